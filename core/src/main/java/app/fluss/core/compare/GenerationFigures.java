@@ -1,0 +1,58 @@
+package app.fluss.core.compare;
+
+import app.fluss.core.measure.Figure;
+
+/// What generation costs and gives. With b0 and d0 the native rendered and delivered rate, b1, p1 and d1 the
+/// rendered, presented and delivered rate with generation, and m the multiplier as set:
+///
+/// @param baseCost `1 - b1/b0`, share of the native rendered rate that was lost
+/// @param foundMultiplier `p1/b1`
+/// @param deliveredGain `d1/d0`
+/// @param efficiency `(p1/b0)/m`, 1 where the base does not fall and every image is made
+/// @param generatedShare `1 - b1/p1`, share of the images handed on that were generated
+/// @param surplusFps `p1 - d1`, images per second that nobody sees
+/// @param nominal the multiplier that efficiency was worked out with
+/// @param nominalAssumed whether `nominal` was not stated but taken as the whole number at the found multiplier
+public record GenerationFigures(
+        Figure baseCost,
+        Figure foundMultiplier,
+        Figure deliveredGain,
+        Figure efficiency,
+        Figure generatedShare,
+        Figure surplusFps,
+        Figure nominal,
+        boolean nominalAssumed) {
+    /// How close to a whole number a found multiplier must be for that number to be taken as the one set.
+    private static final double WHOLE_WITHIN = 0.05;
+
+    /// Works the figures out of unrounded rates.
+    ///
+    /// @param b0 native rendered rate, /s
+    /// @param d0 native delivered rate, /s
+    /// @param b1 rendered rate with generation, /s
+    /// @param p1 presented rate with generation, /s
+    /// @param d1 delivered rate with generation, /s
+    /// @param multiplier as set; NaN if not stated
+    public static GenerationFigures of(Figure b0, Figure d0, Figure b1, Figure p1, Figure d1, double multiplier) {
+        Figure found = p1.with(b1, (p, b) -> p / b);
+        boolean stated = !Double.isNaN(multiplier);
+        Figure nominal = stated ? Figure.of(multiplier) : nearestWhole(found);
+        return new GenerationFigures(
+                b1.with(b0, (on, off) -> 1 - on / off),
+                found,
+                d1.with(d0, (on, off) -> on / off),
+                p1.with(b0, (p, b) -> p / b).with(nominal, (gain, m) -> gain / m),
+                b1.with(p1, (b, p) -> 1 - b / p),
+                p1.with(d1, (p, d) -> p - d),
+                nominal,
+                !stated && nominal.isKnown());
+    }
+
+    private static Figure nearestWhole(Figure found) {
+        double value = found.orNaN();
+        double whole = Math.rint(value);
+        return whole >= 2 && Math.abs(value - whole) <= WHOLE_WITHIN * whole
+                ? Figure.of(whole)
+                : Figure.missing("the multiplier that was set is not stated");
+    }
+}

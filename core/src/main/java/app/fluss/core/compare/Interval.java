@@ -1,0 +1,19 @@
+package app.fluss.core.compare;
+
+/// A 95 % interval.
+///
+/// @param low lower end, in the unit of the figure it belongs to
+/// @param high upper end, at least `low`
+public record Interval(double low, double high) {
+    /// @throws IllegalArgumentException unless `low <= high`
+    public Interval {
+        if (!(low <= high)) {
+            throw new IllegalArgumentException("low must be at most high, got %s and %s".formatted(low, high));
+        }
+    }
+
+    /// Whether a value lies in the interval, ends included.
+    public boolean contains(double value) {
+        return low <= value && value <= high;
+    }
+}

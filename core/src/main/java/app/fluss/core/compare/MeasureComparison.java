@@ -1,0 +1,50 @@
+package app.fluss.core.compare;
+
+import app.fluss.core.measure.Figure;
+import java.util.Optional;
+
+/// One figure on both sides.
+///
+/// @param measure which figure
+/// @param a the baseline: mean of its runs, in the measure's unit
+/// @param b the other side: mean of its runs
+/// @param difference `b - a`
+/// @param interval 95 % interval of the difference, if there is one
+/// @param ratio `b / a`, from unrounded values; of geometric means where there are several runs
+/// @param ratioInterval 95 % interval of the ratio, if there is one
+/// @param method how the intervals were found
+public record MeasureComparison(
+        Measure measure,
+        Figure a,
+        Figure b,
+        Figure difference,
+        Optional<Interval> interval,
+        Figure ratio,
+        Optional<Interval> ratioInterval,
+        Method method) {
+    /// How an interval was found.
+    public enum Method {
+        /// Welch's interval on the figures of three or more runs a side; ratios through logarithms.
+        WELCH_ON_RUNS("Welch on run figures"),
+        /// Moving-block bootstrap within the runs: says nothing about what differs from run to run.
+        WITHIN_RUN("moving-block bootstrap within one run"),
+        /// There is no interval.
+        NONE("none");
+
+        private final String label;
+
+        Method(String label) {
+            this.label = label;
+        }
+
+        /// The name in files and for people.
+        public String label() {
+            return label;
+        }
+    }
+
+    /// Whether the interval leaves out "no difference". Without an interval nothing is told apart.
+    public boolean isClear() {
+        return interval.isPresent() && !interval.get().contains(0);
+    }
+}

@@ -1,0 +1,140 @@
+package app.fluss.core.compare;
+
+import app.fluss.core.measure.Analysis;
+import app.fluss.core.measure.Figure;
+import app.fluss.core.measure.LowConvention;
+import app.fluss.core.measure.Lows;
+import app.fluss.core.measure.Moments;
+import app.fluss.core.measure.Ordered;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.Function;
+import java.util.function.ToDoubleFunction;
+
+/// Comparisons of one or two runs a side: intervals come from resampling within the runs, in blocks of a second
+/// or more. They say how steady the runs were, not how much the next run would differ.
+final class WithinRun {
+    /// Longest sequence for which tail figures are resampled; beyond it an interval would take minutes.
+    private static final int LONGEST_SORTED = 500_000;
+
+    private static final double BLOCK_MS = 1000;
+    private static final long SEED_A = 0xF1055AL;
+    private static final long SEED_B = 0xF1055BL;
+    private static final double LOWER = 0.025;
+    private static final double UPPER = 0.975;
+
+    private final List<Analysis> a;
+    private final List<Analysis> b;
+
+    WithinRun(List<Analysis> a, List<Analysis> b) {
+        this.a = a;
+        this.b = b;
+    }
+
+    /// Compares one measure, given its value for every run.
+    MeasureComparison compare(Measure measure, double[] valuesA, double[] valuesB) {
+        MeasureComparison plain =
+                RunFigures.withoutInterval(measure, RunFigures.mean(valuesA), RunFigures.mean(valuesB));
+        Optional<double[]> left = resampled(measure, a, SEED_A);
+        Optional<double[]> right = resampled(measure, b, SEED_B);
+        if (left.isEmpty() || right.isEmpty()) {
+            return plain;
+        }
+        int n = left.get().length;
+        double[] differences = new double[n];
+        double[] ratios = new double[n];
+        for (int i = 0; i < n; i++) {
+            differences[i] = right.get()[i] - left.get()[i];
+            ratios[i] = right.get()[i] / left.get()[i];
+        }
+        return new MeasureComparison(
+                measure,
+                plain.a(),
+                plain.b(),
+                plain.difference(),
+                interval(differences),
+                plain.ratio(),
+                plain.ratio().isKnown() ? interval(ratios) : Optional.empty(),
+                MeasureComparison.Method.WITHIN_RUN);
+    }
+
+    /// The middle 95 % of the resamples. Taking it of ratios or of their logarithms gives the same ends.
+    private static Optional<Interval> interval(double[] values) {
+        for (double value : values) {
+            if (!Double.isFinite(value)) {
+                return Optional.empty();
+            }
+        }
+        Ordered ordered = Ordered.of(values);
+        return Optional.of(new Interval(ordered.quantile(LOWER), ordered.quantile(UPPER)));
+    }
+
+    private static Optional<double[]> resampled(Measure measure, List<Analysis> runs, long seed) {
+        return switch (measure) {
+            case RENDERED -> rates(runs, Analysis::renderedIntervalsMs, seed);
+            case PRESENTED -> rates(runs, run -> run.times().toArray(), seed);
+            case DELIVERED -> rates(runs, Analysis::deliveredIntervalsMs, seed);
+            case LOW_PERCENTILE -> sorted(runs, low(LowConvention.PERCENTILE), seed);
+            case LOW_SLOWEST_MEAN -> sorted(runs, low(LowConvention.SLOWEST_MEAN), seed);
+            case LOW_TIME_WEIGHTED -> sorted(runs, low(LowConvention.TIME_WEIGHTED), seed);
+            case P99 -> sorted(runs, times -> Ordered.of(times).quantile(0.99), seed);
+            case SPREAD -> sorted(runs, times -> Moments.of(times).sd(), seed);
+            case SUCCESSIVE ->
+                Optional.of(bootstrap(runs, run -> successive(run.times().toArray()), seed))
+                        .filter(BlockBootstrap::isPossible)
+                        .map(BlockBootstrap::means);
+            case STUTTERS, MOTION -> Optional.empty();
+        };
+    }
+
+    private static Optional<double[]> rates(List<Analysis> runs, Function<Analysis, double[]> intervals, long seed) {
+        BlockBootstrap bootstrap = bootstrap(runs, intervals, seed);
+        if (!bootstrap.isPossible()) {
+            return Optional.empty();
+        }
+        double[] means = bootstrap.means();
+        for (int i = 0; i < means.length; i++) {
+            means[i] = 1000 / means[i];
+        }
+        return Optional.of(means);
+    }
+
+    private static Optional<double[]> sorted(List<Analysis> runs, ToDoubleFunction<double[]> statistic, long seed) {
+        BlockBootstrap bootstrap = bootstrap(runs, run -> run.times().toArray(), seed);
+        return bootstrap.isPossible() && bootstrap.length() <= LONGEST_SORTED
+                ? Optional.of(bootstrap.statistics(statistic))
+                : Optional.empty();
+    }
+
+    private static ToDoubleFunction<double[]> low(LowConvention convention) {
+        return times -> {
+            double elapsed = 0;
+            for (double time : times) {
+                elapsed += time;
+            }
+            Figure low = Lows.of(Ordered.of(times), elapsed, 0.01).by(convention);
+            return low.orNaN();
+        };
+    }
+
+    private static BlockBootstrap bootstrap(List<Analysis> runs, Function<Analysis, double[]> values, long seed) {
+        List<double[]> sequences = runs.stream().map(values).toList();
+        double shortest = runs.stream()
+                .mapToDouble(run -> run.times().size() == 0
+                        ? BLOCK_MS
+                        : run.times().elapsedMs() / run.times().size())
+                .min()
+                .orElse(BLOCK_MS);
+        // Values in a second of the faster run; slower sequences, such as rendered images, then get longer blocks.
+        int blockLength = Math.max(1, (int) Math.ceil(BLOCK_MS / Math.max(shortest, 1e-3)));
+        return new BlockBootstrap(sequences, blockLength, seed);
+    }
+
+    private static double[] successive(double[] times) {
+        double[] steps = new double[Math.max(0, times.length - 1)];
+        for (int i = 0; i < steps.length; i++) {
+            steps[i] = Math.abs(times[i + 1] - times[i]);
+        }
+        return steps;
+    }
+}

@@ -1,0 +1,119 @@
+package app.fluss.core.finding;
+
+import app.fluss.core.compare.Confound;
+import app.fluss.core.compare.GenerationFigures;
+import app.fluss.core.compare.Measure;
+import app.fluss.core.compare.MeasureComparison;
+import app.fluss.core.compare.RunComparison;
+import app.fluss.core.measure.Analysis;
+import app.fluss.core.measure.Figure;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+
+/// What a comparison shows, on top of what each of its runs shows.
+public final class ComparisonFindings {
+    private ComparisonFindings() {}
+
+    /// The findings of a comparison, worst first: its own, then those of the runs on the other side, each code
+    /// once.
+    public static List<Finding> of(RunComparison comparison) {
+        List<Finding> found = new ArrayList<>();
+        baseCost(comparison, found);
+        noNeed(comparison, found);
+        confounds(comparison, found);
+        runs(comparison, found);
+        missing(comparison, found);
+        Map<String, Finding> ofRuns = new LinkedHashMap<>();
+        for (Analysis run : comparison.b()) {
+            for (Finding finding : RunFindings.of(run)) {
+                if (finding.severity() != Severity.NOTE) {
+                    ofRuns.putIfAbsent(finding.code(), finding);
+                }
+            }
+        }
+        found.addAll(ofRuns.values());
+        found.sort(Finding.WORST_FIRST);
+        return List.copyOf(found);
+    }
+
+    private static void baseCost(RunComparison comparison, List<Finding> found) {
+        double cost = comparison.generation().baseCost().orNaN();
+        if (cost > Thresholds.BASE_COLLAPSE) {
+            found.add(Finding.warning(
+                    "base-collapse",
+                    "The rendered rate fell by %s.".formatted(RunFindings.percent(cost)),
+                    "The generator takes too much from the game: more is waited for than is gained.",
+                    "Lower the motion-estimation size or the multiplier, or cap the game."));
+        }
+    }
+
+    private static void noNeed(RunComparison comparison, List<Finding> found) {
+        double base = comparison.measure(Measure.RENDERED).a().orNaN();
+        double multiplier = comparison.generation().foundMultiplier().orNaN();
+        if (base >= Thresholds.NO_NEED && multiplier > 1 + Thresholds.SAME_RATE) {
+            found.add(Finding.note(
+                    "no-need",
+                    "The game renders %s/s without generation.".formatted(RunFindings.rate(base)),
+                    "From about 90 on, generation is rarely worth its latency (common practice).",
+                    "Compare how both feel before switching it on."));
+        }
+    }
+
+    private static void confounds(RunComparison comparison, List<Finding> found) {
+        for (Confound confound : comparison.confounds()) {
+            boolean scale = confound.fact().equals("render_scale");
+            found.add(Finding.warning(
+                    scale ? "scale-changed" : "confound",
+                    "%s differs: %s against %s."
+                            .formatted(confound.fact().replace('_', ' '), stated(confound.a()), stated(confound.b())),
+                    "The difference between the runs may come from it and not from the path.",
+                    "Measure again with the same on both sides."));
+        }
+    }
+
+    private static String stated(String value) {
+        return value.isEmpty() ? "not recorded" : value;
+    }
+
+    private static void runs(RunComparison comparison, List<Finding> found) {
+        int fewest = Math.min(comparison.a().size(), comparison.b().size());
+        if (fewest < RunComparison.RUNS_FOR_WELCH) {
+            found.add(Finding.note(
+                    "one-run",
+                    "One side has %d %s.".formatted(fewest, fewest == 1 ? "run" : "runs"),
+                    "Intervals come from within the runs and say nothing about what changes from run to run.",
+                    "Measure three runs a side."));
+        }
+        boolean anyInterval = comparison.measures().values().stream()
+                .anyMatch(measure -> measure.method() != MeasureComparison.Method.NONE);
+        if (!anyInterval) {
+            found.add(Finding.warning(
+                    "too-short",
+                    "The runs are too short to resample.",
+                    "There are no intervals, so no difference can be told from chance.",
+                    "Measure for ten seconds or more."));
+        }
+    }
+
+    private static void missing(RunComparison comparison, List<Finding> found) {
+        GenerationFigures generation = comparison.generation();
+        if (generation.nominalAssumed()) {
+            found.add(Finding.note(
+                    "multiplier-assumed",
+                    "The multiplier that was set is not stated; %s was taken, the whole number at the one found."
+                            .formatted(RunFindings.plain(generation.nominal().orNaN())),
+                    "Efficiency rests on it.",
+                    "State the multiplier."));
+        }
+        Map<String, Figure> figures = new LinkedHashMap<>();
+        figures.put("rendered rate", comparison.measure(Measure.RENDERED).difference());
+        figures.put("delivered rate", comparison.measure(Measure.DELIVERED).difference());
+        figures.put("base cost", generation.baseCost());
+        figures.put("found multiplier", generation.foundMultiplier());
+        figures.put("delivered gain", generation.deliveredGain());
+        figures.put("efficiency", generation.efficiency());
+        found.addAll(MissingFigures.of(figures));
+    }
+}

@@ -1,0 +1,29 @@
+package app.fluss.core.finding;
+
+import app.fluss.core.measure.Figure;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+
+/// Says which figures cannot be had, one finding for each reason.
+final class MissingFigures {
+    private MissingFigures() {}
+
+    /// @param figures names, in words, to figures
+    static List<Finding> of(Map<String, Figure> figures) {
+        Map<String, List<String>> byReason = new LinkedHashMap<>();
+        figures.forEach((name, figure) -> {
+            if (figure instanceof Figure.Missing(String reason)) {
+                byReason.computeIfAbsent(reason, _ -> new ArrayList<>()).add(name);
+            }
+        });
+        List<Finding> found = new ArrayList<>();
+        byReason.forEach((reason, names) -> found.add(Finding.note(
+                "figure-missing",
+                "Not to be had: %s.".formatted(String.join(", ", names)),
+                "The reason: %s.".formatted(reason),
+                "The figure stays empty until the evidence is there.")));
+        return found;
+    }
+}

@@ -1,0 +1,42 @@
+package app.fluss.core.finding;
+
+/// Where the judgement of a run turns. Each is common practice without a published source, unless it says
+/// otherwise.
+final class Thresholds {
+    /// Two rates count as the same within this share: readings jump, and logs start and stop in mid frame.
+    static final double SAME_RATE = 0.05;
+
+    /// Share of the nominal multiplier below which it is short.
+    static final double MULTIPLIER_SHORT = 0.95;
+
+    /// Share of generated images that repeat their neighbour from which the counter counts images nobody sees.
+    static final double PHANTOM_SHARE = 0.05;
+
+    /// Share by which presented may exceed the refresh before it is called a surplus: clocks differ.
+    static final double ABOVE_REFRESH = 1.01;
+
+    /// Base rate below which interpolation is rough, images/s.
+    static final double BASE_ROUGH = 40;
+
+    /// Base rate below which interpolation suits slow games only, images/s.
+    static final double BASE_SLOW = 60;
+
+    /// Native rate from which generation is rarely needed, images/s.
+    static final double NO_NEED = 90;
+
+    /// Base cost from which the generator takes too much from the game.
+    static final double BASE_COLLAPSE = 0.25;
+
+    /// GPU load from which nothing is left, percent.
+    static final double GPU_FULL_PCT = 95;
+
+    /// Share of frames with more CPU than GPU work from which a run is limited by the CPU.
+    static final double MOST_FRAMES = 0.5;
+
+    /// Distance of display times from the refresh grid, as a share of a refresh, from which the stated rate is
+    /// doubted. An unrelated clock gives 0.29, the standard deviation of a uniform distribution over one
+    /// refresh.
+    static final double OFF_GRID = 0.2;
+
+    private Thresholds() {}
+}

@@ -1,0 +1,56 @@
+package app.fluss.core.frame;
+
+import java.util.Optional;
+
+/// The numeric columns that a frame log may have, one value per image. The header is the name in our own CSV;
+/// it carries the unit. Times count from the log's own origin.
+public enum Channel {
+    /// When the image was handed on (presented), ms.
+    PRESENT("present_ms"),
+    /// When the image was first shown, ms on the clock of [#PRESENT]; NaN for an image that was never shown.
+    DISPLAYED("displayed_ms"),
+    /// The game time that the image depicts, ms; any origin.
+    CONTENT("content_ms"),
+    /// CPU work for the image, ms.
+    CPU("cpu_ms"),
+    /// GPU work for the image, ms.
+    GPU("gpu_ms"),
+    /// Load of the GPU, percent, 0 to 100.
+    GPU_LOAD("gpu_load_pct"),
+    /// Load of the CPU, percent, 0 to 100.
+    CPU_LOAD("cpu_load_pct"),
+    /// Card memory in use, megabytes.
+    VRAM("vram_mb"),
+    /// Power drawn, watts.
+    POWER("power_w"),
+    /// GPU temperature, degrees Celsius.
+    GPU_TEMPERATURE("gpu_temp_c"),
+    /// GPU clock, megahertz.
+    GPU_CLOCK("gpu_clock_mhz");
+
+    private final String header;
+
+    Channel(String header) {
+        this.header = header;
+    }
+
+    /// The column's name in our own CSV, unit included.
+    public String header() {
+        return header;
+    }
+
+    /// Whether the values are points on the log's clock, which shift together when its origin moves.
+    public boolean isTimeStamp() {
+        return this == PRESENT || this == DISPLAYED || this == CONTENT;
+    }
+
+    /// The channel with this header, letter case aside.
+    public static Optional<Channel> ofHeader(String header) {
+        for (Channel channel : values()) {
+            if (channel.header.equalsIgnoreCase(header)) {
+                return Optional.of(channel);
+            }
+        }
+        return Optional.empty();
+    }
+}

@@ -1,0 +1,83 @@
+package app.fluss.core.measure;
+
+import app.fluss.core.frame.Channel;
+import app.fluss.core.frame.FrameKind;
+import app.fluss.core.frame.FrameSlice;
+import java.util.Optional;
+
+/// Every figure of one stretch of one log, worked out together in a few passes.
+///
+/// @param slice what was analysed
+/// @param settings what was known besides the log
+/// @param times the intervals between images
+/// @param rates claimed, rendered, presented, delivered
+/// @param spread of the frame times
+/// @param onePercentLow in all conventions
+/// @param tenthPercentLow in all conventions
+/// @param pacing of the frame times
+/// @param stutters by the rule of the settings
+/// @param ledger refresh by refresh; empty if no display mode is stated
+/// @param motion motion timing error
+/// @param limits what held the frames up
+/// @param headroom share of the budget left, at most 1
+public record Analysis(
+        FrameSlice slice,
+        AnalysisSettings settings,
+        FrameTimes times,
+        Rates rates,
+        Spread spread,
+        Lows onePercentLow,
+        Lows tenthPercentLow,
+        Pacing pacing,
+        Stutters stutters,
+        Optional<RefreshLedger> ledger,
+        MotionTiming motion,
+        Limits limits,
+        Figure headroom) {
+    /// Analyses a stretch of a log. Takes time in proportion to its length and about five numbers of memory per
+    /// image.
+    public static Analysis of(FrameSlice slice, AnalysisSettings settings) {
+        FrameTimes times = FrameTimes.of(slice);
+        Ordered ordered = Ordered.owning(times.toArray());
+        Moments moments = Moments.of(times.shared());
+        Optional<RefreshLedger> ledger = settings.display().map(mode -> RefreshLedger.of(slice, mode));
+        return new Analysis(
+                slice,
+                settings,
+                times,
+                Rates.of(slice, times, ledger, settings),
+                Spread.of(moments, ordered),
+                Lows.of(ordered, times.elapsedMs(), 0.01),
+                Lows.of(ordered, times.elapsedMs(), 0.001),
+                Pacing.of(times, moments),
+                Stutters.of(times, settings.stutterRule()),
+                ledger,
+                MotionTiming.of(slice, ledger),
+                Limits.of(slice, settings.display(), settings.capFps()),
+                Headroom.of(slice, settings.budgetMs()));
+    }
+
+    /// The intervals between rendered images, ms, in order; none where the rendered rate is missing.
+    public double[] renderedIntervalsMs() {
+        if (slice.log().kindsStated()) {
+            return FrameTimes.of(slice, FrameKind.RENDERED).toArray();
+        }
+        return settings.nativePath() ? times.toArray() : new double[0];
+    }
+
+    /// The intervals between distinct images on the panel, ms, in order; none where the delivered rate is
+    /// missing.
+    public double[] deliveredIntervalsMs() {
+        return ledger.map(RefreshLedger::distinctIntervalsMs)
+                .or(() -> slice.log()
+                        .channel(Channel.DISPLAYED)
+                        .map(displayed ->
+                                LedgerBuilder.everyDisplayed(slice, displayed).distinctIntervalsMs()))
+                .orElseGet(() -> new double[0]);
+    }
+
+    /// Elapsed time, s.
+    public double durationSeconds() {
+        return times.elapsedMs() / 1000;
+    }
+}

@@ -1,0 +1,59 @@
+package app.fluss.core.measure;
+
+import java.util.Optional;
+
+/// What is known about a run besides its log, and how stutters are judged.
+///
+/// @param display the display mode, if stated; without it there is no refresh ledger
+/// @param nativePath whether nothing between game and eye makes images, so that all images handed on are
+///     rendered
+/// @param multiplier images presented per rendered image, as set; NaN if not stated
+/// @param capFps the frame cap, images/s; NaN if none is stated
+/// @param claimedFps the mean of what a counter said, images/s
+/// @param stutterRule when a frame is a stutter
+public record AnalysisSettings(
+        Optional<DisplayMode> display,
+        boolean nativePath,
+        double multiplier,
+        double capFps,
+        Figure claimedFps,
+        StutterRule stutterRule) {
+    /// Nothing is known besides the log.
+    public static final AnalysisSettings NONE = new AnalysisSettings(
+            Optional.empty(),
+            false,
+            Double.NaN,
+            Double.NaN,
+            Figure.missing("no counter readings belong to this run"),
+            StutterRule.DEFAULT);
+
+    /// The same, on this display mode.
+    public AnalysisSettings withDisplay(DisplayMode mode) {
+        return new AnalysisSettings(Optional.of(mode), nativePath, multiplier, capFps, claimedFps, stutterRule);
+    }
+
+    /// The same, with the path stated as native.
+    public AnalysisSettings asNative() {
+        return new AnalysisSettings(display, true, multiplier, capFps, claimedFps, stutterRule);
+    }
+
+    /// The same, with this multiplier set.
+    public AnalysisSettings withMultiplier(double nominal) {
+        return new AnalysisSettings(display, nativePath, nominal, capFps, claimedFps, stutterRule);
+    }
+
+    /// The same, with this frame cap.
+    public AnalysisSettings withCap(double fps) {
+        return new AnalysisSettings(display, nativePath, multiplier, fps, claimedFps, stutterRule);
+    }
+
+    /// The same, with what a counter said.
+    public AnalysisSettings withClaimed(Figure fps) {
+        return new AnalysisSettings(display, nativePath, multiplier, capFps, fps, stutterRule);
+    }
+
+    /// The time for one frame, ms: of the cap if one is stated, else of the refresh; NaN if neither is.
+    double budgetMs() {
+        return Double.isNaN(capFps) ? display.map(DisplayMode::periodMs).orElse(Double.NaN) : 1000 / capFps;
+    }
+}

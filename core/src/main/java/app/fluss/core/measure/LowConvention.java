@@ -1,0 +1,22 @@
+package app.fluss.core.measure;
+
+/// How a "p % low" is worked out. Three conventions are in use; a low is never shown without the name of its
+/// own.
+public enum LowConvention {
+    /// `1000 / Q(1 - p)`, quantile type 7 of the frame times.
+    PERCENTILE,
+    /// `1000 /` mean of the `ceil(p n)` longest frame times.
+    SLOWEST_MEAN,
+    /// Frame times are added up from the longest downwards until `p` of the elapsed time is reached: `1000 /`
+    /// the frame time reached.
+    TIME_WEIGHTED;
+
+    double low(Ordered times, double elapsedMs, double share) {
+        double frameTimeMs = switch (this) {
+            case PERCENTILE -> times.quantile(1 - share);
+            case SLOWEST_MEAN -> times.meanOfLargest(Lows.tail(times.size(), share));
+            case TIME_WEIGHTED -> times.reachedFromTop(share * elapsedMs);
+        };
+        return 1000 / frameTimeMs;
+    }
+}

@@ -1,0 +1,19 @@
+import org.jspecify.annotations.NullMarked;
+
+/// Computation of Fluss: frames, measures, comparisons and findings. No files, no clocks, no threads, no
+/// interface.
+@NullMarked
+module app.fluss.core {
+    requires transitive org.jspecify;
+    requires hipparchus.core;
+    requires hipparchus.stat;
+
+    // Columnar frame logs and slices of them.
+    exports app.fluss.core.frame;
+    // Figures of one log: rates, lows, spread, pacing, refresh ledger, motion timing, limits.
+    exports app.fluss.core.measure;
+    // Runs against runs: intervals, generation figures, tables.
+    exports app.fluss.core.compare;
+    // What Fluss noticed, in words.
+    exports app.fluss.core.finding;
+}

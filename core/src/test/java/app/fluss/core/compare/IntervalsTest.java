@@ -1,0 +1,129 @@
+package app.fluss.core.compare;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import app.fluss.core.measure.Figure;
+import java.util.List;
+import java.util.Map;
+import java.util.SplittableRandom;
+import org.junit.jupiter.api.Test;
+
+/// Reference values computed with scipy 1.17.1 (`ttest_ind(equal_var=False)`); Student's sleep data (1908) and
+/// the permeability data of Hollander and Wolfe (1973) from memory.
+class IntervalsTest {
+    private static final double[] G1 = {0.7, -1.6, -0.2, -1.2, -0.1, 3.4, 3.7, 0.8, 0, 2};
+    private static final double[] G2 = {1.9, 0.8, 1.1, 0.1, -0.1, 4.4, 5.5, 1.6, 4.6, 3.4};
+    private static final double[] A = {41.2, 39.8, 43.1, 40.5};
+    private static final double[] B = {52.9, 55.4, 50.7, 57.8};
+
+    @Test
+    void welchAgreesWithTheReference() {
+        Welch sleep = Welch.of(G2, G1);
+        assertThat(sleep.difference()).isCloseTo(-1.58, within(1e-9));
+        assertThat(sleep.t()).isCloseTo(-1.86081347, within(1e-8));
+        assertThat(sleep.degreesOfFreedom()).isCloseTo(17.77647352, within(1e-8));
+        assertThat(sleep.p()).isCloseTo(0.07939414, within(1e-8));
+        assertThat(sleep.interval().low()).isCloseTo(-3.36548323, within(1e-7));
+        assertThat(sleep.interval().high()).isCloseTo(0.20548323, within(1e-7));
+        Welch made = Welch.of(A, B);
+        assertThat(made.p()).isCloseTo(0.001216521, within(1e-8));
+        assertThat(made.interval().low()).isCloseTo(8.44692637, within(1e-6));
+        assertThat(made.interval().high()).isCloseTo(17.65307363, within(1e-6));
+    }
+
+    @Test
+    void ratiosGoThroughLogarithms() {
+        RunFigures.Ratio ratio = RunFigures.Ratio.of(A, B);
+        assertThat(ratio.value().orNaN()).isCloseTo(1.31612507, within(1e-8));
+        assertThat(ratio.interval().orElseThrow().low()).isCloseTo(1.20824108, within(1e-7));
+        assertThat(ratio.interval().orElseThrow().high()).isCloseTo(1.43364205, within(1e-7));
+        assertThat(RunFigures.Ratio.of(new double[] {0}, new double[] {1})
+                        .value()
+                        .isKnown())
+                .isFalse();
+    }
+
+    @Test
+    void hodgesLehmannShifts() {
+        double[] x = {0.80, 0.83, 1.89, 1.04, 1.45, 1.38, 1.91, 1.64, 0.73, 1.46};
+        double[] y = {1.15, 0.88, 0.90, 0.74, 1.21};
+        assertThat(HodgesLehmann.shift(y, x)).isCloseTo(0.305, within(1e-12));
+        assertThat(HodgesLehmann.shift(A, B)).isCloseTo(12.75, within(1e-9));
+        double[] t1 = {11, 12, 12, 13, 15, 15, 17};
+        double[] t2 = {12, 14, 15, 15, 16, 19};
+        assertThat(HodgesLehmann.shift(t1, t2)).isEqualTo(2);
+    }
+
+    /// The interval of a mean of AR(1) noise should hold the true mean about 95 times in 100; resampling in
+    /// blocks of 1 would not. 60 seeds give a standard error of 3 in 100; the bound allows for the known
+    /// shortfall of blocks.
+    @Test
+    void blocksKeepTheCoverageThatSingleValuesLose() {
+        int covered = 0;
+        int coveredSingly = 0;
+        int seeds = 60;
+        for (int seed = 0; seed < seeds; seed++) {
+            double[] noise = autocorrelated(2000, 0.8, seed);
+            covered += holdsZero(new BlockBootstrap(List.of(noise), 60, seed)) ? 1 : 0;
+            coveredSingly += holdsZero(new BlockBootstrap(List.of(noise), 1, seed)) ? 1 : 0;
+        }
+        assertThat(covered).isBetween(52, 60);
+        assertThat(coveredSingly).isLessThan(44);
+    }
+
+    private static boolean holdsZero(BlockBootstrap bootstrap) {
+        double[] means = bootstrap.means();
+        java.util.Arrays.sort(means);
+        return means[25] <= 0 && 0 <= means[974];
+    }
+
+    private static double[] autocorrelated(int n, double phi, long seed) {
+        SplittableRandom random = new SplittableRandom(seed * 7919 + 1);
+        double[] values = new double[n];
+        double value = 0;
+        for (int i = 0; i < n; i++) {
+            value = phi * value + random.nextGaussian();
+            values[i] = value;
+        }
+        return values;
+    }
+
+    @Test
+    void generationFiguresFollowFromTheirDefinition() {
+        GenerationFigures figures =
+                GenerationFigures.of(Figure.of(72), Figure.of(72), Figure.of(60), Figure.of(120), Figure.of(117), 2);
+        assertThat(figures.baseCost().orNaN()).isCloseTo(0.166667, within(1e-6));
+        assertThat(figures.foundMultiplier().orNaN()).isEqualTo(2);
+        assertThat(figures.deliveredGain().orNaN()).isCloseTo(1.625, within(1e-9));
+        assertThat(figures.efficiency().orNaN()).isCloseTo(0.833333, within(1e-6));
+        assertThat(figures.generatedShare().orNaN()).isCloseTo(0.5, within(1e-9));
+        assertThat(figures.surplusFps().orNaN()).isCloseTo(3, within(1e-9));
+        assertThat(figures.nominalAssumed()).isFalse();
+        Figure none = Figure.missing("not logged");
+        assertThat(GenerationFigures.of(none, Figure.of(72), Figure.of(60), Figure.of(120), none, 2)
+                        .baseCost())
+                .isEqualTo(none);
+    }
+
+    @Test
+    void overallRatioIsTheGeometricMeanOverGamesThatBothSidesHave() {
+        List<TableComparison.Row> rows = List.of(
+                row("Low Tide", "native", 100),
+                row("Low Tide", "smooth", 80),
+                row("Kelp Run", "native", 100),
+                row("Kelp Run", "smooth", 125),
+                row("Salt", "native", 60));
+        TableComparison table = TableComparison.of(rows, "native");
+        TableComparison.Overall overall = table.overall().get("smooth").get("fps");
+        assertThat(overall.ratio().orNaN()).isCloseTo(1, within(1e-12));
+        assertThat(overall.games()).containsExactly("Low Tide", "Kelp Run");
+        assertThat(overall.leftOut()).containsExactly("Salt");
+        assertThat(table.games().get("Kelp Run").get("smooth").get("fps").interval())
+                .isEmpty();
+    }
+
+    private static TableComparison.Row row(String game, String path, double fps) {
+        return new TableComparison.Row(game, path, "1", Map.of("fps", fps));
+    }
+}

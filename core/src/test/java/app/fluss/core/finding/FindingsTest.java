@@ -1,0 +1,114 @@
+package app.fluss.core.finding;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import app.fluss.core.compare.Confound;
+import app.fluss.core.compare.RunComparison;
+import app.fluss.core.frame.Channel;
+import app.fluss.core.frame.FrameLog;
+import app.fluss.core.measure.Analysis;
+import app.fluss.core.measure.AnalysisSettings;
+import app.fluss.core.measure.DisplayMode;
+import app.fluss.core.measure.Figure;
+import app.fluss.core.measure.Logs;
+import app.fluss.core.measure.SyncMode;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import org.junit.jupiter.api.Test;
+
+class FindingsTest {
+    private static final AnalysisSettings ON_120 = AnalysisSettings.NONE
+            .withDisplay(new DisplayMode(120, SyncMode.FIFO))
+            .withMultiplier(2);
+
+    /// A log of `rate` images/s for 20 s, every second one generated, with game times by `contentStep` images.
+    private static FrameLog generated(double rate, String pattern, int contentStep) {
+        int n = (int) (rate * 20);
+        double[] at = new double[n];
+        double[] content = new double[n];
+        for (int i = 0; i < n; i++) {
+            at[i] = i * 1000 / rate;
+            content[i] = (i / contentStep * contentStep) * 1000 / rate;
+        }
+        return FrameLog.presentedAt(at, n)
+                .channel(Channel.DISPLAYED, at)
+                .channel(Channel.CONTENT, content)
+                .kinds(Logs.kinds(pattern, n))
+                .build();
+    }
+
+    private static List<String> codes(FrameLog log, AnalysisSettings settings) {
+        return RunFindings.of(Analysis.of(log.all(), settings)).stream()
+                .map(Finding::code)
+                .toList();
+    }
+
+    @Test
+    void staysSilentOnAnHonestRun() {
+        List<String> codes = codes(generated(120, "RG", 1), ON_120.withClaimed(Figure.of(120)));
+        assertThat(codes)
+                .doesNotContain(
+                        "counter-blind", "phantom-images", "above-refresh", "generation-off", "multiplier-short")
+                .doesNotContain("base-low", "refresh-mismatch");
+    }
+
+    @Test
+    void noticesEachCounterFault() {
+        assertThat(codes(generated(120, "RG", 1), ON_120.withClaimed(Figure.of(60.4))))
+                .contains("counter-blind");
+        assertThat(codes(generated(120, "RG", 2), ON_120)).contains("phantom-images");
+        assertThat(codes(generated(240, "RG", 1), ON_120)).contains("above-refresh");
+        assertThat(codes(generated(60, "R", 1), ON_120)).contains("generation-off");
+        assertThat(codes(generated(90, "RRG", 1), ON_120)).contains("multiplier-short");
+        assertThat(codes(generated(70, "RG", 1), ON_120)).contains("base-low");
+    }
+
+    @Test
+    void doubtsARefreshRateThatTheDisplayTimesDoNotFit() {
+        double[] at = new double[2000];
+        Arrays.setAll(at, i -> i * 1000.0 / 97);
+        FrameLog log = Logs.shown(at, at, at);
+        assertThat(codes(log, AnalysisSettings.NONE.withDisplay(new DisplayMode(144, SyncMode.FIFO))))
+                .contains("refresh-mismatch");
+    }
+
+    @Test
+    void everyMissingFigureHasAReason() {
+        List<Finding> findings =
+                RunFindings.of(Analysis.of(Logs.presentedAt(0, 10, 20).all(), AnalysisSettings.NONE));
+        assertThat(findings).filteredOn(f -> f.code().equals("figure-missing")).hasSizeGreaterThan(2);
+        assertThat(findings).allSatisfy(f -> assertThat(f.text()).isNotBlank().doesNotContain("NaN"));
+    }
+
+    @Test
+    void comparisonNamesBaseCostConfoundsAndForgottenScale() {
+        Analysis off = Analysis.of(generated(100, "R", 1).all(), ON_120);
+        Analysis on = Analysis.of(generated(110, "RG", 1).all(), ON_120);
+        List<Confound> confounds = Confound.between(
+                Map.of("render_scale", "100 %", "driver", "5", "path", "native"),
+                Map.of("render_scale", "150 %", "driver", "6", "path", "generated"),
+                Set.of("path"));
+        List<String> codes = ComparisonFindings.of(RunComparison.of(List.of(off), List.of(on), 2, confounds)).stream()
+                .map(Finding::code)
+                .toList();
+        assertThat(codes).contains("base-collapse", "no-need", "scale-changed", "confound", "one-run", "base-low");
+        assertThat(confounds).hasSize(2);
+    }
+
+    @Test
+    void threeRunsASideNeedNoResampling() {
+        List<Analysis> off = List.of(run(60), run(61), run(62));
+        List<Analysis> on = List.of(run(100), run(101), run(102));
+        RunComparison comparison = RunComparison.of(off, on, 2, List.of());
+        assertThat(comparison.measures().values())
+                .filteredOn(m -> m.interval().isPresent())
+                .allSatisfy(m -> assertThat(m.method().label()).isEqualTo("Welch on run figures"));
+        assertThat(ComparisonFindings.of(comparison)).noneMatch(f -> f.code().equals("one-run"));
+    }
+
+    private static Analysis run(double rate) {
+        return Analysis.of(generated(rate, "RG", 1).all(), ON_120);
+    }
+}

@@ -1,0 +1,185 @@
+package app.fluss.core.measure;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.Assertions.within;
+
+import app.fluss.core.frame.Channel;
+import app.fluss.core.frame.FrameLog;
+import java.util.Arrays;
+import org.assertj.core.api.SoftAssertions;
+import org.junit.jupiter.api.Test;
+
+class AnalysisTest {
+    /// 190 x 10 ms, 8 x 20 ms, 50 ms, 100 ms in this order; the expected values follow from the definitions.
+    private static double[] listL() {
+        double[] ms = new double[200];
+        Arrays.fill(ms, 0, 190, 10);
+        Arrays.fill(ms, 190, 198, 20);
+        ms[198] = 50;
+        ms[199] = 100;
+        return ms;
+    }
+
+    @Test
+    void givesTheRatesAndLowsOfListL() {
+        Analysis run = Analysis.of(Logs.ofFrameTimes(listL()).all(), AnalysisSettings.NONE.asNative());
+        SoftAssertions.assertSoftly(s -> {
+            s.assertThat(run.rates().presented().orNaN()).isCloseTo(90.497738, within(1e-6));
+            s.assertThat(run.rates().rendered().orNaN()).isCloseTo(90.497738, within(1e-6));
+            s.assertThat(run.spread().median().orNaN()).isEqualTo(10);
+            s.assertThat(run.spread().p99().orNaN()).isCloseTo(20.3, within(1e-9));
+            s.assertThat(run.spread().p999().orNaN()).isCloseTo(90.05, within(1e-9));
+            s.assertThat(run.spread().sd().orNaN()).isCloseTo(7.187195, within(1e-6));
+            s.assertThat(run.onePercentLow().percentile().orNaN()).isCloseTo(49.261084, within(1e-6));
+            s.assertThat(run.onePercentLow().slowestMean().orNaN()).isCloseTo(13.333333, within(1e-6));
+            s.assertThat(run.onePercentLow().timeWeighted().orNaN()).isCloseTo(10, within(1e-6));
+            s.assertThat(run.tenthPercentLow().percentile().orNaN()).isCloseTo(11.104942, within(1e-6));
+            s.assertThat(run.tenthPercentLow().slowestMean().orNaN()).isCloseTo(10, within(1e-6));
+            s.assertThat(run.stutters().count()).isEqualTo(2);
+            s.assertThat(run.stutters().over50()).isEqualTo(1);
+            s.assertThat(run.onePercentLow().isWeak()).isTrue();
+        });
+        Ordered ordered = Ordered.of(listL());
+        Lows five = Lows.of(ordered, 2210, 0.05);
+        assertThat(five.percentile().orNaN()).isCloseTo(95.238095, within(1e-6));
+        assertThat(five.slowestMean().orNaN()).isCloseTo(32.258065, within(1e-6));
+        assertThat(five.timeWeighted().orNaN()).isCloseTo(20, within(1e-6));
+    }
+
+    @Test
+    void lowsDoNotDependOnOrderAndScaleInverselyWithTime() {
+        double[] ms = Logs.randomTimes(5000, 9, 3);
+        double[] steps = new double[ms.length - 1];
+        for (int i = 0; i < steps.length; i++) {
+            steps[i] = ms[i + 1] - ms[i];
+        }
+        double[] reversed = steps.clone();
+        Arrays.sort(reversed);
+        double[] doubled = Arrays.stream(steps).map(v -> 2 * v).toArray();
+        Analysis plain = Analysis.of(Logs.ofFrameTimes(steps).all(), AnalysisSettings.NONE);
+        Analysis other = Analysis.of(Logs.ofFrameTimes(reversed).all(), AnalysisSettings.NONE);
+        Analysis slow = Analysis.of(Logs.ofFrameTimes(doubled).all(), AnalysisSettings.NONE);
+        for (LowConvention convention : LowConvention.values()) {
+            double low = plain.onePercentLow().by(convention).orNaN();
+            assertThat(other.onePercentLow().by(convention).orNaN()).isCloseTo(low, within(1e-7));
+            assertThat(slow.onePercentLow().by(convention).orNaN()).isCloseTo(low / 2, within(1e-7));
+            assertThat(plain.tenthPercentLow().by(convention).orNaN()).isLessThanOrEqualTo(low);
+            assertThat(low).isLessThanOrEqualTo(plain.rates().presented().orNaN());
+        }
+        // The slowest frames are slower than the frame at which they begin.
+        assertThat(plain.onePercentLow().slowestMean().orNaN())
+                .isLessThanOrEqualTo(plain.onePercentLow().percentile().orNaN());
+    }
+
+    @Test
+    void findsTheSameStuttersAsARunningMedianByDefinition() {
+        double[] times = Logs.randomTimes(4000, 12, 11);
+        double[] steps = new double[times.length - 1];
+        for (int i = 0; i < steps.length; i++) {
+            steps[i] = (times[i + 1] - times[i]) * (i % 97 == 0 ? 2.4 : 1);
+        }
+        FrameTimes frameTimes = FrameTimes.of(Logs.ofFrameTimes(steps).all());
+        Stutters stutters = Stutters.of(frameTimes, StutterRule.DEFAULT);
+        int expected = 0;
+        for (int i = 0; i < frameTimes.size(); i++) {
+            double[] window =
+                    Arrays.copyOfRange(frameTimes.toArray(), Math.max(0, i - 25), Math.min(frameTimes.size(), i + 26));
+            double median = Ordered.of(window).median();
+            expected += frameTimes.at(i) > 2 * median && frameTimes.at(i) > median + 4 ? 1 : 0;
+        }
+        assertThat(expected).as("the list must hold stutters").isGreaterThan(10);
+        assertThat(stutters.count()).isEqualTo(expected);
+    }
+
+    @Test
+    void alternatingFrameTimesShowInLagOne() {
+        double[] ms = new double[1000];
+        for (int i = 0; i < ms.length; i++) {
+            ms[i] = i % 2 == 0 ? 5 : 15;
+        }
+        Analysis run = Analysis.of(Logs.ofFrameTimes(ms).all(), AnalysisSettings.NONE);
+        assertThat(run.pacing().lag1().orNaN()).isCloseTo(-0.999, within(1e-9));
+        assertThat(run.pacing().rmssd().orNaN()).isCloseTo(10, within(1e-9));
+        assertThat(run.pacing().successiveDifferenceMean().orNaN()).isCloseTo(10, within(1e-9));
+    }
+
+    @Test
+    void takesNoIntervalAcrossARestartOfTheClockAndNoneBackwards() {
+        double[] present = {0, 10, 20, 19, 30, 0, 10, 20};
+        FrameLog log = FrameLog.presentedAt(present, present.length)
+                .segmentStarts(new int[] {5})
+                .build();
+        FrameTimes times = FrameTimes.of(log.all());
+        assertThat(times.toArray()).containsExactly(10, 10, 0, 10, 10, 10);
+        assertThat(times.elapsedMs()).isEqualTo(50);
+        assertThat(times.image(4)).isEqualTo(6);
+    }
+
+    @Test
+    void renderedRateIsMissingWithAReasonWhenTheLogDoesNotSay() {
+        Analysis run = Analysis.of(Logs.presentedAt(0, 10, 20, 30).all(), AnalysisSettings.NONE);
+        assertThat(run.rates().rendered()).isInstanceOf(Figure.Missing.class);
+        assertThat(run.rates().delivered()).isInstanceOf(Figure.Missing.class);
+        assertThat(run.rates().presented().orNaN()).isEqualTo(100);
+    }
+
+    @Test
+    void everyFigureOfAnEmptyOrSingleFrameLogIsMissingNeverZero() {
+        for (double[] present : new double[][] {{}, {5}}) {
+            Analysis run = Analysis.of(Logs.presentedAt(present).all(), AnalysisSettings.NONE.asNative());
+            assertThat(run.rates().presented().isKnown()).isFalse();
+            assertThat(run.spread().mean().isKnown()).isFalse();
+            assertThat(run.onePercentLow().percentile().isKnown()).isFalse();
+            assertThat(run.stutters().perMinute().isKnown()).isFalse();
+            assertThat(run.limits().gpu().isKnown()).isFalse();
+        }
+    }
+
+    @Test
+    void sortsItsTruthOfTheMedianDeviationWithoutASecondSort() {
+        for (int n = 1; n < 60; n++) {
+            double[] values = Logs.randomTimes(n, 7, n);
+            Ordered ordered = Ordered.of(values);
+            double[] deviations = Arrays.stream(values)
+                    .map(v -> Math.abs(v - ordered.median()))
+                    .toArray();
+            assertThat(ordered.medianAbsoluteDeviation())
+                    .isCloseTo(Ordered.of(deviations).median(), within(1e-9));
+        }
+    }
+
+    @Test
+    void longArraysSortLikeShortOnes() {
+        double[] values = Logs.randomTimes(50_000, 3, 5);
+        for (int i = 0; i < values.length; i++) {
+            values[i] = i % 3 == 0 ? -values[i] : values[(i * 7919) % values.length];
+        }
+        double[] expected = values.clone();
+        Arrays.sort(expected);
+        RadixSort.sort(values);
+        assertThat(values).isEqualTo(expected);
+    }
+
+    @Test
+    void saysWhatLimitsFrameByFrame() {
+        double[] present = {0, 10, 20, 30, 46.8, 60};
+        FrameLog log = FrameLog.presentedAt(present, 6)
+                .channel(Channel.CPU, new double[] {1, 4, 9.5, 4, 4, Double.NaN})
+                .channel(Channel.GPU, new double[] {1, 9.5, 5, 4, 4, 4})
+                .build();
+        Limits limits = Limits.of(log.all(), java.util.Optional.of(new DisplayMode(60, SyncMode.FIFO)), Double.NaN);
+        assertThat(limits.gpu().orNaN()).isEqualTo(0.2);
+        assertThat(limits.cpu().orNaN()).isEqualTo(0.2);
+        assertThat(limits.mixed().orNaN())
+                .as("10 ms is no whole number of refreshes")
+                .isEqualTo(0.2);
+        assertThat(limits.cap().orNaN()).as("16.8 ms is one refresh").isEqualTo(0.2);
+        assertThat(limits.unknown().orNaN()).isEqualTo(0.2);
+    }
+
+    @Test
+    void refusesAStutterRuleThatEveryFrameMeets() {
+        assertThatThrownBy(() -> new StutterRule(Double.NaN, 4)).hasMessageContaining("factor must be above 1");
+    }
+}

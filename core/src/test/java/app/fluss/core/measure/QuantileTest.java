@@ -1,0 +1,40 @@
+package app.fluss.core.measure;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.util.stream.IntStream;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+/// Values computed with scipy 1.17.1 `mquantiles`, numpy 2.4.6 `quantile` and exact fractions, all agreeing,
+/// for the types of Hyndman and Fan (1996).
+class QuantileTest {
+    private static final double[] IRREGULAR = {16.7, 16.9, 15.2, 33.4, 16.6, 8.3, 16.7, 50.1, 17.0, 16.5, 16.8, 120.4};
+
+    @ParameterizedTest
+    @CsvSource({
+        "10, TYPE_6, 5.5, 10, 10, 10",
+        "10, TYPE_7, 5.5, 9.55, 9.91, 9.991",
+        "10, TYPE_8, 5.5, 10, 10, 10",
+        "101, TYPE_6, 51, 96.9, 100.98, 101",
+        "101, TYPE_7, 51, 96, 100, 100.9",
+        "101, TYPE_8, 51, 96.6, 100.653333, 101",
+        "1000, TYPE_6, 500.5, 950.95, 990.99, 999.999",
+        "1000, TYPE_7, 500.5, 950.05, 990.01, 999.001",
+        "1000, TYPE_8, 500.5, 950.65, 990.663333, 999.666333",
+        "0, TYPE_6, 16.75, 120.4, 120.4, 120.4",
+        "0, TYPE_7, 16.75, 81.735, 112.667, 119.6267",
+        "0, TYPE_8, 16.75, 120.4, 120.4, 120.4"
+    })
+    void agreesWithReferenceLibraries(
+            int upTo, QuantileMethod method, double p50, double p95, double p99, double p999) {
+        Ordered sample = upTo == 0
+                ? Ordered.of(IRREGULAR)
+                : Ordered.of(IntStream.rangeClosed(1, upTo).asDoubleStream().toArray());
+        assertThat(sample.quantile(0.5, method)).isCloseTo(p50, within(1e-6));
+        assertThat(sample.quantile(0.95, method)).isCloseTo(p95, within(1e-6));
+        assertThat(sample.quantile(0.99, method)).isCloseTo(p99, within(1e-6));
+        assertThat(sample.quantile(0.999, method)).isCloseTo(p999, within(1e-6));
+    }
+}
