@@ -38,7 +38,7 @@ public record Analysis(
     /// image.
     public static Analysis of(FrameSlice slice, AnalysisSettings settings) {
         FrameTimes times = FrameTimes.of(slice);
-        Ordered ordered = Ordered.owning(times.toArray());
+        Ordered ordered = Ordered.of(times.shared());
         Moments moments = Moments.of(times.shared());
         Optional<RefreshLedger> ledger = settings.display().map(mode -> RefreshLedger.of(slice, mode));
         return new Analysis(

@@ -31,7 +31,7 @@ final class Headroom {
                 work[n++] = longest;
             }
         }
-        double p95 = Ordered.owning(Arrays.copyOf(work, n)).quantile(0.95);
+        double p95 = Ordered.of(Arrays.copyOf(work, n)).quantile(0.95);
         return Figure.ofFinite(1 - p95 / budgetMs, "no frame has both CPU and GPU work");
     }
 }

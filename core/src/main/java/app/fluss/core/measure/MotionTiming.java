@@ -49,7 +49,7 @@ public record MotionTiming(Figure meanAbs, Figure p95Abs, Figure rms) {
         if (n == 0) {
             return missing("fewer than two images with game time reached the panel");
         }
-        double p95 = Ordered.owning(n == errors.length ? errors : Arrays.copyOf(errors, n))
+        double p95 = Ordered.of(n == errors.length ? errors : Arrays.copyOf(errors, n))
                 .quantile(0.95);
         return new MotionTiming(Figure.of(sum / n), Figure.of(p95), Figure.of(Math.sqrt(squares / n)));
     }

@@ -2,6 +2,7 @@ package app.fluss.core.measure;
 
 import app.fluss.core.frame.FrameSlice;
 import java.util.Arrays;
+import java.util.Locale;
 import java.util.Map;
 import java.util.TreeMap;
 
@@ -20,7 +21,12 @@ public final class RefreshLedger {
         /// The log's own display times.
         MEASURED,
         /// Worked out from hand-over times and the sync mode, with the first refresh at the first image.
-        INFERRED
+        INFERRED;
+
+        /// The name in files.
+        public String label() {
+            return name().toLowerCase(Locale.ROOT);
+        }
     }
 
     private final DisplayMode mode;

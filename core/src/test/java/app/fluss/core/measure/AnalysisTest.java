@@ -140,6 +140,7 @@ class AnalysisTest {
     void sortsItsTruthOfTheMedianDeviationWithoutASecondSort() {
         for (int n = 1; n < 60; n++) {
             double[] values = Logs.randomTimes(n, 7, n);
+            values[n / 2] = values[0];
             Ordered ordered = Ordered.of(values);
             double[] deviations = Arrays.stream(values)
                     .map(v -> Math.abs(v - ordered.median()))
@@ -150,15 +151,22 @@ class AnalysisTest {
     }
 
     @Test
-    void longArraysSortLikeShortOnes() {
+    void everyRankOfALongArrayIsThatOfASort() {
         double[] values = Logs.randomTimes(50_000, 3, 5);
         for (int i = 0; i < values.length; i++) {
-            values[i] = i % 3 == 0 ? -values[i] : values[(i * 7919) % values.length];
+            values[i] = i % 3 == 0 ? -values[i] : values[(i * 7919) % values.length] % 40 + 5;
         }
-        double[] expected = values.clone();
-        Arrays.sort(expected);
-        RadixSort.sort(values);
-        assertThat(values).isEqualTo(expected);
+        for (double[] sample : new double[][] {
+            values, Arrays.stream(values).map(Math::abs).map(v -> v + 1).toArray()
+        }) {
+            double[] expected = sample.clone();
+            Arrays.sort(expected);
+            Ordered ordered = Ordered.of(sample);
+            for (int rank = 0; rank < sample.length; rank++) {
+                assertThat(ordered.at(rank)).isEqualTo(expected[rank]);
+            }
+        }
+        assertThatThrownBy(() -> Ordered.of(1, Double.NaN)).hasMessageContaining("NaN");
     }
 
     @Test

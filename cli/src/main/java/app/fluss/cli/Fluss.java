@@ -1,0 +1,67 @@
+package app.fluss.cli;
+
+import app.fluss.files.log.InputException;
+import app.fluss.files.study.StudyException;
+import java.io.IOException;
+import java.nio.file.NoSuchFileException;
+import picocli.AutoComplete;
+import picocli.CommandLine;
+import picocli.CommandLine.Command;
+import picocli.CommandLine.Model.CommandSpec;
+import picocli.CommandLine.ParameterException;
+import picocli.CommandLine.Spec;
+
+/// The command line.
+@Command(
+        name = "fluss",
+        description = "A bench for delivered frame rate, frame pacing and latency.",
+        mixinStandardHelpOptions = true,
+        version = "fluss 0.1.0",
+        subcommands = {Analyze.class, Compare.class, Check.class, AutoComplete.GenerateCompletion.class},
+        footer = {
+            "",
+            "Windows: fluss demo | fluss open [STUDY]",
+            "",
+            "Examples:",
+            "  fluss analyze run.csv --refresh 144 --sync vrr --json",
+            "  fluss compare native.csv --against generated.csv --refresh 120 --json",
+            "  source <(fluss generate-completion)"
+        })
+final class Fluss implements Runnable {
+    private static final int BAD_INPUT = 3;
+
+    @Spec
+    @SuppressWarnings("NullAway.Init") // set by the command line library
+    private CommandSpec spec;
+
+    private Fluss() {}
+
+    /// Runs a command and ends with its exit code.
+    public static void main(String... args) {
+        System.exit(commandLine().execute(args));
+    }
+
+    static CommandLine commandLine() {
+        CommandLine line = new CommandLine(new Fluss());
+        line.setCaseInsensitiveEnumValuesAllowed(true);
+        line.setExecutionExceptionHandler((fault, command, _) -> explain(fault, command));
+        return line;
+    }
+
+    @Override
+    public void run() {
+        throw new ParameterException(spec.commandLine(), "Say which job: analyze, compare or check.");
+    }
+
+    private static int explain(Exception fault, CommandLine command) throws Exception {
+        String words = switch (fault) {
+            case InputException e -> e.getMessage();
+            case StudyException e -> e.getMessage();
+            case NoSuchFileException e -> e.getFile() + ": there is no such file";
+            case IOException e -> "cannot be read: " + e.getMessage();
+            default -> throw fault;
+        };
+        command.getErr().println("fluss: " + words);
+        return BAD_INPUT;
+    }
+}

@@ -1,0 +1,11 @@
+import org.jspecify.annotations.NullMarked;
+
+/// The jobs of Fluss without a window.
+@NullMarked
+module app.fluss.cli {
+    requires app.fluss.files;
+    requires info.picocli;
+
+    opens app.fluss.cli to
+            info.picocli;
+}

@@ -1,0 +1,219 @@
+package app.fluss.files.log;
+
+import app.fluss.core.frame.Channel;
+import app.fluss.core.frame.FrameKind;
+import app.fluss.core.frame.FrameLog;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.IntPredicate;
+
+/// Turns parsed rows into a [FrameLog]: chooses the program, leaves out rows without a time, brings times to ms
+/// from the first hand-over, and finds where the clock stepped back or started anew.
+final class LogAssembly {
+    /// A step back by more than this is a restart of the clock, ms; less is a logger's disorder. Our own
+    /// convention.
+    private static final double RESTART_MS = 1000;
+
+    private final Path file;
+    private final Columns columns;
+    private final Mapping mapping;
+    private final RowStore store;
+    private final List<String> processes = new ArrayList<>();
+    private int rowsWithoutTime;
+    private int duplicates;
+    private int backward;
+
+    LogAssembly(Path file, Columns columns, Mapping mapping, RowStore store) {
+        this.file = file;
+        this.columns = columns;
+        this.mapping = mapping;
+        this.store = store;
+    }
+
+    ImportedLog assemble(Optional<String> process, int blankLines, boolean truncated, boolean guessed)
+            throws InputException {
+        keepProcess(process);
+        int time = timeColumn();
+        boolean stamped = columns.numeric().get(time).role() == Role.PRESENT;
+        keepRowsWithTime(time);
+        if (store.rows == 0) {
+            throw new InputException(file, 0, 0, "no row with a time", "rows of figures");
+        }
+        double origin = stamped ? store.numbers[time][0] : 0;
+        for (int c = 0; c < columns.numeric().size(); c++) {
+            toMs(c, stamped ? origin : 0);
+        }
+        double[] present = store.numbers[time];
+        if (!stamped) {
+            addUp(present);
+        }
+        int[] restarts = stamped ? restarts(present) : new int[0];
+        FrameLog.Builder log = FrameLog.presentedAt(present, store.rows)
+                .segmentStarts(restarts)
+                .leadIn(!stamped);
+        for (int c = 0; c < columns.numeric().size(); c++) {
+            double[] values = store.numbers[c];
+            Optional<Channel> channel = columns.numeric().get(c).role().channel();
+            if (c != time && channel.isPresent()) {
+                log.channel(channel.get(), values);
+            }
+        }
+        if (store.kinds.length > 0) {
+            log.kinds(kinds());
+        }
+        ImportNotes notes = new ImportNotes(
+                store.rows,
+                blankLines,
+                truncated,
+                rowsWithoutTime,
+                duplicates,
+                backward,
+                restarts.length,
+                List.copyOf(processes),
+                guessed);
+        return new ImportedLog(log.build(), mapping, notes);
+    }
+
+    private int timeColumn() {
+        for (int c = 0; c < columns.numeric().size(); c++) {
+            Role role = columns.numeric().get(c).role();
+            if (role == Role.PRESENT || role == Role.FRAME_TIME) {
+                return c;
+            }
+        }
+        throw new IllegalStateException("the mapping was checked to have a time");
+    }
+
+    private void keepProcess(Optional<String> wanted) throws InputException {
+        List<String> words = store.processWords.words();
+        if (words.isEmpty()) {
+            return;
+        }
+        int[] counts = new int[words.size()];
+        for (int i = 0; i < store.rows; i++) {
+            counts[store.processes[i]]++;
+        }
+        int chosen = 0;
+        for (int code = 1; code < counts.length; code++) {
+            chosen = counts[code] > counts[chosen] ? code : chosen;
+        }
+        if (wanted.isPresent()) {
+            chosen = words.indexOf(wanted.get());
+            if (chosen < 0) {
+                throw new InputException(
+                        file,
+                        0,
+                        0,
+                        "no program " + InputException.quote(wanted.get()),
+                        "one of " + String.join(", ", words));
+            }
+        }
+        processes.add(words.get(chosen));
+        for (String word : words) {
+            if (!word.equals(words.get(chosen))) {
+                processes.add(word);
+            }
+        }
+        if (words.size() > 1) {
+            int code = chosen;
+            keepRows(i -> store.processes[i] == code);
+        }
+    }
+
+    private void keepRowsWithTime(int time) {
+        double[] values = store.numbers[time];
+        for (int i = 0; i < store.rows; i++) {
+            rowsWithoutTime += Double.isNaN(values[i]) ? 1 : 0;
+        }
+        if (rowsWithoutTime > 0) {
+            keepRows(i -> !Double.isNaN(values[i]));
+        }
+    }
+
+    private void keepRows(IntPredicate wanted) {
+        // The test may read a column that is being packed: a row is only written at or before where it is read.
+        int kept = 0;
+        for (int i = 0; i < store.rows; i++) {
+            if (wanted.test(i)) {
+                for (double[] column : store.numbers) {
+                    column[kept] = column[i];
+                }
+                if (store.kinds.length > 0) {
+                    store.kinds[kept] = store.kinds[i];
+                }
+                if (store.processes.length > 0) {
+                    store.processes[kept] = store.processes[i];
+                }
+                kept++;
+            }
+        }
+        store.rows = kept;
+    }
+
+    private void toMs(int column, double origin) {
+        MappedColumn mapped = columns.numeric().get(column);
+        if (!mapped.role().isTime()) {
+            return;
+        }
+        boolean stamp = mapped.role().channel().map(Channel::isTimeStamp).orElse(false);
+        double from = stamp ? origin : 0;
+        double[] values = store.numbers[column];
+        TimeUnit unit = mapped.unit();
+        if (from == 0 && unit == TimeUnit.MS) {
+            return;
+        }
+        for (int i = 0; i < store.rows; i++) {
+            values[i] = unit.toMs(values[i] - from);
+        }
+    }
+
+    private void addUp(double[] frameTimes) throws InputException {
+        double sum = 0;
+        for (int i = 0; i < store.rows; i++) {
+            if (!(frameTimes[i] >= 0)) {
+                throw new InputException(
+                        file, 0, 0, "a frame time of " + frameTimes[i] + " ms", "frame times of 0 or more");
+            }
+            sum += frameTimes[i];
+            frameTimes[i] = sum;
+        }
+    }
+
+    private int[] restarts(double[] present) {
+        int[] found = new int[4];
+        int count = 0;
+        double latest = present[0];
+        for (int i = 1; i < store.rows; i++) {
+            double t = present[i];
+            if (t > latest) {
+                latest = t;
+            } else if (t < latest - RESTART_MS) {
+                found = count == found.length ? Arrays.copyOf(found, count * 2) : found;
+                found[count++] = i;
+                latest = t;
+            } else if (t == present[i - 1]) {
+                duplicates++;
+            } else if (t < present[i - 1]) {
+                backward++;
+            }
+        }
+        return Arrays.copyOf(found, count);
+    }
+
+    private byte[] kinds() {
+        List<String> words = store.kindWords.words();
+        byte[] meaning = new byte[words.size()];
+        for (int i = 0; i < meaning.length; i++) {
+            meaning[i] = mapping.kinds()
+                    .getOrDefault(words.get(i), FrameKind.UNKNOWN)
+                    .code();
+        }
+        for (int i = 0; i < store.rows; i++) {
+            store.kinds[i] = meaning[store.kinds[i]];
+        }
+        return store.kinds;
+    }
+}

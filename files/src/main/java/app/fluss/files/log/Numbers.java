@@ -1,0 +1,69 @@
+package app.fluss.files.log;
+
+import ch.randelshofer.fastdoubleparser.JavaDoubleParser;
+import java.nio.charset.StandardCharsets;
+import java.util.Locale;
+import java.util.Set;
+
+/// Cells that hold numbers.
+final class Numbers {
+    /// Words that loggers write where they have no figure.
+    private static final Set<String> NO_FIGURE =
+            Set.of("", "nan", "na", "n/a", "null", "none", "-", "--", "inf", "-inf");
+
+    /// Longest cell that can be a number; longer ones are not tried.
+    private static final int LONGEST = 64;
+
+    private Numbers() {}
+
+    static boolean isNumber(String cell, char decimal) {
+        String trimmed = cell.strip();
+        return !trimmed.isEmpty() && trimmed.length() <= LONGEST && Double.isFinite(parse(trimmed, decimal));
+    }
+
+    /// Whether a cell says that there is no figure.
+    static boolean isEmpty(String cell) {
+        return NO_FIGURE.contains(cell.strip().toLowerCase(Locale.ROOT));
+    }
+
+    /// The number in a cell; NaN if it is none.
+    static double parse(String cell, char decimal) {
+        String trimmed = cell.strip();
+        if (trimmed.isEmpty() || trimmed.length() > LONGEST || !looksDecimal(trimmed, decimal)) {
+            return Double.NaN;
+        }
+        try {
+            return JavaDoubleParser.parseDouble(decimal == ',' ? trimmed.replace(',', '.') : trimmed);
+        } catch (NumberFormatException e) {
+            return Double.NaN;
+        }
+    }
+
+    /// The number in a range of bytes.
+    ///
+    /// @return the number; NaN if the cell says that there is none
+    /// @throws NumberFormatException if it is neither
+    static double parse(byte[] bytes, int from, int to, char decimal) {
+        String cell = new String(bytes, from, Math.min(to - from, LONGEST + 1), StandardCharsets.UTF_8);
+        if (isEmpty(cell)) {
+            return Double.NaN;
+        }
+        double value = parse(cell, decimal);
+        if (!Double.isFinite(value)) {
+            throw new NumberFormatException(cell);
+        }
+        return value;
+    }
+
+    /// The library also reads hexadecimal floats and type suffixes, which no log means.
+    private static boolean looksDecimal(String text, char decimal) {
+        for (int i = 0; i < text.length(); i++) {
+            char c = text.charAt(i);
+            boolean fits = (c >= '0' && c <= '9') || c == decimal || c == '-' || c == '+' || c == 'e' || c == 'E';
+            if (!fits) {
+                return false;
+            }
+        }
+        return true;
+    }
+}

@@ -1,0 +1,53 @@
+package app.fluss.files.report;
+
+import app.fluss.core.compare.Interval;
+import app.fluss.core.finding.Finding;
+import app.fluss.core.measure.Figure;
+import java.util.List;
+import java.util.Optional;
+import tools.jackson.databind.json.JsonMapper;
+import tools.jackson.databind.node.ArrayNode;
+import tools.jackson.databind.node.JsonNodeFactory;
+import tools.jackson.databind.node.ObjectNode;
+
+/// How the parts of results look in JSON.
+public final class Json {
+    static final JsonNodeFactory NODES = JsonNodeFactory.instance;
+    private static final JsonMapper MAPPER = JsonMapper.builder().build();
+
+    private Json() {}
+
+    /// A tree as indented text, with a line end.
+    public static String text(Object tree) {
+        return MAPPER.writerWithDefaultPrettyPrinter().writeValueAsString(tree) + "\n";
+    }
+
+    static ObjectNode object() {
+        return NODES.objectNode();
+    }
+
+    static void put(ObjectNode node, String key, Figure figure) {
+        switch (figure) {
+            case Figure.Known(double value) -> node.put(key, value);
+            case Figure.Missing _ -> node.putNull(key);
+        }
+    }
+
+    static void put(ObjectNode node, String key, Optional<Interval> interval) {
+        if (interval.isEmpty()) {
+            node.putNull(key);
+            return;
+        }
+        node.putArray(key).add(interval.get().low()).add(interval.get().high());
+    }
+
+    static void putFindings(ObjectNode node, List<Finding> findings) {
+        ArrayNode array = node.putArray("findings");
+        for (Finding finding : findings) {
+            array.addObject()
+                    .put("code", finding.code())
+                    .put("severity", finding.severity().label())
+                    .put("text", finding.text());
+        }
+    }
+}

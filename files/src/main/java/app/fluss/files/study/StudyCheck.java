@@ -1,0 +1,109 @@
+package app.fluss.files.study;
+
+import app.fluss.core.frame.Channel;
+import app.fluss.core.frame.FrameLog;
+import app.fluss.core.frame.Values;
+import app.fluss.files.log.ImportOptions;
+import app.fluss.files.log.InputException;
+import app.fluss.files.log.LogImport;
+import app.fluss.files.log.MappingFile;
+import app.fluss.files.log.Progress;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.sql.SQLException;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import org.jspecify.annotations.Nullable;
+
+/// Makes everything in a study again from its evidence and compares.
+final class StudyCheck {
+    private final Sql sql;
+    private final Evidence evidence;
+    private final LogCodec logs;
+    private final List<String> wrong = new ArrayList<>();
+
+    StudyCheck(Sql sql, Evidence evidence, LogCodec logs) {
+        this.sql = sql;
+        this.evidence = evidence;
+        this.logs = logs;
+    }
+
+    List<String> run() throws SQLException, IOException {
+        for (String line : sql.list("PRAGMA integrity_check", row -> row.getString(1))) {
+            if (!line.equals("ok")) {
+                wrong.add("The database is damaged: " + line);
+            }
+        }
+        Path folder = Files.createTempDirectory("fluss-check");
+        try {
+            for (Kept kept : sql.list(
+                    "SELECT id, parsed_log.sha256, file_name, mapping, process FROM parsed_log JOIN evidence USING (sha256)",
+                    row -> new Kept(
+                            row.getLong(1), row.getString(2), row.getString(3), row.getString(4), row.getString(5)))) {
+                check(kept, folder.resolve("evidence"), folder.resolve("mapping"));
+            }
+        } finally {
+            Files.deleteIfExists(folder.resolve("evidence"));
+            Files.deleteIfExists(folder.resolve("mapping"));
+            Files.delete(folder);
+        }
+        return wrong;
+    }
+
+    private void check(Kept kept, Path raw, Path mapping) throws SQLException, IOException {
+        try {
+            evidence.restore(kept.sha256, raw);
+            if (!Evidence.sha256(raw).equals(kept.sha256)) {
+                wrong.add("%s: the evidence is not what was kept (SHA-256 differs).".formatted(kept.fileName));
+                return;
+            }
+            Files.writeString(mapping, kept.mapping);
+            ImportOptions options = ImportOptions.guess().with(MappingFile.read(mapping));
+            options = kept.process == null ? options : options.forProcess(kept.process);
+            FrameLog again = LogImport.read(raw, options, Progress.NONE).log();
+            if (!isSame(again, logs.read(kept.logId))) {
+                wrong.add("%s: the parsed log is not what its evidence gives.".formatted(kept.fileName));
+            }
+        } catch (InputException | StudyException e) {
+            wrong.add("%s: %s".formatted(kept.fileName, e.getMessage()));
+        }
+    }
+
+    private static boolean isSame(FrameLog a, FrameLog b) {
+        if (a.size() != b.size()) {
+            return false;
+        }
+        for (Channel channel : Channel.values()) {
+            Optional<Values> left = a.channel(channel);
+            Optional<Values> right = b.channel(channel);
+            if (left.isPresent() != right.isPresent()
+                    || (left.isPresent() && !isSame(left.get(), right.orElseThrow()))) {
+                return false;
+            }
+        }
+        for (int i = 0; i < a.size(); i++) {
+            if (a.kind(i) != b.kind(i)) {
+                return false;
+            }
+        }
+        return true;
+    }
+
+    private static boolean isSame(Values a, Values b) {
+        for (int i = 0; i < a.size(); i++) {
+            if (Double.compare(a.at(i), b.at(i)) != 0) {
+                return false;
+            }
+        }
+        return true;
+    }
+
+    private record Kept(
+            long logId,
+            String sha256,
+            String fileName,
+            String mapping,
+            @Nullable String process) {}
+}

@@ -1,0 +1,19 @@
+import org.jspecify.annotations.NullMarked;
+
+@NullMarked
+module app.fluss.files {
+    requires transitive app.fluss.core;
+    requires ch.randelshofer.fastdoubleparser;
+    requires com.github.luben.zstd_jni;
+    requires de.siegmar.fastcsv;
+    requires transitive java.sql;
+    requires org.xerial.sqlitejdbc;
+    requires transitive tools.jackson.databind;
+
+    // Frame logs and readings from CSV, and how their columns are mapped.
+    exports app.fluss.files.log;
+    // Results as JSON.
+    exports app.fluss.files.report;
+    // The study file.
+    exports app.fluss.files.study;
+}
