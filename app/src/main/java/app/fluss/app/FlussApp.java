@@ -1,0 +1,173 @@
+package app.fluss.app;
+
+import app.fluss.app.demo.DemoStudy;
+import app.fluss.app.importing.ImportFlow;
+import app.fluss.app.model.Jobs;
+import app.fluss.app.model.Workbench;
+import app.fluss.app.shell.RecentStudies;
+import app.fluss.app.shell.Shell;
+import app.fluss.app.theme.Icon;
+import app.fluss.app.theme.Theme;
+import app.fluss.files.log.MappingMemory;
+import app.fluss.files.study.Study;
+import app.fluss.files.study.StudyException;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.Optional;
+import java.util.prefs.Preferences;
+import javafx.application.Application;
+import javafx.scene.Scene;
+import javafx.stage.Stage;
+
+/// The window: `demo`, `open [STUDY]`, or `screenshots DIR`.
+public final class FlussApp extends Application {
+    private static final double WIDTH = 1280;
+    private static final double HEIGHT = 800;
+
+    /// Starts the window.
+    public static void main(String... args) {
+        launch(args);
+    }
+
+    @Override
+    public void start(Stage stage) throws IOException, StudyException {
+        List<String> args = getParameters().getRaw();
+        Window window =
+                new Window(stage, configFolder(), new RecentStudies(Preferences.userNodeForPackage(FlussApp.class)));
+        String job = args.isEmpty() ? "open" : args.getFirst();
+        switch (job) {
+            case "demo" -> {
+                window.openDemo();
+                window.show();
+                picture(args).ifPresent(file -> Pictures.takeOne(window, file));
+            }
+            case "screenshots" -> {
+                window.openDemo();
+                window.show();
+                Pictures.takeAll(window, Path.of(args.size() > 1 ? args.get(1) : "docs/screenshots"));
+            }
+            default -> {
+                window.open(
+                        args.size() > 1 ? Path.of(args.get(1)) : dataFolder().resolve("bench.fluss"));
+                window.show();
+            }
+        }
+    }
+
+    private static Optional<Path> picture(List<String> args) {
+        int at = args.indexOf("--picture");
+        return at >= 0 && at + 1 < args.size() ? Optional.of(Path.of(args.get(at + 1))) : Optional.empty();
+    }
+
+    private static Path configFolder() {
+        return folder("XDG_CONFIG_HOME", ".config");
+    }
+
+    private static Path dataFolder() throws IOException {
+        return Files.createDirectories(folder("XDG_DATA_HOME", ".local/share"));
+    }
+
+    private static Path folder(String variable, String otherwise) {
+        String stated = System.getenv(variable);
+        Path base = stated == null || stated.isBlank()
+                ? Path.of(System.getProperty("user.home"), otherwise)
+                : Path.of(stated);
+        return base.resolve("fluss");
+    }
+
+    /// One window and what belongs to it.
+    static final class Window {
+        private final Stage stage;
+        private final Theme theme = new Theme();
+        private final Jobs jobs = new Jobs();
+        private final RecentStudies recent;
+        private final Workbench workbench;
+        private final Shell shell;
+
+        Window(Stage stage, Path config, RecentStudies recent) {
+            this.stage = stage;
+            this.recent = recent;
+            this.workbench = new Workbench(jobs, this::tell);
+            ImportFlow imports = new ImportFlow(
+                    workbench, jobs, theme, new MappingMemory(config.resolve("mappings")), () -> stage, this::tell);
+            this.shell = new Shell(workbench, theme, jobs, imports, recent, this::openTelling);
+            Scene scene = new Scene(shell, WIDTH, HEIGHT);
+            theme.dress(scene);
+            stage.setScene(scene);
+            stage.setMinWidth(960);
+            stage.setMinHeight(620);
+            stage.setTitle("Fluss");
+            stage.getIcons().add(Icon.image());
+            stage.setOnHidden(_ -> {
+                jobs.close();
+                workbench.close();
+            });
+        }
+
+        private void tell(String words) {
+            shell.tell(words);
+        }
+
+        void show() {
+            stage.show();
+        }
+
+        void open(Path file) throws StudyException {
+            workbench.use(Study.open(file));
+            recent.add(file);
+            stage.setTitle(file.getFileName() + " – Fluss");
+        }
+
+        private void openTelling(Path file) {
+            try {
+                open(file);
+            } catch (StudyException e) {
+                tell(String.valueOf(e.getMessage()));
+            }
+        }
+
+        /// Makes the demo study in a folder that lasts as long as the program, and opens it.
+        void openDemo() throws IOException, StudyException {
+            Path folder = Files.createTempDirectory("fluss-demo");
+            Path file = folder.resolve("demo.fluss");
+            Study study = Study.open(file);
+            DemoStudy.fill(study, folder);
+            workbench.use(study);
+            stage.setTitle("Demo, simulated – Fluss");
+            Runtime.getRuntime().addShutdownHook(Thread.ofPlatform().unstarted(() -> delete(folder)));
+        }
+
+        private static void delete(Path folder) {
+            try (var files = Files.list(folder)) {
+                for (Path file : files.toList()) {
+                    Files.deleteIfExists(file);
+                }
+                Files.deleteIfExists(folder);
+            } catch (IOException e) {
+                System.err.println("fluss: the demo was left in " + folder);
+            }
+        }
+
+        Stage stage() {
+            return stage;
+        }
+
+        Theme theme() {
+            return theme;
+        }
+
+        Workbench workbench() {
+            return workbench;
+        }
+
+        Jobs jobs() {
+            return jobs;
+        }
+
+        Shell shell() {
+            return shell;
+        }
+    }
+}

@@ -1,0 +1,112 @@
+package app.fluss.app;
+
+import app.fluss.app.theme.Palette;
+import java.awt.image.BufferedImage;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayDeque;
+import java.util.Locale;
+import java.util.Queue;
+import javafx.animation.PauseTransition;
+import javafx.application.Platform;
+import javafx.scene.control.ToggleButton;
+import javafx.scene.image.PixelReader;
+import javafx.scene.image.WritableImage;
+import javafx.util.Duration;
+import javax.imageio.ImageIO;
+
+/// Takes pictures of the window with the demo study, for the documentation. Ends the program when it has them.
+final class Pictures {
+    private static final Duration SETTLE = Duration.millis(900);
+
+    private final FlussApp.Window window;
+    private final Queue<Runnable> steps = new ArrayDeque<>();
+
+    private Pictures(FlussApp.Window window) {
+        this.window = window;
+    }
+
+    /// One picture of what is on screen first.
+    static void takeOne(FlussApp.Window window, Path file) {
+        Pictures pictures = new Pictures(window);
+        pictures.steps.add(() -> pictures.save(file));
+        pictures.next();
+    }
+
+    /// Every main view in both palettes at the design size, and once at 1920 × 1080.
+    static void takeAll(FlussApp.Window window, Path folder) {
+        Pictures pictures = new Pictures(window);
+        for (Palette palette : Palette.values()) {
+            pictures.steps.add(() -> window.theme().use(palette));
+            for (String game : new String[] {"Tidewarden", "Kelp Circuit"}) {
+                for (String screen : new String[] {"examine", "compare"}) {
+                    pictures.steps.add(() -> pictures.go(game, screen));
+                    String name = screen + "-" + game.toLowerCase(Locale.ROOT).replace(' ', '-') + "-"
+                            + palette.name().toLowerCase(Locale.ROOT) + ".png";
+                    pictures.steps.add(() -> pictures.save(folder.resolve(name)));
+                }
+            }
+        }
+        pictures.steps.add(() -> {
+            window.theme().use(Palette.LIGHT);
+            window.stage().setWidth(1920);
+            window.stage().setHeight(1080);
+            pictures.go("Tidewarden", "examine");
+        });
+        pictures.steps.add(() -> pictures.save(folder.resolve("examine-wide.png")));
+        pictures.next();
+    }
+
+    private void go(String game, String screen) {
+        var contents = window.workbench().contentsProperty().get();
+        contents.runs().stream()
+                .filter(run ->
+                        contents.place(run).startsWith(game) && !run.path().isNative())
+                .findFirst()
+                .ifPresent(run -> window.workbench().selectedProperty().set(run));
+        if (window.shell().lookup("#work-" + screen) instanceof ToggleButton button) {
+            button.setSelected(true);
+        }
+    }
+
+    private void next() {
+        PauseTransition settle = new PauseTransition(SETTLE);
+        settle.setOnFinished(_ -> {
+            if (window.jobs().busyProperty().get()) {
+                next();
+                return;
+            }
+            Runnable step = steps.poll();
+            if (step == null) {
+                Platform.exit();
+                return;
+            }
+            step.run();
+            next();
+        });
+        settle.play();
+    }
+
+    private void save(Path file) {
+        try {
+            Path parent = file.toAbsolutePath().getParent();
+            if (parent != null) {
+                Files.createDirectories(parent);
+            }
+            WritableImage image = window.stage().getScene().snapshot(null);
+            int width = (int) image.getWidth();
+            int height = (int) image.getHeight();
+            BufferedImage picture = new BufferedImage(width, height, BufferedImage.TYPE_INT_RGB);
+            PixelReader pixels = image.getPixelReader();
+            for (int y = 0; y < height; y++) {
+                for (int x = 0; x < width; x++) {
+                    picture.setRGB(x, y, pixels.getArgb(x, y));
+                }
+            }
+            ImageIO.write(picture, "png", file.toFile());
+        } catch (IOException e) {
+            System.err.println("fluss: the picture could not be written: " + e.getMessage());
+        }
+    }
+}

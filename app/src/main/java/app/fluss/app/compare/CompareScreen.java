@@ -1,0 +1,291 @@
+package app.fluss.app.compare;
+
+import app.fluss.app.model.Comparison;
+import app.fluss.app.model.Workbench;
+import app.fluss.app.theme.Numbers;
+import app.fluss.app.theme.Theme;
+import app.fluss.core.compare.GenerationFigures;
+import app.fluss.core.compare.Interval;
+import app.fluss.core.compare.Measure;
+import app.fluss.core.compare.MeasureComparison;
+import app.fluss.core.measure.Figure;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.Consumer;
+import javafx.geometry.HPos;
+import javafx.geometry.Pos;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.control.ScrollPane;
+import javafx.scene.control.ToggleButton;
+import javafx.scene.control.ToggleGroup;
+import javafx.scene.control.Tooltip;
+import javafx.scene.input.Clipboard;
+import javafx.scene.input.ClipboardContent;
+import javafx.scene.layout.ColumnConstraints;
+import javafx.scene.layout.FlowPane;
+import javafx.scene.layout.GridPane;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.VBox;
+import org.jspecify.annotations.Nullable;
+
+/// Compare: every path of a scene against the native one.
+public final class CompareScreen extends VBox {
+    private final Workbench workbench;
+    private final Theme theme;
+    private final Consumer<Optional<Comparison>> shown;
+    private final Label title = new Label();
+    private final Label simulated = new Label("simulated");
+    private final HBox paths = new HBox(6);
+    private final VBox body = new VBox(10);
+    private @Nullable Comparison current;
+
+    /// @param shown is told which comparison is on screen
+    public CompareScreen(Workbench workbench, Theme theme, Consumer<Optional<Comparison>> shown) {
+        super(10);
+        this.workbench = workbench;
+        this.theme = theme;
+        this.shown = shown;
+        setId("compare");
+        title.getStyleClass().add("title");
+        simulated.getStyleClass().addAll("chip", "chip-warm");
+        Button copy = new Button("Copy table");
+        copy.getStyleClass().add("quiet");
+        copy.setTooltip(new Tooltip("Copy the comparison as a table (Ctrl+Shift+C)"));
+        copy.setOnAction(_ -> copyTable());
+        Region spacer = new Region();
+        HBox.setHgrow(spacer, Priority.ALWAYS);
+        HBox head = new HBox(8, title, simulated, spacer, copy);
+        head.setAlignment(Pos.CENTER_LEFT);
+        paths.setAlignment(Pos.CENTER_LEFT);
+        ScrollPane scroll = new ScrollPane(body);
+        scroll.setFitToWidth(true);
+        VBox.setVgrow(scroll, Priority.ALWAYS);
+        getChildren().addAll(head, paths, scroll);
+        workbench.comparisonsProperty().subscribe(this::show);
+    }
+
+    private void show(List<Comparison> comparisons) {
+        paths.getChildren().clear();
+        var run = workbench.selectedProperty().get();
+        title.setText(run == null ? "" : workbench.contentsProperty().get().place(run) + " · against native");
+        Label against = new Label("Path");
+        against.getStyleClass().add("muted");
+        paths.getChildren().add(against);
+        ToggleGroup group = new ToggleGroup();
+        for (Comparison comparison : comparisons) {
+            ToggleButton button = new ToggleButton(comparison.path().name());
+            button.getStyleClass().add("quiet");
+            button.setToggleGroup(group);
+            button.setOnAction(_ -> {
+                button.setSelected(true);
+                show(comparison);
+            });
+            paths.getChildren().add(button);
+        }
+        if (comparisons.isEmpty()) {
+            current = null;
+            simulated.setVisible(false);
+            paths.setVisible(false);
+            body.getChildren().setAll(empty());
+            shown.accept(Optional.empty());
+            return;
+        }
+        paths.setVisible(true);
+        group.selectToggle(group.getToggles().getFirst());
+        show(comparisons.getFirst());
+    }
+
+    private static Label empty() {
+        Label label =
+                new Label("Nothing to compare in this scene yet. It needs a run on the native path and one on another:"
+                        + " drop both logs into the window.");
+        label.setWrapText(true);
+        label.getStyleClass().add("muted");
+        return label;
+    }
+
+    private void show(Comparison comparison) {
+        current = comparison;
+        simulated.setVisible(comparison.simulated());
+        body.getChildren().setAll(tiles(comparison.runs().generation()), table(comparison));
+        shown.accept(Optional.of(comparison));
+    }
+
+    private static FlowPane tiles(GenerationFigures generation) {
+        FlowPane tiles = new FlowPane(10, 10);
+        tiles.setId("generation");
+        tile(
+                tiles,
+                "delivered gain",
+                times(generation.deliveredGain()),
+                generation.deliveredGain(),
+                "Delivered rate with the path over native delivered rate, from unrounded values.");
+        tile(
+                tiles,
+                "base cost",
+                Numbers.percent(generation.baseCost(), 1),
+                generation.baseCost(),
+                "How far the rendered rate fell from native: 1 − b1/b0.");
+        tile(
+                tiles,
+                "found multiplier",
+                times(generation.foundMultiplier()),
+                generation.foundMultiplier(),
+                "Images presented per rendered image: p1/b1.");
+        tile(
+                tiles,
+                "efficiency",
+                Numbers.percent(generation.efficiency(), 1),
+                generation.efficiency(),
+                "(p1/b0)/m: 100 % where the base does not fall and every image is made.");
+        tile(
+                tiles,
+                "generated share",
+                Numbers.percent(generation.generatedShare(), 1),
+                generation.generatedShare(),
+                "Share of the presented images that were generated: 1 − b1/p1.");
+        tile(
+                tiles,
+                "surplus",
+                Numbers.text(generation.surplusFps(), 1) + " /s",
+                generation.surplusFps(),
+                "Presented less delivered: images that nobody sees.");
+        return tiles;
+    }
+
+    private static String times(Figure figure) {
+        return Numbers.text(figure, 2) + (figure.isKnown() ? "×" : "");
+    }
+
+    private static void tile(FlowPane tiles, String name, String value, Figure figure, String definition) {
+        Label caption = new Label(name);
+        caption.getStyleClass().add("muted");
+        Label number = new Label(figure.isKnown() ? value : Numbers.MISSING);
+        number.getStyleClass().add("great");
+        number.setId("tile-" + name.replace(' ', '-'));
+        VBox tile = new VBox(0, number, caption);
+        tile.getStyleClass().add("panel");
+        tile.setMinWidth(122);
+        String reason = Numbers.reason(figure);
+        Tooltip.install(tile, new Tooltip(definition + (reason.isEmpty() ? "" : "\n" + reason)));
+        tiles.getChildren().add(tile);
+    }
+
+    private VBox table(Comparison comparison) {
+        GridPane grid = new GridPane();
+        grid.setId("comparison");
+        grid.setHgap(16);
+        grid.setVgap(3);
+        for (int c = 0; c < 7; c++) {
+            ColumnConstraints column = new ColumnConstraints();
+            boolean strip = c == 4;
+            column.setHgrow(strip ? Priority.ALWAYS : Priority.NEVER);
+            column.setHalignment(c == 0 || strip ? HPos.LEFT : HPos.RIGHT);
+            column.setMinWidth(strip ? 120 : USE_PREF_SIZE);
+            grid.getColumnConstraints().add(column);
+        }
+        String[] heads = {
+            "", "native", comparison.path().name(), "difference", "95 % interval of the difference", "ratio", "95 %"
+        };
+        for (int c = 0; c < heads.length; c++) {
+            Label head = new Label(heads[c]);
+            head.getStyleClass().add("muted");
+            grid.add(head, c, 0);
+        }
+        int row = 1;
+        for (Measure measure : Measure.values()) {
+            row(grid, row++, comparison.runs().measure(measure));
+        }
+        boolean within = comparison.runs().measures().values().stream()
+                .anyMatch(m -> m.method() == MeasureComparison.Method.WITHIN_RUN);
+        int a = comparison.runs().a().size();
+        int b = comparison.runs().b().size();
+        Label basis = new Label("%d native %s against %d on the path; intervals: %s."
+                .formatted(
+                        a,
+                        a == 1 ? "run" : "runs",
+                        b,
+                        within
+                                ? "moving-block bootstrap within one run"
+                                : "Welch on run figures, ratios through logarithms"));
+        basis.getStyleClass().add("muted");
+        basis.setId("basis");
+        VBox panel = new VBox(8, grid, basis);
+        panel.getStyleClass().add("panel");
+        return panel;
+    }
+
+    private void row(GridPane grid, int row, MeasureComparison compared) {
+        Measure measure = compared.measure();
+        Label name = new Label(measure.title());
+        name.setMinWidth(USE_PREF_SIZE);
+        Label unit = new Label(measure.unit());
+        unit.getStyleClass().add("muted");
+        HBox first = new HBox(5, name, unit);
+        grid.add(first, 0, row);
+        cell(grid, 1, row, compared.a());
+        cell(grid, 2, row, compared.b());
+        Label difference = cell(grid, 3, row, compared.difference());
+        difference.setId("difference-" + measure.name());
+        if (compared.isClear()) {
+            difference.setStyle("-fx-font-weight: 600;");
+        }
+        grid.add(new IntervalStrip(theme, compared), 4, row);
+        grid.add(new Label(times(compared.ratio())), 5, row);
+        String ends = compared.ratioInterval()
+                .map(i -> Numbers.text(i.low(), 2) + " – " + Numbers.text(i.high(), 2))
+                .orElse(Numbers.MISSING);
+        Label interval = new Label(ends);
+        interval.getStyleClass().add("muted");
+        interval.setMinWidth(USE_PREF_SIZE);
+        interval.setTooltip(new Tooltip(
+                compared.method() == MeasureComparison.Method.NONE
+                        ? "There is no interval for this figure within one run; three runs a side give one."
+                        : "Method: " + compared.method().label()));
+        grid.add(interval, 6, row);
+    }
+
+    private static Label cell(GridPane grid, int column, int row, Figure figure) {
+        Label label = new Label(Numbers.text(figure, 2));
+        label.setMinWidth(USE_PREF_SIZE);
+        String reason = Numbers.reason(figure);
+        if (!reason.isEmpty()) {
+            label.setTooltip(new Tooltip(reason));
+        }
+        grid.add(label, column, row);
+        return label;
+    }
+
+    /// Copies the comparison as tab-separated text.
+    public void copyTable() {
+        Comparison comparison = current;
+        if (comparison == null) {
+            return;
+        }
+        StringBuilder text = new StringBuilder("figure\tunit\tnative\tpath\tdifference\tlow\thigh\tratio\n");
+        for (Measure measure : Measure.values()) {
+            MeasureComparison compared = comparison.runs().measure(measure);
+            text.append(String.join(
+                            "\t",
+                            measure.title(),
+                            measure.unit(),
+                            Numbers.text(compared.a(), 4),
+                            Numbers.text(compared.b(), 4),
+                            Numbers.text(compared.difference(), 4),
+                            end(compared.interval().map(Interval::low)),
+                            end(compared.interval().map(Interval::high)),
+                            Numbers.text(compared.ratio(), 4)))
+                    .append('\n');
+        }
+        ClipboardContent content = new ClipboardContent();
+        content.putString(text.toString());
+        Clipboard.getSystemClipboard().setContent(content);
+    }
+
+    private static String end(Optional<Double> value) {
+        return value.map(v -> Numbers.text(v, 4)).orElse(Numbers.MISSING);
+    }
+}

@@ -1,0 +1,234 @@
+package app.fluss.app.examine;
+
+import app.fluss.app.model.AnalysedRun;
+import app.fluss.app.model.TimeWindow;
+import app.fluss.app.theme.CanvasView;
+import app.fluss.app.theme.Numbers;
+import app.fluss.app.theme.Palette;
+import app.fluss.app.theme.Palette.Role;
+import app.fluss.app.theme.Theme;
+import app.fluss.core.measure.BandLevels;
+import app.fluss.core.measure.Stutters;
+import java.util.function.BiConsumer;
+import javafx.beans.property.ObjectProperty;
+import javafx.geometry.VPos;
+import javafx.scene.canvas.GraphicsContext;
+import javafx.scene.input.KeyEvent;
+import javafx.scene.input.MouseEvent;
+import javafx.scene.input.ScrollEvent;
+import javafx.scene.text.TextAlignment;
+import org.jspecify.annotations.Nullable;
+
+/// Frame time over time: each column from the shortest to the longest frame that ends in it, the band between
+/// the 5 % and 95 % quantile behind, stutters marked. Wheel zooms, drag pans, shift-drag marks a section.
+final class BandView extends CanvasView {
+    private static final double LEFT = 44;
+    private static final double RIGHT = 10;
+    private static final double TOP = 16;
+    private static final double BOTTOM = 20;
+    private static final double ZOOM_STEP = 1.25;
+
+    private final ObjectProperty<TimeWindow> window;
+    private final BiConsumer<Double, Double> mark;
+    private @Nullable AnalysedRun run;
+    private BandLevels.@Nullable Columns columns;
+    private double pressedX = Double.NaN;
+    private double draggedX = Double.NaN;
+    private boolean marking;
+
+    /// @param window the stretch that is shown, shared with other views
+    /// @param mark is told the stretch that the user marks, ms
+    BandView(Theme theme, ObjectProperty<TimeWindow> window, BiConsumer<Double, Double> mark) {
+        super(theme, "Frame time over time");
+        this.window = window;
+        this.mark = mark;
+        setId("band");
+        setFocusTraversable(true);
+        window.subscribe(this::redraw);
+        addEventHandler(ScrollEvent.SCROLL, this::scrolled);
+        addEventHandler(MouseEvent.MOUSE_PRESSED, this::pressed);
+        addEventHandler(MouseEvent.MOUSE_DRAGGED, this::dragged);
+        addEventHandler(MouseEvent.MOUSE_RELEASED, this::released);
+        addEventHandler(KeyEvent.KEY_PRESSED, this::key);
+    }
+
+    void show(@Nullable AnalysedRun shown) {
+        run = shown;
+        redraw();
+    }
+
+    private double runMs() {
+        return run == null ? 0 : run.band().elapsedMs();
+    }
+
+    private double plotWidth() {
+        return Math.max(1, getWidth() - LEFT - RIGHT);
+    }
+
+    private double msAt(double x) {
+        TimeWindow shown = window.get();
+        return shown.fromMs() + (x - LEFT) / plotWidth() * shown.length();
+    }
+
+    private double xAt(double ms) {
+        TimeWindow shown = window.get();
+        return LEFT + (ms - shown.fromMs()) / shown.length() * plotWidth();
+    }
+
+    private void scrolled(ScrollEvent event) {
+        double factor = event.getDeltaY() > 0 ? 1 / ZOOM_STEP : ZOOM_STEP;
+        window.set(window.get().zoomed(factor, msAt(event.getX()), runMs()));
+        event.consume();
+    }
+
+    private void pressed(MouseEvent event) {
+        requestFocus();
+        pressedX = event.getX();
+        draggedX = event.getX();
+        marking = event.isShiftDown();
+    }
+
+    private void dragged(MouseEvent event) {
+        if (!marking) {
+            window.set(window.get().moved((draggedX - event.getX()) / plotWidth(), runMs()));
+        }
+        draggedX = event.getX();
+        redraw();
+    }
+
+    private void released(MouseEvent event) {
+        if (marking && Math.abs(event.getX() - pressedX) > 4) {
+            double from = msAt(Math.min(pressedX, event.getX()));
+            double to = msAt(Math.max(pressedX, event.getX()));
+            mark.accept(Math.max(0, from), Math.min(runMs(), to));
+        }
+        marking = false;
+        redraw();
+    }
+
+    private void key(KeyEvent event) {
+        TimeWindow shown = window.get();
+        double middle = shown.fromMs() + shown.length() / 2;
+        switch (event.getCode()) {
+            case PLUS, ADD, EQUALS -> window.set(shown.zoomed(1 / ZOOM_STEP, middle, runMs()));
+            case MINUS, SUBTRACT -> window.set(shown.zoomed(ZOOM_STEP, middle, runMs()));
+            case LEFT -> window.set(shown.moved(-0.2, runMs()));
+            case RIGHT -> window.set(shown.moved(0.2, runMs()));
+            case DIGIT0, NUMPAD0, HOME -> window.set(new TimeWindow(0, runMs()));
+            case M -> mark.accept(shown.fromMs(), shown.toMs());
+            default -> {
+                return;
+            }
+        }
+        event.consume();
+    }
+
+    @Override
+    protected void draw(GraphicsContext g, Palette palette, double width, double height) {
+        if (run == null) {
+            return;
+        }
+        int wide = (int) plotWidth();
+        if (columns == null || columns.width() != wide) {
+            columns = new BandLevels.Columns(wide);
+        }
+        TimeWindow shown = window.get();
+        run.band().fill(shown.fromMs(), shown.toMs(), columns);
+        double top = ceiling(columns);
+        double plotHeight = height - TOP - BOTTOM;
+        sections(g, palette, run, height);
+        axes(g, palette, top, plotHeight, width, height);
+        columns(g, palette, columns, top, plotHeight);
+        stutters(g, palette, run, top, plotHeight);
+        if (marking) {
+            g.setFill(palette.get(Role.WARM).deriveColor(0, 1, 1, 0.25));
+            g.fillRect(Math.min(pressedX, draggedX), TOP, Math.abs(draggedX - pressedX), plotHeight);
+        }
+    }
+
+    /// The top of the axis: the longest frame shown, rounded up to a mark.
+    private static double ceiling(BandLevels.Columns columns) {
+        double longest = 1;
+        for (int x = 0; x < columns.width(); x++) {
+            longest = columns.max(x) > longest ? columns.max(x) : longest;
+        }
+        return Axis.roundUp(longest * 1.05);
+    }
+
+    private void sections(GraphicsContext g, Palette palette, AnalysedRun shown, double height) {
+        g.setTextBaseline(VPos.TOP);
+        g.setTextAlign(TextAlignment.LEFT);
+        for (var stored : shown.sections()) {
+            double from = Math.max(LEFT, xAt(stored.section().fromMs()));
+            double to = Math.min(getWidth() - RIGHT, xAt(stored.section().toMs()));
+            if (to > from) {
+                g.setFill(palette.get(Role.RAISED));
+                g.fillRect(from, TOP, to - from, height - TOP - BOTTOM);
+                g.setFill(palette.get(Role.WARM));
+                g.fillRect(from, TOP - 3, to - from, 3);
+                g.fillText(stored.section().name(), from + 4, 0);
+            }
+        }
+    }
+
+    private void axes(GraphicsContext g, Palette palette, double top, double plotHeight, double width, double height) {
+        g.setStroke(palette.get(Role.LINE));
+        g.setLineWidth(1);
+        g.setFill(palette.get(Role.MUTED));
+        g.setTextAlign(TextAlignment.RIGHT);
+        g.setTextBaseline(VPos.CENTER);
+        double step = Axis.step(top, 4);
+        for (double ms = 0; ms <= top + step / 100; ms += step) {
+            double y = Math.rint(TOP + plotHeight * (1 - ms / top)) + 0.5;
+            g.strokeLine(LEFT, y, width - RIGHT, y);
+            g.fillText(Numbers.text(ms, 0) + (ms == 0 ? " ms" : ""), LEFT - 6, y);
+        }
+        g.setTextAlign(TextAlignment.CENTER);
+        g.setTextBaseline(VPos.BOTTOM);
+        TimeWindow shown = window.get();
+        double seconds = Axis.step(shown.length() / 1000, Math.max(2, (int) (width / 110)));
+        double first = Math.ceil(shown.fromMs() / 1000 / seconds) * seconds;
+        for (double s = first; s * 1000 <= shown.toMs(); s += seconds) {
+            g.fillText(
+                    Numbers.text(s, seconds < 1 ? 1 : 0) + " s",
+                    Math.clamp(xAt(s * 1000), LEFT + 10, width - 14),
+                    height);
+        }
+    }
+
+    private static void columns(
+            GraphicsContext g, Palette palette, BandLevels.Columns columns, double top, double plotHeight) {
+        for (int x = 0; x < columns.width(); x++) {
+            if (!Double.isNaN(columns.min(x))) {
+                g.setFill(palette.get(Role.BAND));
+                double upper = TOP + plotHeight * (1 - columns.p95(x) / top);
+                double lower = TOP + plotHeight * (1 - columns.p5(x) / top);
+                g.fillRect(LEFT + x, upper, 1, Math.max(1, lower - upper));
+            }
+        }
+        g.setFill(palette.get(Role.WATER));
+        for (int x = 0; x < columns.width(); x++) {
+            if (!Double.isNaN(columns.min(x))) {
+                double upper = TOP + plotHeight * (1 - columns.max(x) / top);
+                double lower = TOP + plotHeight * (1 - columns.min(x) / top);
+                g.fillRect(LEFT + x, upper, 1, Math.max(1.4, lower - upper));
+            }
+        }
+    }
+
+    private void stutters(GraphicsContext g, Palette palette, AnalysedRun shown, double top, double plotHeight) {
+        Stutters stutters = shown.analysis().stutters();
+        TimeWindow visible = window.get();
+        g.setFill(palette.get(Role.WARM));
+        for (int i = 0; i < stutters.count(); i++) {
+            int interval = stutters.interval(i);
+            double ms = shown.band().endMs(interval);
+            if (ms >= visible.fromMs() && ms <= visible.toMs()) {
+                double x = xAt(ms);
+                double y = Math.max(
+                        TOP, TOP + plotHeight * (1 - shown.band().times().at(interval) / top) - 4);
+                g.fillPolygon(new double[] {x - 4, x, x + 4, x}, new double[] {y, y - 5, y, y + 5}, 4);
+            }
+        }
+    }
+}

@@ -1,0 +1,241 @@
+package app.fluss.app.examine;
+
+import app.fluss.app.model.AnalysedRun;
+import app.fluss.app.model.TimeWindow;
+import app.fluss.app.model.Workbench;
+import app.fluss.app.theme.Marks;
+import app.fluss.app.theme.Palette;
+import app.fluss.app.theme.Theme;
+import app.fluss.core.measure.Analysis;
+import app.fluss.core.measure.LowConvention;
+import app.fluss.core.measure.Section;
+import java.util.ArrayList;
+import java.util.List;
+import javafx.beans.property.ObjectProperty;
+import javafx.beans.property.SimpleObjectProperty;
+import javafx.geometry.Pos;
+import javafx.scene.Node;
+import javafx.scene.canvas.Canvas;
+import javafx.scene.canvas.GraphicsContext;
+import javafx.scene.control.Button;
+import javafx.scene.control.ChoiceBox;
+import javafx.scene.control.Label;
+import javafx.scene.control.Tooltip;
+import javafx.scene.input.Clipboard;
+import javafx.scene.input.ClipboardContent;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.VBox;
+import javafx.scene.text.Font;
+import javafx.util.StringConverter;
+import org.jspecify.annotations.Nullable;
+
+/// Examine: one run, from the rates down to single refreshes.
+public final class ExamineScreen extends VBox {
+    private final Workbench workbench;
+    private final Theme theme;
+    private final ObjectProperty<TimeWindow> window = new SimpleObjectProperty<>(new TimeWindow(0, 1));
+    private final BandView band;
+    private final WeaveView weave;
+    private final LadderView ladder = new LadderView();
+    private final FigureGrid figures = new FigureGrid();
+    private final Label title = new Label();
+    private final Label simulated = new Label("simulated");
+    private final ChoiceBox<LowConvention> convention = new ChoiceBox<>();
+    private @Nullable AnalysedRun shown;
+
+    /// @param display is asked to let the user state the display mode of the run
+    public ExamineScreen(Workbench workbench, Theme theme, Runnable display) {
+        super(10);
+        this.workbench = workbench;
+        this.theme = theme;
+        band = new BandView(theme, window, this::mark);
+        weave = new WeaveView(theme, window);
+        setId("examine");
+        title.getStyleClass().add("title");
+        simulated.getStyleClass().addAll("chip", "chip-warm");
+        convention.getItems().setAll(LowConvention.values());
+        convention.setConverter(new ConventionNames());
+        convention.setValue(LowConvention.PERCENTILE);
+        convention.setId("convention");
+        convention.valueProperty().subscribe(this::showFigures);
+        Button displayButton = quiet("Display…", "State the refresh rate and sync mode of this run", display);
+        Button whole = quiet("Whole run", "Show the whole run (Home)", this::showAll);
+        Button markButton =
+                quiet("Mark section", "Mark what is shown as a section (M); or drag with Shift", this::markShown);
+        Button copy = quiet("Copy figures", "Copy the figures as a table (Ctrl+Shift+C)", this::copyFigures);
+        Label lows = new Label("lows by");
+        lows.getStyleClass().add("muted");
+        HBox head = new HBox(8, title, simulated, spacer(), displayButton, copy);
+        head.setAlignment(Pos.CENTER_LEFT);
+        VBox ladderPanel = panel(heading("Rates, images/s"), ladder);
+        HBox.setHgrow(ladderPanel, Priority.ALWAYS);
+        HBox figureHead = new HBox(8, heading("Figures"), spacer(), lows, convention);
+        figureHead.setAlignment(Pos.CENTER_LEFT);
+        VBox figurePanel = panel(figureHead, figures);
+        figurePanel.setMinWidth(300);
+        HBox bandHead = new HBox(
+                8,
+                heading("Frame time"),
+                note("ms; column: shortest to longest, band: 5 to 95 %, ◆ stutter"),
+                spacer(),
+                whole,
+                markButton);
+        bandHead.setAlignment(Pos.CENTER_LEFT);
+        VBox bandPanel = panel(bandHead, band);
+        VBox.setVgrow(band, Priority.ALWAYS);
+        VBox.setVgrow(bandPanel, Priority.ALWAYS);
+        band.setMinHeight(110);
+        HBox weaveHead = new HBox(10, heading("Refresh weave"), note("one second a row"), spacer(), legend());
+        weaveHead.setAlignment(Pos.CENTER_LEFT);
+        VBox weavePanel = panel(weaveHead, weave);
+        VBox.setVgrow(weave, Priority.ALWAYS);
+        VBox.setVgrow(weavePanel, Priority.ALWAYS);
+        weave.setMinHeight(104);
+        VBox left = new VBox(10, ladderPanel, bandPanel);
+        VBox.setVgrow(bandPanel, Priority.ALWAYS);
+        HBox.setHgrow(left, Priority.ALWAYS);
+        left.setMinWidth(0);
+        HBox upper = new HBox(10, left, figurePanel);
+        VBox.setVgrow(upper, Priority.SOMETIMES);
+        getChildren().addAll(head, upper, weavePanel);
+        workbench.analysedProperty().subscribe(this::show);
+    }
+
+    private void show(@Nullable AnalysedRun run) {
+        boolean sameRun =
+                run != null && shown != null && run.run().id() == shown.run().id();
+        shown = run;
+        band.show(run);
+        weave.show(run);
+        if (run == null) {
+            title.setText("");
+            simulated.setVisible(false);
+            return;
+        }
+        title.setText(workbench.contentsProperty().get().place(run.run()) + " · "
+                + run.run().path().name() + " · " + run.run().name());
+        simulated.setVisible(run.run().simulated());
+        ladder.show(run.analysis().rates());
+        showFigures();
+        if (!sameRun) {
+            showAll();
+        }
+    }
+
+    private void showAll() {
+        AnalysedRun run = shown;
+        if (run != null && run.band().elapsedMs() > 0) {
+            window.set(new TimeWindow(0, run.band().elapsedMs()));
+        }
+    }
+
+    private void showFigures() {
+        AnalysedRun run = shown;
+        if (run != null) {
+            figures.show(names(run), stretches(run), convention.getValue());
+        }
+    }
+
+    private static List<String> names(AnalysedRun run) {
+        List<String> names = new ArrayList<>(List.of("whole run"));
+        run.sections().forEach(stored -> names.add(stored.section().name()));
+        return names;
+    }
+
+    private static List<Analysis> stretches(AnalysedRun run) {
+        List<Analysis> stretches = new ArrayList<>(List.of(run.analysis()));
+        stretches.addAll(run.sectionAnalyses());
+        return stretches;
+    }
+
+    /// Copies the figures as tab-separated text.
+    public void copyFigures() {
+        AnalysedRun run = shown;
+        if (run != null) {
+            ClipboardContent content = new ClipboardContent();
+            content.putString(figures.asText(names(run), stretches(run), convention.getValue()));
+            Clipboard.getSystemClipboard().setContent(content);
+        }
+    }
+
+    private void markShown() {
+        mark(window.get().fromMs(), window.get().toMs());
+    }
+
+    private void mark(double fromMs, double toMs) {
+        AnalysedRun run = shown;
+        if (run != null && fromMs < toMs) {
+            int number = run.sections().size() + 1;
+            Section section = new Section("section " + number, Section.Weight.TYPICAL, fromMs, toMs);
+            workbench.change(study -> study.addSection(run.run(), section));
+        }
+    }
+
+    private Canvas legend() {
+        Canvas canvas = new Canvas(330, 16);
+        theme.paletteProperty().subscribe(palette -> {
+            GraphicsContext g = canvas.getGraphicsContext2D();
+            g.clearRect(0, 0, canvas.getWidth(), canvas.getHeight());
+            g.setFont(Font.font(Theme.FACE, 11.5));
+            Marks.rendered(g, palette, 0, 2, 8, 11);
+            Marks.generated(g, palette, 72, 2, 9, 12);
+            Marks.held(g, palette, 148, 2, 14, 12);
+            Marks.repeated(g, palette, 196, 2, 12, 12);
+            Marks.lost(g, palette, 276, 4, 7);
+            g.setFill(palette.get(Palette.Role.MUTED));
+            String[] names = {"rendered", "generated", "held", "repeated", "lost"};
+            double[] at = {13, 86, 166, 213, 284};
+            for (int i = 0; i < names.length; i++) {
+                g.fillText(names[i], at[i], 12);
+            }
+        });
+        return canvas;
+    }
+
+    private static VBox panel(Node... children) {
+        VBox panel = new VBox(6, children);
+        panel.getStyleClass().add("panel");
+        return panel;
+    }
+
+    private static Label heading(String text) {
+        Label label = new Label(text);
+        label.getStyleClass().add("heading");
+        return label;
+    }
+
+    private static Label note(String text) {
+        Label label = new Label(text);
+        label.getStyleClass().add("muted");
+        return label;
+    }
+
+    private static Region spacer() {
+        Region spacer = new Region();
+        HBox.setHgrow(spacer, Priority.ALWAYS);
+        return spacer;
+    }
+
+    private static Button quiet(String text, String tip, Runnable action) {
+        Button button = new Button(text);
+        button.getStyleClass().add("quiet");
+        button.setMinWidth(USE_PREF_SIZE);
+        button.setTooltip(new Tooltip(tip));
+        button.setOnAction(_ -> action.run());
+        return button;
+    }
+
+    private static final class ConventionNames extends StringConverter<LowConvention> {
+        @Override
+        public String toString(LowConvention value) {
+            return FigureGrid.name(value);
+        }
+
+        @Override
+        public LowConvention fromString(String text) {
+            return LowConvention.valueOf(text);
+        }
+    }
+}

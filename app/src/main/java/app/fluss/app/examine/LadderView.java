@@ -1,0 +1,81 @@
+package app.fluss.app.examine;
+
+import app.fluss.app.theme.Numbers;
+import app.fluss.core.measure.Figure;
+import app.fluss.core.measure.Rates;
+import java.util.List;
+import javafx.geometry.Pos;
+import javafx.scene.control.Label;
+import javafx.scene.control.Tooltip;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.StackPane;
+import javafx.scene.layout.VBox;
+
+/// The rate ladder: claimed, rendered, presented, delivered, each as a rung as long as its rate.
+final class LadderView extends VBox {
+    private static final double RUNG_WIDTH = 170;
+
+    LadderView() {
+        super(7);
+        setId("ladder");
+    }
+
+    /// One rung.
+    private record Rung(String name, Figure rate, String style, String definition) {}
+
+    void show(Rates rates) {
+        List<Rung> rungs = List.of(
+                new Rung("claimed", rates.claimed(), "slate", "What a counter said. Evidence about the counter."),
+                new Rung(
+                        "rendered",
+                        rates.rendered(),
+                        "water",
+                        "Images with new game state, per second of elapsed time."),
+                new Rung(
+                        "presented",
+                        rates.presented(),
+                        "foam",
+                        "Images handed on, generated ones included: 1000 n / T."),
+                new Rung(
+                        "delivered",
+                        rates.delivered(),
+                        "water",
+                        "Distinct images that reached the panel, per second. Never above the refresh rate."));
+        double longest = rungs.stream()
+                .mapToDouble(rung -> rung.rate.orNaN())
+                .filter(Double::isFinite)
+                .max()
+                .orElse(1);
+        getChildren().setAll(rungs.stream().map(rung -> row(rung, longest)).toList());
+    }
+
+    private static HBox row(Rung rung, double longest) {
+        Label name = new Label(rung.name);
+        name.getStyleClass().add("muted");
+        name.setMinWidth(66);
+        Label value = new Label(Numbers.text(rung.rate, 1));
+        value.setId("rate-" + rung.name);
+        value.getStyleClass().add(rung.name.equals("delivered") ? "great" : "figure");
+        value.setMinWidth(62);
+        value.setAlignment(Pos.CENTER_RIGHT);
+        StackPane track = new StackPane();
+        track.setAlignment(Pos.CENTER_LEFT);
+        track.setMinWidth(60);
+        track.setPrefWidth(RUNG_WIDTH);
+        HBox.setHgrow(track, Priority.ALWAYS);
+        Region bar = new Region();
+        double share = rung.rate.isKnown() ? rung.rate.orNaN() / longest : 0;
+        bar.setStyle("-fx-background-color: -fluss-" + rung.style + "; -fx-background-radius: 1 7 1 7;");
+        bar.setMinHeight(rung.name.equals("delivered") ? 14 : 9);
+        bar.setMaxHeight(bar.getMinHeight());
+        bar.maxWidthProperty().bind(track.widthProperty().multiply(share));
+        track.getChildren().add(bar);
+        HBox row = new HBox(8, name, value, track);
+        row.setAlignment(Pos.CENTER_LEFT);
+        String reason = Numbers.reason(rung.rate);
+        Tooltip.install(row, new Tooltip(rung.definition + (reason.isEmpty() ? "" : "\n" + reason)));
+        return row;
+    }
+}

@@ -1,0 +1,118 @@
+package app.fluss.app.examine;
+
+import app.fluss.app.model.AnalysedRun;
+import app.fluss.app.model.TimeWindow;
+import app.fluss.app.theme.CanvasView;
+import app.fluss.app.theme.Marks;
+import app.fluss.app.theme.Numbers;
+import app.fluss.app.theme.Palette;
+import app.fluss.app.theme.Palette.Role;
+import app.fluss.app.theme.Theme;
+import app.fluss.core.frame.FrameKind;
+import app.fluss.core.frame.FrameLog;
+import app.fluss.core.measure.RefreshLedger;
+import javafx.beans.property.ObjectProperty;
+import javafx.geometry.VPos;
+import javafx.scene.canvas.GraphicsContext;
+import javafx.scene.input.ScrollEvent;
+import javafx.scene.text.TextAlignment;
+import org.jspecify.annotations.Nullable;
+
+/// The refresh weave: one second a row, one cell a refresh. Even cadence is an even cloth; uneven cadence
+/// becomes a pattern.
+final class WeaveView extends CanvasView {
+    private static final double LEFT = 44;
+    private static final double RIGHT = 10;
+    private static final double ROW = 17;
+    private static final double MS = 1000;
+
+    private final ObjectProperty<TimeWindow> window;
+    private @Nullable AnalysedRun run;
+
+    WeaveView(Theme theme, ObjectProperty<TimeWindow> window) {
+        super(theme, "Refresh weave: which image each refresh showed");
+        this.window = window;
+        setId("weave");
+        window.subscribe(this::redraw);
+        addEventHandler(ScrollEvent.SCROLL, event -> {
+            AnalysedRun shown = run;
+            if (shown != null) {
+                double step = event.getDeltaY() > 0 ? -MS : MS;
+                TimeWindow now = window.get();
+                window.set(now.moved(step / now.length(), shown.band().elapsedMs()));
+            }
+            event.consume();
+        });
+    }
+
+    void show(@Nullable AnalysedRun shown) {
+        run = shown;
+        redraw();
+    }
+
+    @Override
+    protected void draw(GraphicsContext g, Palette palette, double width, double height) {
+        AnalysedRun shown = run;
+        if (shown == null) {
+            return;
+        }
+        if (shown.analysis().ledger().isEmpty()) {
+            g.setFill(palette.get(Role.MUTED));
+            g.setTextBaseline(VPos.TOP);
+            g.fillText(
+                    "No refresh rate is stated for this run. State it under “Display…” to see each refresh.", LEFT, 8);
+            return;
+        }
+        RefreshLedger ledger = shown.analysis().ledger().orElseThrow();
+        int rows = (int) Math.max(1, height / ROW);
+        int first = (int) Math.floor(window.get().fromMs() / MS);
+        for (int r = 0; r < rows && (first + r) * MS <= shown.band().elapsedMs(); r++) {
+            row(g, palette, shown.analysis().slice().log(), ledger, first + r, r * ROW, width);
+        }
+    }
+
+    private void row(
+            GraphicsContext g,
+            Palette palette,
+            FrameLog log,
+            RefreshLedger ledger,
+            int second,
+            double y,
+            double width) {
+        double wide = width - LEFT - RIGHT;
+        double perMs = wide / MS;
+        double start = second * MS;
+        double end = start + MS;
+        double cell = Math.max(1.5, ledger.mode().periodMs() * perMs - 1);
+        double high = ROW - 4;
+        g.setFill(palette.get(Role.MUTED));
+        g.setTextAlign(TextAlignment.RIGHT);
+        g.setTextBaseline(VPos.CENTER);
+        g.fillText(Numbers.text(second, 0) + " s", LEFT - 6, y + ROW / 2);
+        int position = Math.max(0, ledger.positionAt(start));
+        int lastImage = position < ledger.shown() ? ledger.image(position) : 0;
+        for (; position < ledger.shown() && ledger.shownAtMs(position) < end; position++) {
+            double at = ledger.shownAtMs(position);
+            double until = position + 1 < ledger.shown() ? ledger.shownAtMs(position + 1) : at;
+            double x = LEFT + Math.max(0, at - start) * perMs;
+            double stays = Math.min(until, end) * perMs - Math.max(at, start) * perMs;
+            if (stays > cell + 2) {
+                Marks.held(g, palette, x, y, stays - 1, high);
+            }
+            if (at >= start) {
+                int image = ledger.image(position);
+                if (ledger.isRepeat(position)) {
+                    Marks.repeated(g, palette, x, y, cell, high);
+                } else if (log.kind(image) == FrameKind.GENERATED) {
+                    Marks.generated(g, palette, x, y, cell, high);
+                } else {
+                    Marks.rendered(g, palette, x, y + 1, cell, high - 1);
+                }
+                if (position > 0 && image - lastImage > 1) {
+                    Marks.lost(g, palette, x, y - 1, 5);
+                }
+                lastImage = image;
+            }
+        }
+    }
+}

@@ -1,0 +1,2 @@
+/// What did one run really deliver?
+package app.fluss.app.examine;

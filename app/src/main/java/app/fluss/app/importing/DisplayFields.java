@@ -1,0 +1,89 @@
+package app.fluss.app.importing;
+
+import app.fluss.core.measure.DisplayMode;
+import app.fluss.core.measure.SyncMode;
+import java.util.Optional;
+import javafx.beans.property.ReadOnlyBooleanProperty;
+import javafx.beans.property.ReadOnlyBooleanWrapper;
+import javafx.geometry.Pos;
+import javafx.scene.control.ChoiceBox;
+import javafx.scene.control.Label;
+import javafx.scene.control.TextField;
+import javafx.scene.layout.HBox;
+import javafx.util.StringConverter;
+
+/// Fields for a display mode: refresh rate, sync mode, and the floor with variable refresh.
+final class DisplayFields extends HBox {
+    private final TextField hz = new TextField();
+    private final ChoiceBox<SyncMode> sync = new ChoiceBox<>();
+    private final TextField floor = new TextField();
+    private final ReadOnlyBooleanWrapper valid = new ReadOnlyBooleanWrapper();
+
+    DisplayFields(Optional<DisplayMode> now) {
+        super(8);
+        setAlignment(Pos.CENTER_LEFT);
+        hz.setId("refresh");
+        hz.setPrefColumnCount(4);
+        hz.setPromptText("144");
+        floor.setPrefColumnCount(4);
+        floor.setPromptText("48");
+        sync.getItems().setAll(SyncMode.values());
+        sync.setConverter(new SyncNames());
+        sync.setValue(now.map(DisplayMode::sync).orElse(SyncMode.FIFO));
+        now.ifPresent(mode -> hz.setText(NumberField.text(mode.refreshHz())));
+        now.filter(mode -> !Double.isNaN(mode.vrrFloorHz()))
+                .ifPresent(mode -> floor.setText(NumberField.text(mode.vrrFloorHz())));
+        Label from = new Label("down to");
+        from.visibleProperty().bind(sync.valueProperty().isEqualTo(SyncMode.VRR));
+        floor.visibleProperty().bind(from.visibleProperty());
+        hz.textProperty().subscribe(this::check);
+        floor.textProperty().subscribe(this::check);
+        sync.valueProperty().subscribe(this::check);
+        getChildren().addAll(hz, new Label("Hz"), sync, from, floor);
+    }
+
+    private void check() {
+        valid.set(isBlank() || mode().isPresent());
+    }
+
+    private boolean isBlank() {
+        return hz.getText().isBlank();
+    }
+
+    /// The mode that the fields state, if they state one.
+    Optional<DisplayMode> mode() {
+        double rate = NumberField.value(hz.getText());
+        double lowest = sync.getValue() == SyncMode.VRR ? NumberField.value(floor.getText()) : Double.NaN;
+        boolean floorWrong = sync.getValue() == SyncMode.VRR && !floor.getText().isBlank() && Double.isNaN(lowest);
+        if (Double.isNaN(rate) || floorWrong) {
+            return Optional.empty();
+        }
+        try {
+            return Optional.of(new DisplayMode(rate, sync.getValue(), lowest));
+        } catch (IllegalArgumentException e) {
+            return Optional.empty();
+        }
+    }
+
+    /// Whether the fields are empty or state a mode.
+    ReadOnlyBooleanProperty validProperty() {
+        return valid.getReadOnlyProperty();
+    }
+
+    private static final class SyncNames extends StringConverter<SyncMode> {
+        @Override
+        public String toString(SyncMode mode) {
+            return switch (mode) {
+                case FIFO -> "fixed, each waits its turn (fifo)";
+                case LATEST -> "fixed, newest first (latest)";
+                case TEARING -> "no sync (tearing)";
+                case VRR -> "variable (vrr)";
+            };
+        }
+
+        @Override
+        public SyncMode fromString(String text) {
+            return SyncMode.valueOf(text);
+        }
+    }
+}

@@ -1,0 +1,119 @@
+package app.fluss.app.importing;
+
+import app.fluss.app.model.Jobs;
+import app.fluss.app.model.Workbench;
+import app.fluss.app.theme.Theme;
+import app.fluss.files.log.ImportOptions;
+import app.fluss.files.log.ImportedLog;
+import app.fluss.files.log.InputException;
+import app.fluss.files.log.LogImport;
+import app.fluss.files.log.MappingGuess;
+import app.fluss.files.log.MappingMemory;
+import app.fluss.files.log.Sample;
+import app.fluss.files.study.Run;
+import app.fluss.files.study.Study;
+import java.io.File;
+import java.io.IOException;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.Consumer;
+import java.util.function.Supplier;
+import javafx.stage.FileChooser;
+import javafx.stage.Window;
+
+/// From a file to a run: look at it, let the user map its columns and say what it is, read it, keep it. Either
+/// the run with its evidence is in the study at the end, or nothing is.
+public final class ImportFlow {
+    private final Workbench workbench;
+    private final Jobs jobs;
+    private final Theme theme;
+    private final MappingMemory memory;
+    private final Supplier<Window> owner;
+    private final Consumer<String> problems;
+
+    /// @param problems is told, in words, what went wrong
+    public ImportFlow(
+            Workbench workbench,
+            Jobs jobs,
+            Theme theme,
+            MappingMemory memory,
+            Supplier<Window> owner,
+            Consumer<String> problems) {
+        this.workbench = workbench;
+        this.jobs = jobs;
+        this.theme = theme;
+        this.memory = memory;
+        this.owner = owner;
+        this.problems = problems;
+    }
+
+    /// Lets the user choose files.
+    public void choose(Consumer<List<Path>> chosen) {
+        FileChooser chooser = new FileChooser();
+        chooser.setTitle("Open logs or a study");
+        chooser.getExtensionFilters()
+                .addAll(
+                        new FileChooser.ExtensionFilter("Logs and studies", "*.csv", "*.txt", "*.tsv", "*.fluss"),
+                        new FileChooser.ExtensionFilter("All files", "*.*"));
+        List<File> files = chooser.showOpenMultipleDialog(owner.get());
+        if (files != null) {
+            chosen.accept(files.stream().map(File::toPath).toList());
+        }
+    }
+
+    /// Offers to import a log.
+    public void offer(Path file) {
+        Study study = workbench.studyProperty().get();
+        if (study == null || study.isReadOnly()) {
+            problems.accept("Open a study that can be written first; this one is read-only.");
+            return;
+        }
+        jobs.start(
+                "Looking at " + file.getFileName(),
+                _ -> Sample.read(file),
+                sample -> ask(study, file, sample),
+                e -> problems.accept(words(e)));
+    }
+
+    private void ask(Study study, Path file, Sample sample) {
+        MappingGuess guess = MappingGuess.of(sample);
+        var remembered = guess.certain() ? Optional.of(guess.mapping()) : memory.recall(sample.header());
+        ImportDialog dialog = new ImportDialog(
+                theme,
+                owner.get(),
+                file,
+                sample,
+                remembered.orElse(guess.mapping()),
+                remembered.isPresent(),
+                workbench.contentsProperty().get(),
+                Optional.ofNullable(workbench.selectedProperty().get()));
+        dialog.ask(answer -> read(study, file, answer));
+    }
+
+    private void read(Study study, Path file, ImportDialog.Answer answer) {
+        jobs.start(
+                "Reading " + file.getFileName(),
+                progress -> {
+                    ImportedLog imported =
+                            LogImport.read(file, ImportOptions.guess().with(answer.mapping()), progress);
+                    memory.remember(answer.mapping());
+                    return study.addRun(answer.draft(), file, imported);
+                },
+                this::show,
+                e -> problems.accept(words(e)));
+    }
+
+    private void show(Run run) {
+        workbench.refresh();
+        workbench.selectedProperty().set(run);
+    }
+
+    private static String words(Exception e) {
+        return switch (e) {
+            case InputException fault -> String.valueOf(fault.getMessage());
+            case IOException fault -> "The file cannot be read: " + fault.getMessage();
+            default -> String.valueOf(e.getMessage());
+        };
+    }
+}

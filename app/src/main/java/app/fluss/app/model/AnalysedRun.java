@@ -1,0 +1,24 @@
+package app.fluss.app.model;
+
+import app.fluss.core.finding.Finding;
+import app.fluss.core.measure.Analysis;
+import app.fluss.core.measure.BandLevels;
+import app.fluss.files.study.Run;
+import app.fluss.files.study.StoredSection;
+import java.util.List;
+
+/// A run and all that was worked out for it.
+///
+/// @param run the run
+/// @param analysis its figures
+/// @param findings what Fluss noticed, worst first
+/// @param band its frame times, ready to draw
+/// @param sections its marked stretches
+/// @param sectionAnalyses the figures of each of them, in the same order
+public record AnalysedRun(
+        Run run,
+        Analysis analysis,
+        List<Finding> findings,
+        BandLevels band,
+        List<StoredSection> sections,
+        List<Analysis> sectionAnalyses) {}

@@ -1,0 +1,89 @@
+package app.fluss.app.model;
+
+import app.fluss.files.log.Progress;
+import java.util.concurrent.CancellationException;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+import java.util.function.Consumer;
+import javafx.application.Platform;
+import javafx.beans.property.ReadOnlyBooleanProperty;
+import javafx.beans.property.ReadOnlyBooleanWrapper;
+import javafx.beans.property.ReadOnlyDoubleProperty;
+import javafx.beans.property.ReadOnlyDoubleWrapper;
+import javafx.beans.property.ReadOnlyStringProperty;
+import javafx.beans.property.ReadOnlyStringWrapper;
+
+/// Long work, one job at a time, off the interface thread; with what is shown of it and a way to stop it.
+/// Methods are called on the interface thread.
+public final class Jobs implements AutoCloseable {
+    private final ExecutorService worker = Executors.newSingleThreadExecutor(
+            Thread.ofPlatform().daemon().name("fluss-work").factory());
+    private final ReadOnlyStringWrapper title = new ReadOnlyStringWrapper("");
+    private final ReadOnlyDoubleWrapper share = new ReadOnlyDoubleWrapper(-1);
+    private final ReadOnlyBooleanWrapper busy = new ReadOnlyBooleanWrapper(false);
+    private volatile boolean stopped;
+    private int waiting;
+
+    /// Work that reports its share and may throw.
+    @FunctionalInterface
+    public interface Work<T> {
+        /// Does it.
+        T run(Progress progress) throws Exception;
+    }
+
+    /// Starts work; one of the two is called on the interface thread when it ends, neither if it is stopped.
+    public <T> void start(String name, Work<T> work, Consumer<T> done, Consumer<Exception> failed) {
+        waiting++;
+        stopped = false;
+        title.set(name);
+        share.set(-1);
+        busy.set(true);
+        worker.execute(() -> {
+            try {
+                T result = work.run(this::report);
+                Platform.runLater(() -> finish(() -> done.accept(result)));
+            } catch (CancellationException e) {
+                Platform.runLater(() -> finish(() -> {}));
+            } catch (Exception e) {
+                Platform.runLater(() -> finish(() -> failed.accept(e)));
+            }
+        });
+    }
+
+    private boolean report(double done) {
+        Platform.runLater(() -> share.set(done));
+        return !stopped;
+    }
+
+    private void finish(Runnable last) {
+        waiting--;
+        busy.set(waiting > 0);
+        last.run();
+    }
+
+    /// Asks the running job to stop.
+    public void stop() {
+        stopped = true;
+    }
+
+    /// What the running job is.
+    public ReadOnlyStringProperty titleProperty() {
+        return title.getReadOnlyProperty();
+    }
+
+    /// How much of it is done, 0 to 1; below 0 if that is not known.
+    public ReadOnlyDoubleProperty shareProperty() {
+        return share.getReadOnlyProperty();
+    }
+
+    /// Whether a job runs.
+    public ReadOnlyBooleanProperty busyProperty() {
+        return busy.getReadOnlyProperty();
+    }
+
+    @Override
+    public void close() {
+        stopped = true;
+        worker.shutdownNow();
+    }
+}

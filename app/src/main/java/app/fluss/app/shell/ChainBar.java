@@ -1,0 +1,113 @@
+package app.fluss.app.shell;
+
+import app.fluss.app.model.AnalysedRun;
+import app.fluss.app.theme.Numbers;
+import app.fluss.core.measure.Analysis;
+import app.fluss.core.measure.Figure;
+import app.fluss.core.measure.RefreshLedger;
+import app.fluss.files.study.DeliveryPath;
+import java.util.ArrayList;
+import java.util.List;
+import javafx.geometry.Pos;
+import javafx.scene.Node;
+import javafx.scene.control.Label;
+import javafx.scene.control.Tooltip;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.VBox;
+import org.jspecify.annotations.Nullable;
+
+/// The chain of the selected run, from the game to the eye. After each stage stands the rate that leaves it; a
+/// solid border says that it was measured, a dotted one that it was inferred.
+final class ChainBar extends HBox {
+    ChainBar() {
+        setId("chain");
+        setAlignment(Pos.CENTER_LEFT);
+        setMinHeight(46);
+    }
+
+    void show(@Nullable AnalysedRun run) {
+        getChildren().clear();
+        if (run == null) {
+            Label none = new Label("The chain of the selected run stands here.");
+            none.getStyleClass().add("muted");
+            getChildren().add(none);
+            return;
+        }
+        Analysis analysis = run.analysis();
+        DeliveryPath path = run.run().path();
+        List<Node> nodes = new ArrayList<>();
+        nodes.add(
+                stage("game", "draws images", false, "The game's own images, by the kind column or the native path."));
+        nodes.add(flow("rendered", analysis.rates().rendered()));
+        if (!path.isNative()) {
+            String set = Double.isNaN(path.multiplier())
+                    ? "multiplier not stated"
+                    : "set to " + Numbers.text(path.multiplier(), 0) + "×";
+            nodes.add(stage(path.name(), set, false, "What makes images between the rendered ones."));
+            nodes.add(flow("presented", analysis.rates().presented()));
+        }
+        boolean inferred = analysis.ledger()
+                .map(ledger -> ledger.basis() == RefreshLedger.Basis.INFERRED)
+                .orElse(false);
+        String mode = run.run()
+                .display()
+                .map(display -> Numbers.text(display.refreshHz(), 0) + " Hz "
+                        + display.sync().label())
+                .orElse("refresh not stated");
+        nodes.add(stage(
+                "display",
+                mode,
+                inferred,
+                inferred ? "Inferred from hand-over times and the sync mode." : "From the display times in the log."));
+        nodes.add(flow("delivered", analysis.rates().delivered()));
+        Label eye = new Label("eye");
+        eye.getStyleClass().add("heading");
+        nodes.add(eye);
+        getChildren().setAll(nodes);
+    }
+
+    private static Node stage(String name, String detail, boolean inferred, String rests) {
+        Label title = new Label(name);
+        title.getStyleClass().add("heading");
+        title.setMinWidth(Region.USE_PREF_SIZE);
+        Label under = new Label(detail);
+        under.getStyleClass().addAll("muted", "small");
+        under.setMinWidth(Region.USE_PREF_SIZE);
+        VBox box = new VBox(-1, title, under);
+        box.getStyleClass().add("stage-box");
+        if (inferred) {
+            box.getStyleClass().add("stage-inferred");
+        }
+        Tooltip.install(box, new Tooltip(rests));
+        return box;
+    }
+
+    private static Node flow(String name, Figure rate) {
+        Label value = new Label(Numbers.text(rate, 1) + (rate.isKnown() ? " /s" : ""));
+        value.setStyle("-fx-font-weight: 600;");
+        Label under = new Label(name);
+        under.getStyleClass().addAll("muted", "small");
+        VBox text = new VBox(-1, value, under);
+        text.setAlignment(Pos.CENTER);
+        Region before = line();
+        Region after = line();
+        HBox flow = new HBox(7, before, text, after);
+        flow.setAlignment(Pos.CENTER);
+        HBox.setHgrow(flow, Priority.ALWAYS);
+        flow.setMaxWidth(240);
+        String reason = Numbers.reason(rate);
+        Tooltip.install(flow, new Tooltip(name + " images per second." + (reason.isEmpty() ? "" : "\n" + reason)));
+        return flow;
+    }
+
+    private static Region line() {
+        Region line = new Region();
+        line.setMinSize(12, 2);
+        line.setMaxHeight(2);
+        line.setStyle("-fx-background-color: -fluss-slate;");
+        HBox.setHgrow(line, Priority.ALWAYS);
+        return line;
+    }
+}

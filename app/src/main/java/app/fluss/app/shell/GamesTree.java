@@ -1,0 +1,120 @@
+package app.fluss.app.shell;
+
+import app.fluss.app.model.Workbench;
+import app.fluss.files.study.Game;
+import app.fluss.files.study.Run;
+import app.fluss.files.study.Scene;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.stream.Collectors;
+import javafx.scene.control.TextField;
+import javafx.scene.control.TreeCell;
+import javafx.scene.control.TreeItem;
+import javafx.scene.control.TreeView;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.VBox;
+import org.jspecify.annotations.Nullable;
+
+/// Games, scenes and their runs, with a field to find one.
+final class GamesTree extends VBox {
+    private final Workbench workbench;
+    private final TreeView<Entry> tree = new TreeView<>();
+    private final TextField find = new TextField();
+
+    /// One line: a game, a scene or a run.
+    private record Entry(String text, @Nullable Run run) {}
+
+    GamesTree(Workbench workbench) {
+        super(6);
+        this.workbench = workbench;
+        find.setPromptText("Find game, path or run");
+        find.setId("find");
+        tree.setId("runs");
+        tree.setShowRoot(false);
+        tree.setAccessibleText("Games, scenes and runs");
+        tree.setCellFactory(_ -> new EntryCell());
+        VBox.setVgrow(tree, Priority.ALWAYS);
+        getChildren().addAll(find, tree);
+        find.textProperty().subscribe(this::fill);
+        workbench.contentsProperty().subscribe(this::fill);
+        tree.getSelectionModel().selectedItemProperty().subscribe(item -> {
+            if (item != null && item.getValue().run() != null) {
+                workbench.selectedProperty().set(item.getValue().run());
+            }
+        });
+        workbench.selectedProperty().subscribe(this::select);
+    }
+
+    void focusFind() {
+        find.requestFocus();
+    }
+
+    private void fill() {
+        Workbench.Contents contents = workbench.contentsProperty().get();
+        String wanted = find.getText().toLowerCase(Locale.ROOT);
+        TreeItem<Entry> root = new TreeItem<>(new Entry("", null));
+        for (Game game : contents.games()) {
+            List<TreeItem<Entry>> scenes = new ArrayList<>();
+            for (Scene scene : contents.scenes()) {
+                if (scene.gameId() == game.id()) {
+                    TreeItem<Entry> item = scene(contents, game, scene, wanted);
+                    if (!item.getChildren().isEmpty()) {
+                        scenes.add(item);
+                    }
+                }
+            }
+            if (!scenes.isEmpty()) {
+                TreeItem<Entry> item = new TreeItem<>(new Entry(game.name(), null));
+                item.getChildren().setAll(scenes);
+                item.setExpanded(true);
+                root.getChildren().add(item);
+            }
+        }
+        tree.setRoot(root);
+        select(workbench.selectedProperty().get());
+    }
+
+    private static TreeItem<Entry> scene(Workbench.Contents contents, Game game, Scene scene, String wanted) {
+        List<Run> runs = contents.runs(scene);
+        String coverage =
+                runs.stream()
+                                .collect(Collectors.groupingBy(run -> run.path().name(), Collectors.counting()))
+                                .size() + " paths, " + runs.size() + " runs";
+        TreeItem<Entry> item = new TreeItem<>(new Entry(scene.name() + "   " + coverage, null));
+        for (Run run : runs) {
+            String text = run.path().name() + " · " + run.name();
+            if ((game.name() + " " + scene.name() + " " + text)
+                    .toLowerCase(Locale.ROOT)
+                    .contains(wanted)) {
+                item.getChildren().add(new TreeItem<>(new Entry(text, run)));
+            }
+        }
+        item.setExpanded(true);
+        return item;
+    }
+
+    private void select(@Nullable Run run) {
+        if (run == null || tree.getRoot() == null) {
+            return;
+        }
+        for (TreeItem<Entry> game : tree.getRoot().getChildren()) {
+            for (TreeItem<Entry> scene : game.getChildren()) {
+                for (TreeItem<Entry> item : scene.getChildren()) {
+                    if (run.equals(item.getValue().run())) {
+                        tree.getSelectionModel().select(item);
+                        return;
+                    }
+                }
+            }
+        }
+    }
+
+    private static final class EntryCell extends TreeCell<Entry> {
+        @Override
+        protected void updateItem(@Nullable Entry entry, boolean empty) {
+            super.updateItem(entry, empty);
+            setText(empty || entry == null ? null : entry.text());
+        }
+    }
+}

@@ -1,0 +1,44 @@
+package app.fluss.app.shell;
+
+import app.fluss.app.theme.Dialogs;
+import app.fluss.app.theme.Theme;
+import javafx.scene.control.ButtonType;
+import javafx.scene.control.Dialog;
+import javafx.scene.control.Label;
+import javafx.scene.layout.GridPane;
+import javafx.stage.Window;
+
+/// The list of keys.
+final class ShortcutsDialog {
+    private static final String[][] KEYS = {
+        {"Ctrl+O", "open a log or a study"},
+        {"Ctrl+1, Ctrl+2", "Examine, Compare"},
+        {"Ctrl+F", "find a game, path or run"},
+        {"Ctrl+Z, Ctrl+Y", "undo, redo"},
+        {"Ctrl+Delete", "remove the selected run (can be undone)"},
+        {"Ctrl+Shift+C", "copy the figures or the comparison"},
+        {"Ctrl+D", "light or dark"},
+        {"+ − ← →, Home", "in the frame-time band: zoom, pan, whole run"},
+        {"M, or Shift and drag", "in the frame-time band: mark a section"},
+        {"Esc", "stop what is running, put a message away"},
+        {"F1", "this list"}
+    };
+
+    private ShortcutsDialog() {}
+
+    static void show(Theme theme, Window owner) {
+        Dialog<ButtonType> dialog = Dialogs.make(theme, owner, "Keys");
+        GridPane grid = new GridPane();
+        grid.setHgap(22);
+        grid.setVgap(7);
+        for (int i = 0; i < KEYS.length; i++) {
+            Label key = new Label(KEYS[i][0]);
+            key.setStyle("-fx-font-weight: 600;");
+            grid.add(key, 0, i);
+            grid.add(new Label(KEYS[i][1]), 1, i);
+        }
+        dialog.getDialogPane().setContent(grid);
+        dialog.getDialogPane().getButtonTypes().add(ButtonType.CLOSE);
+        dialog.show();
+    }
+}

@@ -1,0 +1,38 @@
+package app.fluss.app.theme;
+
+import app.fluss.core.measure.Figure;
+import java.text.NumberFormat;
+
+/// Figures as text, in the user's locale. Rounding for people happens here and nowhere before.
+public final class Numbers {
+    /// Stands where a figure cannot be had; the reason is in the tooltip.
+    public static final String MISSING = "–";
+
+    private Numbers() {}
+
+    /// A number with so many decimals.
+    public static String text(double value, int decimals) {
+        NumberFormat format = NumberFormat.getNumberInstance();
+        format.setMinimumFractionDigits(decimals);
+        format.setMaximumFractionDigits(decimals);
+        return format.format(value);
+    }
+
+    /// A figure with so many decimals, or a dash.
+    public static String text(Figure figure, int decimals) {
+        return switch (figure) {
+            case Figure.Known(double value) -> text(value, decimals);
+            case Figure.Missing _ -> MISSING;
+        };
+    }
+
+    /// A share as a percentage with so many decimals, or a dash.
+    public static String percent(Figure share, int decimals) {
+        return text(share.map(value -> value * 100), decimals) + (share.isKnown() ? " %" : "");
+    }
+
+    /// The reason why a figure is missing, or nothing.
+    public static String reason(Figure figure) {
+        return figure instanceof Figure.Missing(String reason) ? "Not to be had: " + reason + "." : "";
+    }
+}
