@@ -15,6 +15,10 @@ public final class Simulation {
     /// Weight of the newest interval in the running mean that paces generated images.
     private static final double PACE_FOLLOWS = 0.1;
 
+    /// What happens before this is not logged, ms: queues and pacing settle first, as in a game that is already
+    /// running.
+    private static final double WARM_UP_MS = 1000;
+
     private final Scenario scenario;
     private final Images images = new Images();
     private int rendered;
@@ -49,7 +53,7 @@ public final class Simulation {
             if (n > 0) {
                 start = Math.max(Math.max(start + capMs, cpuFree), left[n % left.length]);
             }
-            if (start >= scenario.seconds() * 1000) {
+            if (start >= WARM_UP_MS + scenario.seconds() * 1000) {
                 return;
             }
             double cpuMs = cpu.nextMs();
@@ -74,7 +78,6 @@ public final class Simulation {
 
     private void handOn(
             double done, double doneBefore, double content, double contentBefore, double cpuMs, double gpuMs) {
-        rendered++;
         if (!Double.isNaN(doneBefore)) {
             double interval = done - doneBefore;
             meanIntervalMs += meanIntervalMs == 0 ? interval : PACE_FOLLOWS * (interval - meanIntervalMs);
@@ -99,8 +102,11 @@ public final class Simulation {
     }
 
     private void present(FrameKind kind, double at, double content, double cpuMs, double gpuMs) {
-        images.add(kind, at, content, cpuMs, gpuMs);
         lastPresentMs = at;
+        if (at >= WARM_UP_MS) {
+            rendered += kind == FrameKind.RENDERED ? 1 : 0;
+            images.add(kind, at - WARM_UP_MS, content - WARM_UP_MS, cpuMs, gpuMs);
+        }
     }
 
     private FrameLog log() {

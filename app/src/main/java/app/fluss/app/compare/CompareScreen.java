@@ -110,8 +110,18 @@ public final class CompareScreen extends VBox {
     private void show(Comparison comparison) {
         current = comparison;
         simulated.setVisible(comparison.simulated());
-        body.getChildren().setAll(tiles(comparison.runs().generation()), table(comparison));
+        body.getChildren().setAll(tiles(comparison.runs().generation()), table(comparison), runs(comparison));
         shown.accept(Optional.of(comparison));
+    }
+
+    private VBox runs(Comparison comparison) {
+        Label heading = new Label("Run by run");
+        heading.getStyleClass().add("heading");
+        Label legend = new Label("○ native   ◆ " + comparison.path().name());
+        legend.getStyleClass().add("muted");
+        VBox panel = new VBox(6, new HBox(12, heading, legend), new RunDots(theme, comparison.runs()));
+        panel.getStyleClass().add("panel");
+        return panel;
     }
 
     private static FlowPane tiles(GenerationFigures generation) {
@@ -225,6 +235,7 @@ public final class CompareScreen extends VBox {
         Label unit = new Label(measure.unit());
         unit.getStyleClass().add("muted");
         HBox first = new HBox(5, name, unit);
+        first.setAlignment(Pos.CENTER_LEFT);
         grid.add(first, 0, row);
         cell(grid, 1, row, compared.a());
         cell(grid, 2, row, compared.b());

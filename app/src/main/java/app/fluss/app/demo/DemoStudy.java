@@ -118,7 +118,7 @@ public final class DemoStudy {
 
     private static Scenario scenario(
             long seed, Work cpu, Work gpu, Generation generation, DisplayMode display, Counter counter) {
-        return new Scenario(seed, SECONDS, cpu, gpu, Double.NaN, 1, generation, display, counter);
+        return new Scenario(seed, SECONDS, cpu, gpu, Double.NaN, 2, generation, display, counter);
     }
 
     private void add(Setting setting) throws StudyException, IOException {

@@ -59,6 +59,7 @@ public final class ExamineScreen extends VBox {
         convention.setConverter(new ConventionNames());
         convention.setValue(LowConvention.PERCENTILE);
         convention.setId("convention");
+        convention.setPrefWidth(130);
         convention.valueProperty().subscribe(this::showFigures);
         Button displayButton = quiet("Display…", "State the refresh rate and sync mode of this run", display);
         Button whole = quiet("Whole run", "Show the whole run (Home)", this::showAll);
@@ -74,14 +75,9 @@ public final class ExamineScreen extends VBox {
         HBox figureHead = new HBox(8, heading("Figures"), spacer(), lows, convention);
         figureHead.setAlignment(Pos.CENTER_LEFT);
         VBox figurePanel = panel(figureHead, figures);
-        figurePanel.setMinWidth(300);
-        HBox bandHead = new HBox(
-                8,
-                heading("Frame time"),
-                note("ms; column: shortest to longest, band: 5 to 95 %, ◆ stutter"),
-                spacer(),
-                whole,
-                markButton);
+        figurePanel.setMinWidth(USE_PREF_SIZE);
+        HBox bandHead =
+                new HBox(8, heading("Frame time"), note("ms · band 5–95 % · ◆ stutter"), spacer(), whole, markButton);
         bandHead.setAlignment(Pos.CENTER_LEFT);
         VBox bandPanel = panel(bandHead, band);
         VBox.setVgrow(band, Priority.ALWAYS);
@@ -91,14 +87,14 @@ public final class ExamineScreen extends VBox {
         weaveHead.setAlignment(Pos.CENTER_LEFT);
         VBox weavePanel = panel(weaveHead, weave);
         VBox.setVgrow(weave, Priority.ALWAYS);
-        VBox.setVgrow(weavePanel, Priority.ALWAYS);
         weave.setMinHeight(104);
+        weave.setPrefHeight(190);
         VBox left = new VBox(10, ladderPanel, bandPanel);
         VBox.setVgrow(bandPanel, Priority.ALWAYS);
         HBox.setHgrow(left, Priority.ALWAYS);
         left.setMinWidth(0);
         HBox upper = new HBox(10, left, figurePanel);
-        VBox.setVgrow(upper, Priority.SOMETIMES);
+        VBox.setVgrow(upper, Priority.ALWAYS);
         getChildren().addAll(head, upper, weavePanel);
         workbench.analysedProperty().subscribe(this::show);
     }
@@ -203,6 +199,7 @@ public final class ExamineScreen extends VBox {
     private static Label heading(String text) {
         Label label = new Label(text);
         label.getStyleClass().add("heading");
+        label.setMinWidth(USE_PREF_SIZE);
         return label;
     }
 

@@ -28,10 +28,8 @@ final class FigureGrid extends GridPane {
 
     /// One figure of one stretch, for people.
     private record Cell(String text, String reason) {
-        static Cell of(Figure figure, int decimals, String unit) {
-            return new Cell(
-                    Numbers.text(figure, decimals) + (figure.isKnown() && !unit.isEmpty() ? " " + unit : ""),
-                    Numbers.reason(figure));
+        static Cell of(Figure figure, int decimals) {
+            return new Cell(Numbers.text(figure, decimals), Numbers.reason(figure));
         }
     }
 
@@ -92,38 +90,38 @@ final class FigureGrid extends GridPane {
     private static List<Row> rows(LowConvention convention) {
         List<Row> rows = new ArrayList<>();
         String how = "Convention: " + name(convention) + ". " + definition(convention);
-        rows.add(new Row("1 % low", how, run -> low(run.onePercentLow(), convention)));
-        rows.add(new Row("0.1 % low", how, run -> low(run.tenthPercentLow(), convention)));
+        rows.add(new Row("1 % low, /s", how, run -> low(run.onePercentLow(), convention)));
+        rows.add(new Row("0.1 % low, /s", how, run -> low(run.tenthPercentLow(), convention)));
         rows.add(new Row(
-                "median", "Middle frame time.", run -> Cell.of(run.spread().median(), 2, "ms")));
+                "median, ms", "Middle frame time.", run -> Cell.of(run.spread().median(), 2)));
         rows.add(new Row(
-                "spread, sd",
+                "spread, sd, ms",
                 "Standard deviation of the frame times, n − 1.",
-                run -> Cell.of(run.spread().sd(), 2, "ms")));
+                run -> Cell.of(run.spread().sd(), 2)));
         rows.add(new Row(
-                "p95 − p5",
+                "p95 − p5, ms",
                 "Width of the middle nine tenths of the frame times.",
-                run -> Cell.of(run.spread().middleNinety(), 2, "ms")));
+                run -> Cell.of(run.spread().middleNinety(), 2)));
         rows.add(new Row(
-                "p99",
+                "p99, ms",
                 "99 % quantile of the frame times, type 7.",
-                run -> Cell.of(run.spread().p99(), 2, "ms")));
+                run -> Cell.of(run.spread().p99(), 2)));
         rows.add(new Row(
-                "step to step",
+                "step to step, ms",
                 "Mean difference of successive frame times.",
-                run -> Cell.of(run.pacing().successiveDifferenceMean(), 2, "ms")));
+                run -> Cell.of(run.pacing().successiveDifferenceMean(), 2)));
         rows.add(new Row(
                 "lag-1",
                 "Autocorrelation of successive frame times; near −1 where long and short ones alternate.",
-                run -> Cell.of(run.pacing().lag1(), 2, "")));
+                run -> Cell.of(run.pacing().lag1(), 2)));
         rows.add(new Row(
-                "stutters",
+                "stutters, /min",
                 "Frames over twice the median of the 51 around them and more than 4 ms above it.",
-                run -> Cell.of(run.stutters().perMinute(), 1, "/min")));
+                run -> Cell.of(run.stutters().perMinute(), 1)));
         rows.add(new Row(
-                "motion error",
+                "motion error, ms",
                 "Mean difference between the step in displayed time and the step in game time.",
-                run -> Cell.of(run.motion().meanAbs(), 2, "ms")));
+                run -> Cell.of(run.motion().meanAbs(), 2)));
         rows.add(new Row(
                 "even share",
                 "Share of images with the commonest hold.",
@@ -139,7 +137,7 @@ final class FigureGrid extends GridPane {
     }
 
     private static Cell low(Lows lows, LowConvention convention) {
-        Cell cell = Cell.of(lows.by(convention), 1, "/s");
+        Cell cell = Cell.of(lows.by(convention), 1);
         return lows.isWeak() && lows.by(convention).isKnown()
                 ? new Cell("~ " + cell.text, "Weak: rests on %d frames.".formatted(lows.tailFrames()))
                 : cell;

@@ -23,25 +23,28 @@ final class LadderView extends VBox {
     }
 
     /// One rung.
-    private record Rung(String name, Figure rate, String style, String definition) {}
+    private record Rung(String name, Figure rate, String style, String between, String definition) {}
 
     void show(Rates rates) {
         List<Rung> rungs = List.of(
-                new Rung("claimed", rates.claimed(), "slate", "What a counter said. Evidence about the counter."),
+                new Rung("claimed", rates.claimed(), "slate", "", "What a counter said. Evidence about the counter."),
                 new Rung(
                         "rendered",
                         rates.rendered(),
                         "water",
+                        "",
                         "Images with new game state, per second of elapsed time."),
                 new Rung(
                         "presented",
                         rates.presented(),
                         "foam",
+                        between(rates.presented(), rates.rendered(), "generated"),
                         "Images handed on, generated ones included: 1000 n / T."),
                 new Rung(
                         "delivered",
                         rates.delivered(),
                         "water",
+                        between(rates.delivered(), rates.presented(), "not seen"),
                         "Distinct images that reached the panel, per second. Never above the refresh rate."));
         double longest = rungs.stream()
                 .mapToDouble(rung -> rung.rate.orNaN())
@@ -49,6 +52,13 @@ final class LadderView extends VBox {
                 .max()
                 .orElse(1);
         getChildren().setAll(rungs.stream().map(rung -> row(rung, longest)).toList());
+    }
+
+    /// What was gained or lost since the rung above, /s.
+    private static String between(Figure here, Figure above, String word) {
+        Figure step = here.with(above, (a, b) -> a - b);
+        double value = step.orNaN();
+        return step.isKnown() ? (value > 0 ? "+" : "−") + Numbers.text(Math.abs(value), 1) + " " + word : "";
     }
 
     private static HBox row(Rung rung, double longest) {
@@ -72,7 +82,10 @@ final class LadderView extends VBox {
         bar.setMaxHeight(bar.getMinHeight());
         bar.maxWidthProperty().bind(track.widthProperty().multiply(share));
         track.getChildren().add(bar);
-        HBox row = new HBox(8, name, value, track);
+        Label between = new Label(rung.between);
+        between.getStyleClass().addAll("muted", "small");
+        between.setMinWidth(96);
+        HBox row = new HBox(8, name, value, track, between);
         row.setAlignment(Pos.CENTER_LEFT);
         String reason = Numbers.reason(rung.rate);
         Tooltip.install(row, new Tooltip(rung.definition + (reason.isEmpty() ? "" : "\n" + reason)));

@@ -202,7 +202,7 @@ final class ImportDialog {
 
     private void check() {
         String problem = "";
-        if (!mapping.isUsable()) {
+        if (!mapping.hasTime()) {
             problem = "One column must be the hand-over time or the frame time.";
         } else if (text(game).isBlank()
                 || text(scene).isBlank()

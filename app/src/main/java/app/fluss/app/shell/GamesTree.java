@@ -7,7 +7,6 @@ import app.fluss.files.study.Scene;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
-import java.util.stream.Collectors;
 import javafx.scene.control.TextField;
 import javafx.scene.control.TreeCell;
 import javafx.scene.control.TreeItem;
@@ -77,11 +76,9 @@ final class GamesTree extends VBox {
 
     private static TreeItem<Entry> scene(Workbench.Contents contents, Game game, Scene scene, String wanted) {
         List<Run> runs = contents.runs(scene);
-        String coverage =
-                runs.stream()
-                                .collect(Collectors.groupingBy(run -> run.path().name(), Collectors.counting()))
-                                .size() + " paths, " + runs.size() + " runs";
-        TreeItem<Entry> item = new TreeItem<>(new Entry(scene.name() + "   " + coverage, null));
+        long paths = runs.stream().map(Run::path).distinct().count();
+        String coverage = "%d paths, %d runs".formatted(paths, runs.size());
+        TreeItem<Entry> item = new TreeItem<>(new Entry(scene.name() + " · " + coverage, null));
         for (Run run : runs) {
             String text = run.path().name() + " · " + run.name();
             if ((game.name() + " " + scene.name() + " " + text)
@@ -115,6 +112,9 @@ final class GamesTree extends VBox {
         protected void updateItem(@Nullable Entry entry, boolean empty) {
             super.updateItem(entry, empty);
             setText(empty || entry == null ? null : entry.text());
+            // Long names are cut with an ellipsis rather than scrolled to.
+            setMinWidth(0);
+            setPrefWidth(0);
         }
     }
 }

@@ -218,7 +218,7 @@ public final class Shell extends BorderPane {
         VBox left = new VBox(4, order, examineButton, compareButton, new Region(), bench, games);
         VBox.setVgrow(games, Priority.ALWAYS);
         left.getStyleClass().add("side");
-        left.setPrefWidth(232);
+        left.setPrefWidth(252);
         left.setMinWidth(200);
         return left;
     }

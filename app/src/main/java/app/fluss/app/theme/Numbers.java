@@ -15,7 +15,9 @@ public final class Numbers {
         NumberFormat format = NumberFormat.getNumberInstance();
         format.setMinimumFractionDigits(decimals);
         format.setMaximumFractionDigits(decimals);
-        return format.format(value);
+        String text = format.format(value);
+        // A small negative number must not be shown as minus zero.
+        return text.matches("-[0.,]*") ? text.substring(1) : text;
     }
 
     /// A figure with so many decimals, or a dash.

@@ -76,7 +76,7 @@ public final class LogImport {
                     "the columns " + String.join(", ", sample.header()),
                     "those of the mapping: " + String.join(", ", mapping.header()));
         }
-        if (!mapping.isUsable()) {
+        if (!mapping.hasTime()) {
             throw new InputException(
                     file,
                     sample.dialect().headerLine(),

@@ -28,7 +28,7 @@ public record Mapping(List<MappedColumn> columns, Map<String, FrameKind> kinds) 
     }
 
     /// Whether the log can be placed in time with it: it needs hand-over times or frame times.
-    public boolean isUsable() {
+    public boolean hasTime() {
         return indexOf(Role.PRESENT).isPresent() || indexOf(Role.FRAME_TIME).isPresent();
     }
 

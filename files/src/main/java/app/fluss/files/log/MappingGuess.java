@@ -40,7 +40,7 @@ public record MappingGuess(Mapping mapping, boolean certain) {
             columns.add(new MappedColumn(name, ownRole(name), TimeUnit.MS));
         }
         Mapping mapping = new Mapping(columns, kindsIn(sample, columns));
-        return mapping.isUsable() ? Optional.of(mapping) : Optional.empty();
+        return mapping.hasTime() ? Optional.of(mapping) : Optional.empty();
     }
 
     private static Role ownRole(String name) {

@@ -1,6 +1,5 @@
 package app.fluss.files.study;
 
-import com.github.luben.zstd.Zstd;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.OutputStream;
@@ -16,7 +15,6 @@ import java.util.List;
 /// changed.
 final class Evidence {
     private static final int PART_BYTES = 8 << 20;
-    private static final int LEVEL = 3;
 
     private final Sql sql;
 
@@ -46,7 +44,7 @@ final class Evidence {
                         "INSERT INTO evidence_part (sha256, part, data) VALUES (?, ?, ?)",
                         sha256,
                         part++,
-                        Zstd.compress(block, LEVEL));
+                        Packed.pack(block));
             }
         }
         return sha256;
@@ -67,11 +65,11 @@ final class Evidence {
                                 part)
                         .getFirst();
                 byte[] block = new byte[PART_BYTES];
-                long got = Zstd.decompress(block, packed);
-                if (Zstd.isError(got)) {
+                int got = Packed.unpack(packed, block);
+                if (got < 0) {
                     throw new StudyException("Evidence %s… is damaged.".formatted(sha256.substring(0, 12)));
                 }
-                out.write(block, 0, (int) got);
+                out.write(block, 0, got);
             }
         }
     }

@@ -4,7 +4,6 @@ import app.fluss.core.frame.Channel;
 import app.fluss.core.frame.FrameKind;
 import app.fluss.core.frame.FrameLog;
 import app.fluss.core.frame.Values;
-import com.github.luben.zstd.Zstd;
 import java.nio.ByteBuffer;
 import java.nio.ByteOrder;
 import java.sql.SQLException;
@@ -16,7 +15,6 @@ import java.util.stream.Collectors;
 /// Zstandard.
 final class LogCodec {
     private static final String KINDS = "kind";
-    private static final int LEVEL = 1;
 
     private final Sql sql;
 
@@ -79,11 +77,7 @@ final class LogCodec {
     }
 
     private void write(long logId, String name, byte[] bytes) throws SQLException {
-        sql.run(
-                "INSERT INTO parsed_column (log_id, name, data) VALUES (?, ?, ?)",
-                logId,
-                name,
-                Zstd.compress(bytes, LEVEL));
+        sql.run("INSERT INTO parsed_column (log_id, name, data) VALUES (?, ?, ?)", logId, name, Packed.pack(bytes));
     }
 
     private static byte[] bytes(Values values) {
@@ -126,8 +120,7 @@ final class LogCodec {
                 .findFirst()
                 .orElseThrow(() -> new StudyException("Log number %d has no column %s.".formatted(logId, name)));
         byte[] unpacked = new byte[bytes];
-        long got = Zstd.decompress(unpacked, packed);
-        if (Zstd.isError(got) || got != bytes) {
+        if (Packed.unpack(packed, unpacked) != bytes) {
             throw new StudyException("Column %s of log number %d is damaged.".formatted(name, logId));
         }
         return unpacked;

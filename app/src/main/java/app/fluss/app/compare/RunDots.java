@@ -1,0 +1,76 @@
+package app.fluss.app.compare;
+
+import app.fluss.app.theme.CanvasView;
+import app.fluss.app.theme.Numbers;
+import app.fluss.app.theme.Palette;
+import app.fluss.app.theme.Palette.Role;
+import app.fluss.app.theme.Theme;
+import app.fluss.core.compare.Measure;
+import app.fluss.core.compare.RunComparison;
+import app.fluss.core.measure.Analysis;
+import java.util.List;
+import java.util.stream.Stream;
+import javafx.geometry.VPos;
+import javafx.scene.canvas.GraphicsContext;
+import javafx.scene.text.TextAlignment;
+
+/// The figure of every single run, on one axis for each measure: whether runs differ among themselves shows
+/// before any interval is read.
+final class RunDots extends CanvasView {
+    private static final List<Measure> SHOWN =
+            List.of(Measure.RENDERED, Measure.DELIVERED, Measure.LOW_PERCENTILE, Measure.SPREAD);
+    private static final double ROW = 30;
+    private static final double LEFT = 170;
+    private static final double RIGHT = 60;
+    private static final double DOT = 9;
+
+    private final RunComparison runs;
+
+    RunDots(Theme theme, RunComparison runs) {
+        super(theme, "The figures of every run");
+        this.runs = runs;
+        setMinHeight(SHOWN.size() * ROW);
+        setPrefHeight(SHOWN.size() * ROW);
+    }
+
+    @Override
+    protected void draw(GraphicsContext g, Palette palette, double width, double height) {
+        for (int row = 0; row < SHOWN.size(); row++) {
+            draw(g, palette, SHOWN.get(row), row * ROW + ROW / 2, width);
+        }
+    }
+
+    private void draw(GraphicsContext g, Palette palette, Measure measure, double y, double width) {
+        g.setTextBaseline(VPos.CENTER);
+        g.setTextAlign(TextAlignment.LEFT);
+        g.setFill(palette.get(Role.INK));
+        g.fillText(measure.title() + ", " + measure.unit(), 0, y);
+        double largest = Stream.concat(runs.a().stream(), runs.b().stream())
+                .mapToDouble(run -> measure.of(run).orNaN())
+                .filter(Double::isFinite)
+                .max()
+                .orElse(0);
+        g.setStroke(palette.get(Role.LINE));
+        g.setLineWidth(1);
+        g.strokeLine(LEFT, y + 0.5, width - RIGHT, y + 0.5);
+        g.setFill(palette.get(Role.MUTED));
+        g.setTextAlign(TextAlignment.RIGHT);
+        g.fillText("0", LEFT - 6, y);
+        g.setTextAlign(TextAlignment.LEFT);
+        g.fillText(largest > 0 ? Numbers.text(largest, 1) : Numbers.MISSING, width - RIGHT + 10, y);
+        if (largest > 0) {
+            double scale = (width - RIGHT - LEFT) / largest;
+            g.setStroke(palette.get(Role.INK));
+            g.setLineWidth(1.5);
+            for (Analysis run : runs.a()) {
+                g.strokeOval(LEFT + measure.of(run).orNaN() * scale - DOT / 2, y - DOT / 2, DOT, DOT);
+            }
+            g.setFill(palette.get(Role.WATER));
+            for (Analysis run : runs.b()) {
+                double x = LEFT + measure.of(run).orNaN() * scale;
+                double half = DOT * 0.6;
+                g.fillPolygon(new double[] {x - half, x, x + half, x}, new double[] {y, y - half, y, y + half}, 4);
+            }
+        }
+    }
+}

@@ -1,0 +1,150 @@
+package app.fluss.cli;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import app.fluss.core.measure.DisplayMode;
+import app.fluss.core.measure.SyncMode;
+import app.fluss.files.log.FrameLogWriter;
+import app.fluss.sim.Counter;
+import app.fluss.sim.Generation;
+import app.fluss.sim.Scenario;
+import app.fluss.sim.Simulation;
+import app.fluss.sim.Work;
+import java.io.PrintWriter;
+import java.io.StringWriter;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+import picocli.CommandLine;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
+
+class FlussTest {
+    @TempDir
+    Path folder;
+
+    private final StringWriter out = new StringWriter();
+    private final StringWriter err = new StringWriter();
+    private String off = "";
+    private String on = "";
+
+    @BeforeEach
+    void simulate() throws Exception {
+        off = write("native.csv", new Generation.Off());
+        on = write("generated.csv", new Generation.Interpolation(2, 1.2, Generation.Behaviour.HONEST));
+    }
+
+    private String write(String name, Generation generation) throws Exception {
+        Scenario scenario = new Scenario(
+                4,
+                20,
+                new Work(4, 0.1, 0.9, 1, 20),
+                new Work(12, 0.1, 0.9, 1, 20),
+                Double.NaN,
+                2,
+                generation,
+                new DisplayMode(144, SyncMode.VRR),
+                Counter.PRESENTED);
+        Path file = folder.resolve(name);
+        FrameLogWriter.write(Simulation.run(scenario).log(), file);
+        return file.toString();
+    }
+
+    private int fluss(String... args) {
+        CommandLine line = Fluss.commandLine();
+        line.setOut(new PrintWriter(out));
+        line.setErr(new PrintWriter(err));
+        return line.execute(args);
+    }
+
+    private JsonNode json() {
+        return JsonMapper.builder().build().readTree(out.toString());
+    }
+
+    @Test
+    void analyzePrintsTheContract() {
+        assertThat(fluss("analyze", on, "--refresh", "144", "--sync", "vrr", "--json"))
+                .isZero();
+        JsonNode node = json();
+        for (String key :
+                "frames duration_s mapping rates frame_time_ms lows_fps pacing refresh motion_timing_ms limit findings"
+                        .split(" ", -1)) {
+            assertThat(node.has(key)).as(key).isTrue();
+        }
+        assertThat(node.at("/rates/presented_fps").asDouble())
+                .isCloseTo(2 * node.at("/rates/rendered_fps").asDouble(), within(0.2));
+        assertThat(node.at("/rates/claimed_fps").isNull()).isTrue();
+        assertThat(node.at("/lows_fps/one_percent/slowest_mean").asDouble()).isPositive();
+        assertThat(node.at("/refresh/hold_counts/1").asInt()).isPositive();
+    }
+
+    @Test
+    void severalLogsGiveAnArray() {
+        assertThat(fluss("analyze", off, on, "--json")).isZero();
+        assertThat(json()).hasSize(2);
+        assertThat(json().get(1).at("/refresh/hz").isNull()).isTrue();
+    }
+
+    @Test
+    void comparePrintsTheContractWithIntervals() {
+        assertThat(fluss("compare", off, "--against", on, "--refresh", "144", "--sync", "vrr", "--json"))
+                .isZero();
+        JsonNode node = json();
+        double difference = node.at("/presented_fps/difference").asDouble();
+        assertThat(node.at("/presented_fps/ci/0").asDouble()).isLessThan(difference);
+        assertThat(node.at("/presented_fps/ci/1").asDouble()).isGreaterThan(difference);
+        assertThat(node.at("/delivered_gain").asDouble())
+                .isCloseTo(node.at("/delivered_fps/ratio").asDouble(), within(1e-12));
+        assertThat(node.at("/found_multiplier").asDouble()).isCloseTo(2, within(0.01));
+        assertThat(node.at("/base_cost").asDouble()).isBetween(0.05, 0.15);
+        assertThat(out.toString()).contains("multiplier-assumed", "one-run");
+    }
+
+    @Test
+    void comparesATableAgainstItsBaseline() throws Exception {
+        Path table = Files.writeString(folder.resolve("runs.csv"), """
+                game,path,run,fps
+                Salt,native,1,41.2
+                Salt,native,2,39.8
+                Salt,native,3,43.1
+                Salt,native,4,40.5
+                Salt,fg,1,52.9
+                Salt,fg,2,55.4
+                Salt,fg,3,50.7
+                Salt,fg,4,57.8
+                Reed,native,1,60
+                """);
+        assertThat(fluss("compare", "--table", table.toString(), "--baseline", "native", "--json"))
+                .isZero();
+        // Welch B against A: computed with scipy 1.17.1.
+        assertThat(json().at("/games/Salt/fg/fps/difference").asDouble()).isCloseTo(13.05, within(1e-9));
+        assertThat(json().at("/games/Salt/fg/fps/ci/0").asDouble()).isCloseTo(8.44692637, within(1e-6));
+        assertThat(json().at("/games/Salt/fg/fps/hodges_lehmann").asDouble()).isCloseTo(12.75, within(1e-9));
+        assertThat(json().at("/overall/fg/fps/left_out/0").asString()).isEqualTo("Reed");
+        assertThat(fluss("compare", "--table", table.toString(), "--baseline", "nobody"))
+                .isEqualTo(3);
+    }
+
+    @Test
+    void exitCodesTellUsageFromInput() throws Exception {
+        Path bad = Files.writeString(folder.resolve("bad.csv"), "present_ms,cpu_ms\n0,1\n10,abc\n");
+        assertThat(fluss("analyze", bad.toString())).isEqualTo(3);
+        assertThat(err.toString()).contains("bad.csv, line 3, column 2", "expected a number");
+        assertThat(fluss("analyze", folder.resolve("none.csv").toString())).isEqualTo(3);
+        assertThat(fluss("analyze")).isEqualTo(2);
+        assertThat(fluss("analyze", on, "--refresh", "-5")).isEqualTo(2);
+        assertThat(fluss("compare", on)).isEqualTo(2);
+        assertThat(fluss("check", bad.toString())).isEqualTo(3);
+        assertThat(fluss("--help")).isZero();
+        assertThat(out.toString()).contains("Examples:");
+    }
+
+    @Test
+    void aStretchIsWhatLiesBetween() {
+        assertThat(fluss("analyze", on, "--from", "5", "--to", "10", "--json")).isZero();
+        assertThat(json().at("/duration_s").asDouble()).isCloseTo(5, within(0.05));
+    }
+}

@@ -1,0 +1,183 @@
+package app.fluss.files.study;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import app.fluss.core.measure.DisplayMode;
+import app.fluss.core.measure.Section;
+import app.fluss.core.measure.SyncMode;
+import app.fluss.files.log.ImportOptions;
+import app.fluss.files.log.ImportedLog;
+import app.fluss.files.log.LogImport;
+import app.fluss.files.log.Progress;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.sql.DriverManager;
+import java.util.Map;
+import java.util.Optional;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+
+class StudyTest {
+    @TempDir
+    Path folder;
+
+    private Path file;
+    private Path raw;
+
+    @BeforeEach
+    void writeLog() throws Exception {
+        file = folder.resolve("bench.fluss");
+        raw = folder.resolve("run.csv");
+        StringBuilder text = new StringBuilder("present_ms,displayed_ms,kind\n");
+        for (int i = 0; i < 600; i++) {
+            text.append(i * 10).append(',').append(i * 10 + 4).append(i % 2 == 0 ? ",rendered\n" : ",generated\n");
+        }
+        Files.writeString(raw, text);
+    }
+
+    private Run add(Study study, String name) throws Exception {
+        ImportedLog imported = LogImport.read(raw, ImportOptions.guess(), Progress.NONE);
+        return study.addRun(
+                new RunDraft(
+                        "Tidewarden",
+                        "marsh",
+                        "engine 2×",
+                        false,
+                        2,
+                        name,
+                        false,
+                        Optional.of(new DisplayMode(100, SyncMode.FIFO)),
+                        Double.NaN,
+                        99.5,
+                        Map.of("driver", "5")),
+                raw,
+                imported);
+    }
+
+    @Test
+    void givesBackARunAfterReopening() throws Exception {
+        try (Study study = Study.open(file)) {
+            add(study, "one");
+        }
+        try (Study study = Study.open(file)) {
+            Run run = study.runs().getFirst();
+            assertThat(run.name()).isEqualTo("one");
+            assertThat(run.path().multiplier()).isEqualTo(2);
+            assertThat(run.display()).contains(new DisplayMode(100, SyncMode.FIFO));
+            assertThat(run.capFps()).isNaN();
+            assertThat(study.facts(run)).containsEntry("driver", "5");
+            assertThat(study.log(run).present().at(599)).isEqualTo(5990);
+            assertThat(study.check()).isEmpty();
+        }
+    }
+
+    @Test
+    void undoAndRedoWorkAcrossReopening() throws Exception {
+        try (Study study = Study.open(file)) {
+            Run run = add(study, "one");
+            study.addSection(run, new Section("gate", Section.Weight.WORST, 100, 900.123456789));
+            study.setDisplay(run, new DisplayMode(120, SyncMode.VRR, 48));
+            study.undo();
+            assertThat(study.runs().getFirst().display().orElseThrow().refreshHz())
+                    .isEqualTo(100);
+        }
+        try (Study study = Study.open(file)) {
+            study.undo();
+            assertThat(study.sections(study.runs().getFirst())).isEmpty();
+            assertThat(study.nextUndo()).contains("add run one");
+            study.undo();
+            assertThat(study.runs()).isEmpty();
+            assertThat(study.games()).isEmpty();
+            study.undo();
+        }
+        try (Study study = Study.open(file)) {
+            study.redo();
+            study.redo();
+            study.redo();
+            study.redo();
+            Run run = study.runs().getFirst();
+            assertThat(run.display().orElseThrow().vrrFloorHz()).isEqualTo(48);
+            assertThat(study.sections(run).getFirst().section().toMs()).isEqualTo(900.123456789);
+            assertThat(study.log(run).size()).isEqualTo(600);
+            study.removeRun(run);
+            assertThat(study.runs()).isEmpty();
+            study.undo();
+            assertThat(study.sections(run)).hasSize(1);
+            study.addSection(run, new Section("new", Section.Weight.LIGHT, 0, 10));
+            assertThat(study.nextRedo())
+                    .as("a new step ends what could be redone")
+                    .isEmpty();
+        }
+    }
+
+    @Test
+    void theSecondWindowOnlyReadsAndSaysSo() throws Exception {
+        try (Study first = Study.open(file)) {
+            Run run = add(first, "one");
+            try (Study second = Study.open(file)) {
+                assertThat(second.isReadOnly()).isTrue();
+                assertThat(second.runs()).hasSize(1);
+                assertThatThrownBy(() -> second.removeRun(run)).hasMessageContaining("open in another window");
+            }
+        }
+        try (Study again = Study.open(file)) {
+            assertThat(again.isReadOnly()).isFalse();
+        }
+    }
+
+    @Test
+    void leavesAloneWhatIsNoStudyNewerOrDamaged() throws Exception {
+        Path words = Files.writeString(folder.resolve("words.fluss"), "no database at all, just words and more words");
+        assertThatThrownBy(() -> Study.open(words))
+                .isInstanceOf(StudyException.class)
+                .hasMessageContaining("not a Fluss study");
+        assertThat(words).hasContent("no database at all, just words and more words");
+
+        Study.open(file).close();
+        run("PRAGMA user_version = 99");
+        assertThatThrownBy(() -> Study.open(file)).hasMessageContaining("newer Fluss (version 99");
+        run("PRAGMA user_version = 1");
+        run("CREATE TRIGGER evil AFTER INSERT ON game BEGIN DELETE FROM run; END");
+        assertThatThrownBy(() -> Study.open(file)).hasMessageContaining("damaged");
+        run("DROP TRIGGER evil");
+        Study.open(file).close();
+    }
+
+    @Test
+    void checkFindsEvidenceAndColumnsThatWereChanged() throws Exception {
+        try (Study study = Study.open(file)) {
+            add(study, "one");
+        }
+        run("UPDATE parsed_column SET data = (SELECT data FROM parsed_column WHERE name = 'displayed_ms') WHERE name ="
+                + " 'present_ms'");
+        try (Study study = Study.open(file)) {
+            assertThat(study.check()).singleElement().asString().contains("not what its evidence gives");
+        }
+        run("UPDATE evidence_part SET data = zeroblob(40)");
+        try (Study study = Study.open(file)) {
+            assertThat(study.check()).singleElement().asString().contains("damaged");
+        }
+    }
+
+    @Test
+    void nothingIsHalfAddedWhenTheEvidenceCannotBeRead() throws Exception {
+        try (Study study = Study.open(file)) {
+            ImportedLog imported = LogImport.read(raw, ImportOptions.guess(), Progress.NONE);
+            RunDraft draft = new RunDraft(
+                    "g", "s", "p", true, Double.NaN, "r", false, Optional.empty(), Double.NaN, Double.NaN, Map.of());
+            assertThatThrownBy(() -> study.addRun(draft, folder.resolve("gone.csv"), imported))
+                    .isInstanceOf(java.io.IOException.class);
+            assertThat(study.games()).isEmpty();
+            assertThat(study.nextUndo()).isEmpty();
+        }
+    }
+
+    private void run(String sql) throws Exception {
+        try (var connection = DriverManager.getConnection("jdbc:sqlite:" + file);
+                var statement = connection.createStatement()) {
+            statement.execute(sql);
+        }
+    }
+}
