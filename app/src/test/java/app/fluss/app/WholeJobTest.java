@@ -59,7 +59,7 @@ class WholeJobTest extends ApplicationTest {
     @Override
     public void start(Stage stage) throws Exception {
         Locale.setDefault(Locale.UK);
-        study = folder.resolve("job.fluss");
+        study = folder.resolve("job" + System.nanoTime() + ".fluss");
         Preferences preferences = Preferences.userRoot()
                 .node("fluss-test-" + ProcessHandle.current().pid());
         window = new FlussApp.Window(stage, folder.resolve("config"), new RecentStudies(preferences));

@@ -2,7 +2,7 @@ package app.fluss.core.compare;
 
 import java.util.List;
 import java.util.SplittableRandom;
-import java.util.function.ToDoubleFunction;
+import java.util.function.ObjIntConsumer;
 
 /// Resamples the sequence of a figure within runs in blocks, so that what belongs together in time stays
 /// together: the moving-block bootstrap (Künsch, "The jackknife and the bootstrap for general stationary
@@ -59,20 +59,18 @@ final class BlockBootstrap {
         return means;
     }
 
-    /// Any statistic of each resample. The array that is handed to it is used again.
-    double[] statistics(ToDoubleFunction<double[]> statistic) {
+    /// Writes every resample out and hands it on with its number. The array is used again for the next.
+    void forEach(ObjIntConsumer<double[]> use) {
         SplittableRandom random = new SplittableRandom(seed);
         int blocks = blocks();
         double[] resample = new double[blocks * blockLength];
-        double[] results = new double[RESAMPLES_SORTED];
         for (int r = 0; r < RESAMPLES_SORTED; r++) {
             for (int b = 0; b < blocks; b++) {
                 Start start = start(random);
                 System.arraycopy(runs.get(start.run()), start.at(), resample, b * blockLength, blockLength);
             }
-            results[r] = statistic.applyAsDouble(resample);
+            use.accept(resample, r);
         }
-        return results;
     }
 
     private int blocks() {

@@ -1,15 +1,12 @@
 package app.fluss.core.compare;
 
 import app.fluss.core.measure.Analysis;
-import app.fluss.core.measure.Figure;
-import app.fluss.core.measure.LowConvention;
-import app.fluss.core.measure.Lows;
-import app.fluss.core.measure.Moments;
 import app.fluss.core.measure.Ordered;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.function.Function;
-import java.util.function.ToDoubleFunction;
 
 /// Comparisons of one or two runs a side: intervals come from resampling within the runs, in blocks of a second
 /// or more. They say how steady the runs were, not how much the next run would differ.
@@ -25,6 +22,7 @@ final class WithinRun {
 
     private final List<Analysis> a;
     private final List<Analysis> b;
+    private final Map<Long, Optional<TailFigures>> tails = new HashMap<>();
 
     WithinRun(List<Analysis> a, List<Analysis> b) {
         this.a = a;
@@ -69,16 +67,13 @@ final class WithinRun {
         return Optional.of(new Interval(ordered.quantile(LOWER), ordered.quantile(UPPER)));
     }
 
-    private static Optional<double[]> resampled(Measure measure, List<Analysis> runs, long seed) {
+    private Optional<double[]> resampled(Measure measure, List<Analysis> runs, long seed) {
         return switch (measure) {
             case RENDERED -> rates(runs, Analysis::renderedIntervalsMs, seed);
             case PRESENTED -> rates(runs, run -> run.times().toArray(), seed);
             case DELIVERED -> rates(runs, Analysis::deliveredIntervalsMs, seed);
-            case LOW_PERCENTILE -> sorted(runs, low(LowConvention.PERCENTILE), seed);
-            case LOW_SLOWEST_MEAN -> sorted(runs, low(LowConvention.SLOWEST_MEAN), seed);
-            case LOW_TIME_WEIGHTED -> sorted(runs, low(LowConvention.TIME_WEIGHTED), seed);
-            case P99 -> sorted(runs, times -> Ordered.of(times).quantile(0.99), seed);
-            case SPREAD -> sorted(runs, times -> Moments.of(times).sd(), seed);
+            case LOW_PERCENTILE, LOW_SLOWEST_MEAN, LOW_TIME_WEIGHTED, P99, SPREAD ->
+                tails(runs, seed).map(tails -> tails.of(measure));
             case SUCCESSIVE ->
                 Optional.of(bootstrap(runs, run -> successive(run.times().toArray()), seed))
                         .filter(BlockBootstrap::isPossible)
@@ -99,22 +94,13 @@ final class WithinRun {
         return Optional.of(means);
     }
 
-    private static Optional<double[]> sorted(List<Analysis> runs, ToDoubleFunction<double[]> statistic, long seed) {
-        BlockBootstrap bootstrap = bootstrap(runs, run -> run.times().toArray(), seed);
-        return bootstrap.isPossible() && bootstrap.length() <= LONGEST_SORTED
-                ? Optional.of(bootstrap.statistics(statistic))
-                : Optional.empty();
-    }
-
-    private static ToDoubleFunction<double[]> low(LowConvention convention) {
-        return times -> {
-            double elapsed = 0;
-            for (double time : times) {
-                elapsed += time;
-            }
-            Figure low = Lows.of(Ordered.of(times), elapsed, 0.01).by(convention);
-            return low.orNaN();
-        };
+    private Optional<TailFigures> tails(List<Analysis> runs, long seed) {
+        return tails.computeIfAbsent(seed, _ -> {
+            BlockBootstrap bootstrap = bootstrap(runs, run -> run.times().toArray(), seed);
+            return bootstrap.isPossible() && bootstrap.length() <= LONGEST_SORTED
+                    ? Optional.of(TailFigures.of(bootstrap))
+                    : Optional.empty();
+        });
     }
 
     private static BlockBootstrap bootstrap(List<Analysis> runs, Function<Analysis, double[]> values, long seed) {
