@@ -162,7 +162,7 @@ final class BandView extends CanvasView {
             double from = Math.max(LEFT, xAt(stored.section().fromMs()));
             double to = Math.min(getWidth() - RIGHT, xAt(stored.section().toMs()));
             if (to > from) {
-                g.setFill(palette.get(Role.RAISED));
+                g.setFill(palette.get(Role.RAISED).deriveColor(0, 1, 1, 0.45));
                 g.fillRect(from, TOP, to - from, height - TOP - BOTTOM);
                 g.setFill(palette.get(Role.WARM));
                 g.fillRect(from, TOP - 3, to - from, 3);

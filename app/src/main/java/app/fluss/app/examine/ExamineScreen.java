@@ -9,8 +9,10 @@ import app.fluss.app.theme.Theme;
 import app.fluss.core.measure.Analysis;
 import app.fluss.core.measure.LowConvention;
 import app.fluss.core.measure.Section;
+import app.fluss.files.study.StoredSection;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import javafx.beans.property.ObjectProperty;
 import javafx.beans.property.SimpleObjectProperty;
 import javafx.geometry.Pos;
@@ -18,8 +20,13 @@ import javafx.scene.Node;
 import javafx.scene.canvas.Canvas;
 import javafx.scene.canvas.GraphicsContext;
 import javafx.scene.control.Button;
+import javafx.scene.control.CheckMenuItem;
 import javafx.scene.control.ChoiceBox;
 import javafx.scene.control.Label;
+import javafx.scene.control.Menu;
+import javafx.scene.control.MenuButton;
+import javafx.scene.control.MenuItem;
+import javafx.scene.control.SeparatorMenuItem;
 import javafx.scene.control.Tooltip;
 import javafx.scene.input.Clipboard;
 import javafx.scene.input.ClipboardContent;
@@ -43,6 +50,7 @@ public final class ExamineScreen extends VBox {
     private final Label title = new Label();
     private final Label simulated = new Label("simulated");
     private final ChoiceBox<LowConvention> convention = new ChoiceBox<>();
+    private final MenuButton sections = new MenuButton("Sections");
     private @Nullable AnalysedRun shown;
 
     /// @param display is asked to let the user state the display mode of the run
@@ -66,6 +74,10 @@ public final class ExamineScreen extends VBox {
         Button markButton =
                 quiet("Mark section", "Mark what is shown as a section (M); or drag with Shift", this::markShown);
         Button copy = quiet("Copy figures", "Copy the figures as a table (Ctrl+Shift+C)", this::copyFigures);
+        sections.getStyleClass().add("quiet");
+        sections.setMinWidth(USE_PREF_SIZE);
+        sections.setOnShowing(_ -> fillSections());
+        fillSections();
         Label lows = new Label("lows by");
         lows.getStyleClass().add("muted");
         HBox head = new HBox(8, title, simulated, spacer(), displayButton, copy);
@@ -77,7 +89,7 @@ public final class ExamineScreen extends VBox {
         VBox figurePanel = panel(figureHead, figures);
         figurePanel.setMinWidth(USE_PREF_SIZE);
         HBox bandHead =
-                new HBox(8, heading("Frame time"), note("ms · band 5–95 % · ◆ stutter"), spacer(), whole, markButton);
+                new HBox(8, heading("Frame time"), note("ms · ◆ stutter"), spacer(), whole, markButton, sections);
         bandHead.setAlignment(Pos.CENTER_LEFT);
         VBox bandPanel = panel(bandHead, band);
         VBox.setVgrow(band, Priority.ALWAYS);
@@ -88,13 +100,15 @@ public final class ExamineScreen extends VBox {
         VBox weavePanel = panel(weaveHead, weave);
         VBox.setVgrow(weave, Priority.ALWAYS);
         weave.setMinHeight(104);
-        weave.setPrefHeight(190);
+        weave.setPrefHeight(150);
+        VBox.setVgrow(weavePanel, Priority.ALWAYS);
         VBox left = new VBox(10, ladderPanel, bandPanel);
         VBox.setVgrow(bandPanel, Priority.ALWAYS);
         HBox.setHgrow(left, Priority.ALWAYS);
         left.setMinWidth(0);
         HBox upper = new HBox(10, left, figurePanel);
         VBox.setVgrow(upper, Priority.ALWAYS);
+        upper.setMaxHeight(500);
         getChildren().addAll(head, upper, weavePanel);
         workbench.analysedProperty().subscribe(this::show);
     }
@@ -158,6 +172,30 @@ public final class ExamineScreen extends VBox {
 
     private void markShown() {
         mark(window.get().fromMs(), window.get().toMs());
+    }
+
+    /// What can be done with each section: say how heavy it is, or take its mark away.
+    private void fillSections() {
+        AnalysedRun run = shown;
+        sections.getItems().clear();
+        for (StoredSection stored : run == null ? List.<StoredSection>of() : run.sections()) {
+            Menu menu = new Menu(stored.section().name());
+            for (Section.Weight weight : Section.Weight.values()) {
+                CheckMenuItem item = new CheckMenuItem(weight.name().toLowerCase(Locale.ROOT));
+                item.setSelected(stored.section().weight() == weight);
+                item.setOnAction(_ -> workbench.change(study -> study.setWeight(stored, weight)));
+                menu.getItems().add(item);
+            }
+            MenuItem remove = new MenuItem("Remove mark");
+            remove.setOnAction(_ -> workbench.change(study -> study.removeSection(stored)));
+            menu.getItems().addAll(new SeparatorMenuItem(), remove);
+            sections.getItems().add(menu);
+        }
+        if (sections.getItems().isEmpty()) {
+            MenuItem none = new MenuItem("No section is marked: drag with Shift over the frame times");
+            none.setDisable(true);
+            sections.getItems().add(none);
+        }
     }
 
     private void mark(double fromMs, double toMs) {

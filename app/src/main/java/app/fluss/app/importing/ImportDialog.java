@@ -17,8 +17,11 @@ import java.nio.file.Path;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
+import java.util.TreeSet;
 import java.util.function.Consumer;
 import java.util.function.Function;
+import javafx.beans.binding.Bindings;
 import javafx.scene.Node;
 import javafx.scene.control.ButtonBar;
 import javafx.scene.control.ButtonType;
@@ -53,14 +56,16 @@ final class ImportDialog {
     private final TextField claimed = new TextField();
     private final DisplayFields display;
     private final GridPane columns = new GridPane();
+    private final ChoiceBox<String> process = new ChoiceBox<>();
     private final Label missing = new Label();
     private Mapping mapping;
 
     /// What the user answers.
     ///
     /// @param mapping what the columns mean
+    /// @param process the program whose images are wanted; the one with most rows if empty
     /// @param draft what run it is
-    record Answer(Mapping mapping, RunDraft draft) {}
+    record Answer(Mapping mapping, Optional<String> process, RunDraft draft) {}
 
     ImportDialog(
             Theme theme,
@@ -93,13 +98,17 @@ final class ImportDialog {
         preview.setPrefViewportHeight(200);
         preview.setFitToHeight(true);
         missing.getStyleClass().add("chip-warm");
-        VBox content = new VBox(10, how, preview, missing, fields());
+        HBox programs = new HBox(8, new Label("Program"), process);
+        programs.visibleProperty().bind(Bindings.size(process.getItems()).greaterThan(1));
+        programs.managedProperty().bind(programs.visibleProperty());
+        VBox content = new VBox(10, how, preview, programs, missing, fields());
         VBox.setVgrow(preview, Priority.ALWAYS);
         dialog.getDialogPane().setContent(content);
         dialog.getDialogPane().setPrefSize(860, 560);
         dialog.getDialogPane().getButtonTypes().addAll(ADD, ButtonType.CANCEL);
         dialog.getDialogPane().setId("import-dialog");
         showColumns();
+        showPrograms();
         List.of(game, scene, path).forEach(box -> box.getEditor().textProperty().subscribe(this::check));
         name.textProperty().subscribe(this::check);
         multiplier.textProperty().subscribe(this::check);
@@ -197,7 +206,23 @@ final class ImportDialog {
     private void remap(int index, Role role, TimeUnit unit) {
         mapping = mapping.with(index, role, unit);
         showColumns();
+        showPrograms();
         check();
+    }
+
+    /// The programs in the rows shown; with one or none there is nothing to choose.
+    private void showPrograms() {
+        Set<String> names = new TreeSet<>();
+        for (int c = 0; c < mapping.columns().size(); c++) {
+            int column = c;
+            if (mapping.columns().get(c).role() == Role.PROCESS) {
+                sample.rows().stream()
+                        .filter(row -> column < row.size())
+                        .map(row -> row.get(column).strip())
+                        .forEach(names::add);
+            }
+        }
+        process.getItems().setAll(names);
     }
 
     private void check() {
@@ -226,7 +251,7 @@ final class ImportDialog {
     void ask(Consumer<Answer> then) {
         dialog.resultProperty().subscribe(result -> {
             if (result == ADD) {
-                then.accept(new Answer(mapping, draft()));
+                then.accept(new Answer(mapping, Optional.ofNullable(process.getValue()), draft()));
             }
         });
         dialog.show();

@@ -95,8 +95,11 @@ public final class ImportFlow {
         jobs.start(
                 "Reading " + file.getFileName(),
                 progress -> {
-                    ImportedLog imported =
-                            LogImport.read(file, ImportOptions.guess().with(answer.mapping()), progress);
+                    ImportOptions options = ImportOptions.guess().with(answer.mapping());
+                    options = answer.process().isPresent()
+                            ? options.forProcess(answer.process().get())
+                            : options;
+                    ImportedLog imported = LogImport.read(file, options, progress);
                     memory.remember(answer.mapping());
                     return study.addRun(answer.draft(), file, imported);
                 },

@@ -184,6 +184,13 @@ public final class Study implements AutoCloseable {
                         section.toMs()));
     }
 
+    /// Says how heavy a section is.
+    public synchronized void setWeight(StoredSection section, Section.Weight weight) throws StudyException {
+        changing(
+                "set weight of " + section.section().name(),
+                () -> sql.run("UPDATE section SET weight = ? WHERE id = ?", weight.name(), section.id()));
+    }
+
     /// Removes the mark of a section.
     public synchronized void removeSection(StoredSection section) throws StudyException {
         changing(
