@@ -16,4 +16,6 @@ module app.fluss.core {
     exports app.fluss.core.compare;
     // What Fluss noticed, in words.
     exports app.fluss.core.finding;
+    // How far a long job is, and whether it goes on.
+    exports app.fluss.core.work;
 }

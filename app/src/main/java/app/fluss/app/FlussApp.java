@@ -21,7 +21,8 @@ import javafx.application.Application;
 import javafx.scene.Scene;
 import javafx.stage.Stage;
 
-/// The window: `demo`, `open [STUDY]`, or `screenshots DIR`.
+/// The window: `demo`, `open [STUDY]`, or `screenshots DIR`. With `--from STUDY` the demo is a copy of one that
+/// [MakeDemo] made before.
 public final class FlussApp extends Application {
     private static final double WIDTH = 1280;
     private static final double HEIGHT = 800;
@@ -39,14 +40,14 @@ public final class FlussApp extends Application {
         String job = args.isEmpty() ? "open" : args.getFirst();
         switch (job) {
             case "demo" -> {
-                window.openDemo();
+                window.openDemo(option(args, "--from"));
                 window.show();
-                picture(args).ifPresent(file -> Pictures.takeOne(window, file));
+                option(args, "--picture").ifPresent(file -> Pictures.takeOne(window, file));
             }
             case "screenshots" -> {
-                window.openDemo();
+                window.openDemo(option(args, "--from"));
                 window.show();
-                Pictures.takeAll(window, Path.of(args.size() > 1 ? args.get(1) : "docs/screenshots"));
+                Pictures.takeAll(window, option(args, "--to").orElse(Path.of("docs/screenshots")));
             }
             default -> {
                 window.open(
@@ -56,8 +57,8 @@ public final class FlussApp extends Application {
         }
     }
 
-    private static Optional<Path> picture(List<String> args) {
-        int at = args.indexOf("--picture");
+    private static Optional<Path> option(List<String> args, String name) {
+        int at = args.indexOf(name);
         return at >= 0 && at + 1 < args.size() ? Optional.of(Path.of(args.get(at + 1))) : Optional.empty();
     }
 
@@ -128,15 +129,20 @@ public final class FlussApp extends Application {
             }
         }
 
-        /// Makes the demo study in a folder that lasts as long as the program, and opens it.
-        void openDemo() throws IOException, StudyException {
+        /// Opens a demo study in a folder that lasts as long as the program.
+        ///
+        /// @param made the study to copy; made now if there is none
+        void openDemo(Optional<Path> made) throws IOException, StudyException {
             Path folder = Files.createTempDirectory("fluss-demo");
-            Path file = folder.resolve("demo.fluss");
-            Study study = Study.open(file);
-            DemoStudy.fill(study, folder);
-            workbench.use(study);
-            stage.setTitle("Demo, simulated – Fluss");
             Runtime.getRuntime().addShutdownHook(Thread.ofPlatform().unstarted(() -> delete(folder)));
+            Path file = folder.resolve("demo.fluss");
+            if (made.isPresent()) {
+                Files.copy(made.get(), file);
+            } else {
+                DemoStudy.make(file);
+            }
+            workbench.use(Study.open(file));
+            stage.setTitle("Demo, simulated – Fluss");
         }
 
         private static void delete(Path folder) {

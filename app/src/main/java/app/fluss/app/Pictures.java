@@ -34,7 +34,8 @@ final class Pictures {
         pictures.next();
     }
 
-    /// Every main view in both palettes at the design size, and once at 1920 × 1080.
+    /// Every main view in both palettes at the design size, and once at 1920 × 1080, there also with
+    /// text twice as large.
     static void takeAll(FlussApp.Window window, Path folder) {
         Pictures pictures = new Pictures(window);
         for (Palette palette : Palette.values()) {
@@ -55,6 +56,8 @@ final class Pictures {
             pictures.go("Tidewarden", "examine");
         });
         pictures.steps.add(() -> pictures.save(folder.resolve("examine-wide.png")));
+        pictures.steps.add(() -> window.theme().scaleText(10));
+        pictures.steps.add(() -> pictures.save(folder.resolve("examine-large-text.png")));
         pictures.next();
     }
 

@@ -23,7 +23,6 @@ import javafx.scene.control.Tooltip;
 import javafx.scene.input.Clipboard;
 import javafx.scene.input.ClipboardContent;
 import javafx.scene.layout.ColumnConstraints;
-import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.GridPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
@@ -51,6 +50,7 @@ public final class CompareScreen extends VBox {
         setId("compare");
         title.getStyleClass().add("title");
         simulated.getStyleClass().addAll("chip", "chip-warm");
+        simulated.setMinWidth(USE_PREF_SIZE);
         Button copy = new Button("Copy table");
         copy.getStyleClass().add("quiet");
         copy.setTooltip(new Tooltip("Copy the comparison as a table (Ctrl+Shift+C)"));
@@ -124,8 +124,8 @@ public final class CompareScreen extends VBox {
         return panel;
     }
 
-    private static FlowPane tiles(GenerationFigures generation) {
-        FlowPane tiles = new FlowPane(10, 10);
+    private static HBox tiles(GenerationFigures generation) {
+        HBox tiles = new HBox(10);
         tiles.setId("generation");
         tile(
                 tiles,
@@ -170,7 +170,7 @@ public final class CompareScreen extends VBox {
         return Numbers.text(figure, 2) + (figure.isKnown() ? "×" : "");
     }
 
-    private static void tile(FlowPane tiles, String name, String value, Figure figure, String definition) {
+    private static void tile(HBox tiles, String name, String value, Figure figure, String definition) {
         Label caption = new Label(name);
         caption.getStyleClass().add("muted");
         Label number = new Label(figure.isKnown() ? value : Numbers.MISSING);
@@ -178,7 +178,9 @@ public final class CompareScreen extends VBox {
         number.setId("tile-" + name.replace(' ', '-'));
         VBox tile = new VBox(0, number, caption);
         tile.getStyleClass().add("panel");
-        tile.setMinWidth(122);
+        tile.setMinWidth(0);
+        tile.setPrefWidth(0);
+        HBox.setHgrow(tile, Priority.ALWAYS);
         String reason = Numbers.reason(figure);
         Tooltip.install(tile, new Tooltip(definition + (reason.isEmpty() ? "" : "\n" + reason)));
         tiles.getChildren().add(tile);
@@ -213,15 +215,18 @@ public final class CompareScreen extends VBox {
                 .anyMatch(m -> m.method() == MeasureComparison.Method.WITHIN_RUN);
         int a = comparison.runs().a().size();
         int b = comparison.runs().b().size();
-        Label basis = new Label("%d native %s against %d on the path; intervals: %s."
-                .formatted(
-                        a,
-                        a == 1 ? "run" : "runs",
-                        b,
-                        within
-                                ? "moving-block bootstrap within one run"
-                                : "Welch on run figures, ratios through logarithms"));
+        Label basis = new Label(
+                "%d native %s against %d on the path; intervals: %s. Each bar has its own scale around 0; a full one leaves 0 out."
+                        .formatted(
+                                a,
+                                a == 1 ? "run" : "runs",
+                                b,
+                                within
+                                        ? "moving-block bootstrap within one run"
+                                        : "Welch on run figures, ratios through logarithms"));
         basis.getStyleClass().add("muted");
+        basis.setWrapText(true);
+        basis.setMinHeight(USE_PREF_SIZE);
         basis.setId("basis");
         VBox panel = new VBox(8, grid, basis);
         panel.getStyleClass().add("panel");
@@ -242,7 +247,7 @@ public final class CompareScreen extends VBox {
         Label difference = cell(grid, 3, row, compared.difference());
         difference.setId("difference-" + measure.name());
         if (compared.isClear()) {
-            difference.setStyle("-fx-font-weight: 600;");
+            difference.getStyleClass().add("strong");
         }
         grid.add(new IntervalStrip(theme, compared), 4, row);
         grid.add(new Label(times(compared.ratio())), 5, row);

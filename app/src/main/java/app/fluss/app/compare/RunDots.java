@@ -29,14 +29,22 @@ final class RunDots extends CanvasView {
     RunDots(Theme theme, RunComparison runs) {
         super(theme, "The figures of every run");
         this.runs = runs;
-        setMinHeight(SHOWN.size() * ROW);
-        setPrefHeight(SHOWN.size() * ROW);
+        setMinHeight(SHOWN.size() * scaled(ROW));
+        setPrefHeight(SHOWN.size() * scaled(ROW));
+    }
+
+    private double left() {
+        return scaled(LEFT);
+    }
+
+    private double right() {
+        return scaled(RIGHT);
     }
 
     @Override
     protected void draw(GraphicsContext g, Palette palette, double width, double height) {
         for (int row = 0; row < SHOWN.size(); row++) {
-            draw(g, palette, SHOWN.get(row), row * ROW + ROW / 2, width);
+            draw(g, palette, SHOWN.get(row), row * scaled(ROW) + scaled(ROW) / 2, width);
         }
     }
 
@@ -52,22 +60,22 @@ final class RunDots extends CanvasView {
                 .orElse(0);
         g.setStroke(palette.get(Role.LINE));
         g.setLineWidth(1);
-        g.strokeLine(LEFT, y + 0.5, width - RIGHT, y + 0.5);
+        g.strokeLine(left(), y + 0.5, width - right(), y + 0.5);
         g.setFill(palette.get(Role.MUTED));
         g.setTextAlign(TextAlignment.RIGHT);
-        g.fillText("0", LEFT - 6, y);
+        g.fillText("0", left() - 6, y);
         g.setTextAlign(TextAlignment.LEFT);
-        g.fillText(largest > 0 ? Numbers.text(largest, 1) : Numbers.MISSING, width - RIGHT + 10, y);
+        g.fillText(largest > 0 ? Numbers.text(largest, 1) : Numbers.MISSING, width - right() + 10, y);
         if (largest > 0) {
-            double scale = (width - RIGHT - LEFT) / largest;
+            double scale = (width - right() - left()) / largest;
             g.setStroke(palette.get(Role.INK));
             g.setLineWidth(1.5);
             for (Analysis run : runs.a()) {
-                g.strokeOval(LEFT + measure.of(run).orNaN() * scale - DOT / 2, y - DOT / 2, DOT, DOT);
+                g.strokeOval(left() + measure.of(run).orNaN() * scale - DOT / 2, y - DOT / 2, DOT, DOT);
             }
             g.setFill(palette.get(Role.WATER));
             for (Analysis run : runs.b()) {
-                double x = LEFT + measure.of(run).orNaN() * scale;
+                double x = left() + measure.of(run).orNaN() * scale;
                 double half = DOT * 0.6;
                 g.fillPolygon(new double[] {x - half, x, x + half, x}, new double[] {y, y - half, y, y + half}, 4);
             }

@@ -3,12 +3,12 @@ package app.fluss.app.demo;
 import app.fluss.core.measure.DisplayMode;
 import app.fluss.core.measure.Section;
 import app.fluss.core.measure.SyncMode;
+import app.fluss.core.work.Progress;
 import app.fluss.files.log.FrameLogWriter;
 import app.fluss.files.log.ImportOptions;
 import app.fluss.files.log.ImportedLog;
 import app.fluss.files.log.InputException;
 import app.fluss.files.log.LogImport;
-import app.fluss.files.log.Progress;
 import app.fluss.files.log.ReadingsFile;
 import app.fluss.files.study.Run;
 import app.fluss.files.study.RunDraft;
@@ -54,13 +54,18 @@ public final class DemoStudy {
             Scenario on,
             Map<String, String> changed) {}
 
-    /// Fills an empty study.
+    /// Makes the study.
     ///
-    /// @param folder for the logs on their way into it; left empty
-    public static void fill(Study study, Path folder) throws StudyException, IOException {
-        DemoStudy demo = new DemoStudy(study, folder);
-        for (Setting setting : settings()) {
-            demo.add(setting);
+    /// @param file where; nothing may be there yet
+    public static void make(Path file) throws StudyException, IOException {
+        Path folder = Files.createTempDirectory("fluss-logs");
+        try (Study study = Study.open(file)) {
+            DemoStudy demo = new DemoStudy(study, folder);
+            for (Setting setting : settings()) {
+                demo.add(setting);
+            }
+        } finally {
+            Files.delete(folder);
         }
     }
 
@@ -163,7 +168,8 @@ public final class DemoStudy {
                             ReadingsFile.meanClaimed(readings).orNaN(),
                             facts),
                     log,
-                    imported);
+                    imported,
+                    Progress.NONE);
             if (repeat == 1 && !isNative && setting.game.equals("Tidewarden")) {
                 study.addSection(run, new Section("reeds", Section.Weight.LIGHT, 4_000, 16_000));
                 study.addSection(run, new Section("landing", Section.Weight.WORST, 24_000, 36_000));

@@ -62,17 +62,17 @@ final class BandView extends CanvasView {
     }
 
     private double plotWidth() {
-        return Math.max(1, getWidth() - LEFT - RIGHT);
+        return Math.max(1, getWidth() - left() - right());
     }
 
     private double msAt(double x) {
         TimeWindow shown = window.get();
-        return shown.fromMs() + (x - LEFT) / plotWidth() * shown.length();
+        return shown.fromMs() + (x - left()) / plotWidth() * shown.length();
     }
 
     private double xAt(double ms) {
         TimeWindow shown = window.get();
-        return LEFT + (ms - shown.fromMs()) / shown.length() * plotWidth();
+        return left() + (ms - shown.fromMs()) / shown.length() * plotWidth();
     }
 
     private void scrolled(ScrollEvent event) {
@@ -123,6 +123,22 @@ final class BandView extends CanvasView {
         event.consume();
     }
 
+    private double left() {
+        return scaled(LEFT);
+    }
+
+    private double right() {
+        return scaled(RIGHT);
+    }
+
+    private double top() {
+        return scaled(TOP);
+    }
+
+    private double bottom() {
+        return scaled(BOTTOM);
+    }
+
     @Override
     protected void draw(GraphicsContext g, Palette palette, double width, double height) {
         if (run == null) {
@@ -135,14 +151,14 @@ final class BandView extends CanvasView {
         TimeWindow shown = window.get();
         run.band().fill(shown.fromMs(), shown.toMs(), columns);
         double top = ceiling(columns);
-        double plotHeight = height - TOP - BOTTOM;
+        double plotHeight = height - top() - bottom();
         sections(g, palette, run, height);
         axes(g, palette, top, plotHeight, width, height);
         columns(g, palette, columns, top, plotHeight);
         stutters(g, palette, run, top, plotHeight);
         if (marking) {
             g.setFill(palette.get(Role.WARM).deriveColor(0, 1, 1, 0.25));
-            g.fillRect(Math.min(pressedX, draggedX), TOP, Math.abs(draggedX - pressedX), plotHeight);
+            g.fillRect(Math.min(pressedX, draggedX), top(), Math.abs(draggedX - pressedX), plotHeight);
         }
     }
 
@@ -159,13 +175,13 @@ final class BandView extends CanvasView {
         g.setTextBaseline(VPos.TOP);
         g.setTextAlign(TextAlignment.LEFT);
         for (var stored : shown.sections()) {
-            double from = Math.max(LEFT, xAt(stored.section().fromMs()));
-            double to = Math.min(getWidth() - RIGHT, xAt(stored.section().toMs()));
+            double from = Math.max(left(), xAt(stored.section().fromMs()));
+            double to = Math.min(getWidth() - right(), xAt(stored.section().toMs()));
             if (to > from) {
                 g.setFill(palette.get(Role.RAISED).deriveColor(0, 1, 1, 0.45));
-                g.fillRect(from, TOP, to - from, height - TOP - BOTTOM);
+                g.fillRect(from, top(), to - from, height - top() - bottom());
                 g.setFill(palette.get(Role.WARM));
-                g.fillRect(from, TOP - 3, to - from, 3);
+                g.fillRect(from, top() - 3, to - from, 3);
                 g.fillText(stored.section().name(), from + 4, 0);
             }
         }
@@ -179,9 +195,9 @@ final class BandView extends CanvasView {
         g.setTextBaseline(VPos.CENTER);
         double step = Axis.step(top, 4);
         for (double ms = 0; ms <= top + step / 100; ms += step) {
-            double y = Math.rint(TOP + plotHeight * (1 - ms / top)) + 0.5;
-            g.strokeLine(LEFT, y, width - RIGHT, y);
-            g.fillText(Numbers.text(ms, 0) + (ms == 0 ? " ms" : ""), LEFT - 6, y);
+            double y = Math.rint(top() + plotHeight * (1 - ms / top)) + 0.5;
+            g.strokeLine(left(), y, width - right(), y);
+            g.fillText(Numbers.text(ms, 0) + (ms == 0 ? " ms" : ""), left() - 6, y);
         }
         g.setTextAlign(TextAlignment.CENTER);
         g.setTextBaseline(VPos.BOTTOM);
@@ -191,27 +207,27 @@ final class BandView extends CanvasView {
         for (double s = first; s * 1000 <= shown.toMs(); s += seconds) {
             g.fillText(
                     Numbers.text(s, seconds < 1 ? 1 : 0) + " s",
-                    Math.clamp(xAt(s * 1000), LEFT + 10, width - 14),
+                    Math.clamp(xAt(s * 1000), left() + 10, width - 14),
                     height);
         }
     }
 
-    private static void columns(
+    private void columns(
             GraphicsContext g, Palette palette, BandLevels.Columns columns, double top, double plotHeight) {
         for (int x = 0; x < columns.width(); x++) {
             if (!Double.isNaN(columns.min(x))) {
                 g.setFill(palette.get(Role.BAND));
-                double upper = TOP + plotHeight * (1 - columns.p95(x) / top);
-                double lower = TOP + plotHeight * (1 - columns.p5(x) / top);
-                g.fillRect(LEFT + x, upper, 1, Math.max(1, lower - upper));
+                double upper = top() + plotHeight * (1 - columns.p95(x) / top);
+                double lower = top() + plotHeight * (1 - columns.p5(x) / top);
+                g.fillRect(left() + x, upper, 1, Math.max(1, lower - upper));
             }
         }
         g.setFill(palette.get(Role.WATER));
         for (int x = 0; x < columns.width(); x++) {
             if (!Double.isNaN(columns.min(x))) {
-                double upper = TOP + plotHeight * (1 - columns.max(x) / top);
-                double lower = TOP + plotHeight * (1 - columns.min(x) / top);
-                g.fillRect(LEFT + x, upper, 1, Math.max(1.4, lower - upper));
+                double upper = top() + plotHeight * (1 - columns.max(x) / top);
+                double lower = top() + plotHeight * (1 - columns.min(x) / top);
+                g.fillRect(left() + x, upper, 1, Math.max(1.4, lower - upper));
             }
         }
     }
@@ -226,7 +242,7 @@ final class BandView extends CanvasView {
             if (ms >= visible.fromMs() && ms <= visible.toMs()) {
                 double x = xAt(ms);
                 double y = Math.max(
-                        TOP, TOP + plotHeight * (1 - shown.band().times().at(interval) / top) - 4);
+                        top(), top() + plotHeight * (1 - shown.band().times().at(interval) / top) - 4);
                 g.fillPolygon(new double[] {x - 4, x, x + 4, x}, new double[] {y, y - 5, y, y + 5}, 4);
             }
         }

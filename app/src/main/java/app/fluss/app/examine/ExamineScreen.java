@@ -63,6 +63,7 @@ public final class ExamineScreen extends VBox {
         setId("examine");
         title.getStyleClass().add("title");
         simulated.getStyleClass().addAll("chip", "chip-warm");
+        simulated.setMinWidth(USE_PREF_SIZE);
         convention.getItems().setAll(LowConvention.values());
         convention.setConverter(new ConventionNames());
         convention.setValue(LowConvention.PERCENTILE);
@@ -70,9 +71,8 @@ public final class ExamineScreen extends VBox {
         convention.setPrefWidth(130);
         convention.valueProperty().subscribe(this::showFigures);
         Button displayButton = quiet("Display…", "State the refresh rate and sync mode of this run", display);
-        Button whole = quiet("Whole run", "Show the whole run (Home)", this::showAll);
-        Button markButton =
-                quiet("Mark section", "Mark what is shown as a section (M); or drag with Shift", this::markShown);
+        Button whole = quiet("All", "Show the whole run (Home)", this::showAll);
+        Button markButton = quiet("Mark", "Mark what is shown as a section (M); or drag with Shift", this::markShown);
         Button copy = quiet("Copy figures", "Copy the figures as a table (Ctrl+Shift+C)", this::copyFigures);
         sections.getStyleClass().add("quiet");
         sections.setMinWidth(USE_PREF_SIZE);
@@ -183,11 +183,11 @@ public final class ExamineScreen extends VBox {
             for (Section.Weight weight : Section.Weight.values()) {
                 CheckMenuItem item = new CheckMenuItem(weight.name().toLowerCase(Locale.ROOT));
                 item.setSelected(stored.section().weight() == weight);
-                item.setOnAction(_ -> workbench.change(study -> study.setWeight(stored, weight)));
+                item.setOnAction(_ -> workbench.change("Setting a weight", study -> study.setWeight(stored, weight)));
                 menu.getItems().add(item);
             }
             MenuItem remove = new MenuItem("Remove mark");
-            remove.setOnAction(_ -> workbench.change(study -> study.removeSection(stored)));
+            remove.setOnAction(_ -> workbench.change("Removing a mark", study -> study.removeSection(stored)));
             menu.getItems().addAll(new SeparatorMenuItem(), remove);
             sections.getItems().add(menu);
         }
@@ -203,29 +203,37 @@ public final class ExamineScreen extends VBox {
         if (run != null && fromMs < toMs) {
             int number = run.sections().size() + 1;
             Section section = new Section("section " + number, Section.Weight.TYPICAL, fromMs, toMs);
-            workbench.change(study -> study.addSection(run.run(), section));
+            workbench.change("Marking a section", study -> study.addSection(run.run(), section));
         }
     }
 
     private Canvas legend() {
-        Canvas canvas = new Canvas(330, 16);
-        theme.paletteProperty().subscribe(palette -> {
-            GraphicsContext g = canvas.getGraphicsContext2D();
-            g.clearRect(0, 0, canvas.getWidth(), canvas.getHeight());
-            g.setFont(Font.font(Theme.FACE, 11.5));
-            Marks.rendered(g, palette, 0, 2, 8, 11);
-            Marks.generated(g, palette, 72, 2, 9, 12);
-            Marks.held(g, palette, 148, 2, 14, 12);
-            Marks.repeated(g, palette, 196, 2, 12, 12);
-            Marks.lost(g, palette, 276, 4, 7);
-            g.setFill(palette.get(Palette.Role.MUTED));
-            String[] names = {"rendered", "generated", "held", "repeated", "lost"};
-            double[] at = {13, 86, 166, 213, 284};
-            for (int i = 0; i < names.length; i++) {
-                g.fillText(names[i], at[i], 12);
-            }
-        });
+        Canvas canvas = new Canvas();
+        theme.paletteProperty().subscribe(_ -> drawLegend(canvas));
+        theme.textScaleProperty().subscribe(_ -> drawLegend(canvas));
         return canvas;
+    }
+
+    private void drawLegend(Canvas canvas) {
+        double scale = theme.textScaleProperty().get();
+        Palette palette = theme.palette();
+        canvas.setWidth(330 * scale);
+        canvas.setHeight(16 * scale);
+        GraphicsContext g = canvas.getGraphicsContext2D();
+        g.setTransform(scale, 0, 0, scale, 0, 0);
+        g.clearRect(0, 0, 330, 16);
+        g.setFont(Font.font(Theme.FACE, 11.5));
+        Marks.rendered(g, palette, 0, 2, 8, 11);
+        Marks.generated(g, palette, 72, 2, 9, 12);
+        Marks.held(g, palette, 148, 2, 14, 12);
+        Marks.repeated(g, palette, 196, 2, 12, 12);
+        Marks.lost(g, palette, 276, 4, 7);
+        g.setFill(palette.get(Palette.Role.MUTED));
+        String[] names = {"rendered", "generated", "held", "repeated", "lost"};
+        double[] at = {13, 86, 166, 213, 284};
+        for (int i = 0; i < names.length; i++) {
+            g.fillText(names[i], at[i], 12);
+        }
     }
 
     private static VBox panel(Node... children) {

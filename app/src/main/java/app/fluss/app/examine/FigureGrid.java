@@ -65,7 +65,7 @@ final class FigureGrid extends GridPane {
                 Cell cell = row.cell.apply(stretches.get(s));
                 Label value = new Label(cell.text);
                 value.setMinWidth(USE_PREF_SIZE);
-                value.setStyle("-fx-font-weight: 600;");
+                value.getStyleClass().add("strong");
                 value.setTooltip(new Tooltip(row.definition + (cell.reason.isEmpty() ? "" : "\n" + cell.reason)));
                 add(value, s + 1, r + 1);
             }

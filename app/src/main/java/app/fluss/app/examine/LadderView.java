@@ -57,8 +57,10 @@ final class LadderView extends VBox {
     /// What was gained or lost since the rung above, /s.
     private static String between(Figure here, Figure above, String word) {
         Figure step = here.with(above, (a, b) -> a - b);
-        double value = step.orNaN();
-        return step.isKnown() ? (value > 0 ? "+" : "−") + Numbers.text(Math.abs(value), 1) + " " + word : "";
+        String size = Numbers.text(step.map(Math::abs), 1);
+        return !step.isKnown() || size.equals(Numbers.text(0, 1))
+                ? ""
+                : (step.orNaN() > 0 ? "+" : "−") + size + " " + word;
     }
 
     private static HBox row(Rung rung, double longest) {

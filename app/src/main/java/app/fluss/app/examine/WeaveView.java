@@ -50,6 +50,10 @@ final class WeaveView extends CanvasView {
         redraw();
     }
 
+    private double left() {
+        return scaled(LEFT);
+    }
+
     @Override
     protected void draw(GraphicsContext g, Palette palette, double width, double height) {
         AnalysedRun shown = run;
@@ -60,14 +64,16 @@ final class WeaveView extends CanvasView {
             g.setFill(palette.get(Role.MUTED));
             g.setTextBaseline(VPos.TOP);
             g.fillText(
-                    "No refresh rate is stated for this run. State it under “Display…” to see each refresh.", LEFT, 8);
+                    "No refresh rate is stated for this run. State it under “Display…” to see each refresh.",
+                    left(),
+                    8);
             return;
         }
         RefreshLedger ledger = shown.analysis().ledger().orElseThrow();
-        int rows = (int) Math.max(1, height / ROW);
+        int rows = (int) Math.max(1, height / scaled(ROW));
         int first = (int) Math.floor(window.get().fromMs() / MS);
         for (int r = 0; r < rows && (first + r) * MS <= shown.band().elapsedMs(); r++) {
-            row(g, palette, shown.analysis().slice().log(), ledger, first + r, r * ROW, width);
+            row(g, palette, shown.analysis().slice().log(), ledger, first + r, r * scaled(ROW), width);
         }
     }
 
@@ -79,22 +85,22 @@ final class WeaveView extends CanvasView {
             int second,
             double y,
             double width) {
-        double wide = width - LEFT - RIGHT;
+        double wide = width - left() - RIGHT;
         double perMs = wide / MS;
         double start = second * MS;
         double end = start + MS;
         double cell = Math.max(1.5, ledger.mode().periodMs() * perMs - 1);
-        double high = ROW - 4;
+        double high = scaled(ROW) - 4;
         g.setFill(palette.get(Role.MUTED));
         g.setTextAlign(TextAlignment.RIGHT);
         g.setTextBaseline(VPos.CENTER);
-        g.fillText(Numbers.text(second, 0) + " s", LEFT - 6, y + ROW / 2);
+        g.fillText(Numbers.text(second, 0) + " s", left() - 6, y + scaled(ROW) / 2);
         int position = Math.max(0, ledger.positionAt(start));
         int lastImage = position < ledger.shown() ? ledger.image(position) : 0;
         for (; position < ledger.shown() && ledger.shownAtMs(position) < end; position++) {
             double at = ledger.shownAtMs(position);
             double until = position + 1 < ledger.shown() ? ledger.shownAtMs(position + 1) : at;
-            double x = LEFT + Math.max(0, at - start) * perMs;
+            double x = left() + Math.max(0, at - start) * perMs;
             double stays = Math.min(until, end) * perMs - Math.max(at, start) * perMs;
             if (stays > cell + 2) {
                 Marks.held(g, palette, x, y, stays - 1, high);

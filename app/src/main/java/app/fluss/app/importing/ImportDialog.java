@@ -178,7 +178,7 @@ final class ImportDialog {
             int index = c;
             MappedColumn column = mapping.columns().get(c);
             Label header = new Label(column.name());
-            header.setStyle("-fx-font-weight: 600;");
+            header.getStyleClass().add("strong");
             ChoiceBox<Role> role = new ChoiceBox<>();
             role.getItems().setAll(Role.values());
             role.setConverter(names(Role::label));

@@ -10,7 +10,6 @@ import app.fluss.files.log.LogImport;
 import app.fluss.files.log.MappingGuess;
 import app.fluss.files.log.MappingMemory;
 import app.fluss.files.log.Sample;
-import app.fluss.files.study.Run;
 import app.fluss.files.study.Study;
 import java.io.File;
 import java.io.IOException;
@@ -72,11 +71,11 @@ public final class ImportFlow {
         jobs.start(
                 "Looking at " + file.getFileName(),
                 _ -> Sample.read(file),
-                sample -> ask(study, file, sample),
+                sample -> ask(file, sample),
                 e -> problems.accept(words(e)));
     }
 
-    private void ask(Study study, Path file, Sample sample) {
+    private void ask(Path file, Sample sample) {
         MappingGuess guess = MappingGuess.of(sample);
         var remembered = guess.certain() ? Optional.of(guess.mapping()) : memory.recall(sample.header());
         ImportDialog dialog = new ImportDialog(
@@ -88,28 +87,22 @@ public final class ImportFlow {
                 remembered.isPresent(),
                 workbench.contentsProperty().get(),
                 Optional.ofNullable(workbench.selectedProperty().get()));
-        dialog.ask(answer -> read(study, file, answer));
+        dialog.ask(answer -> read(file, answer));
     }
 
-    private void read(Study study, Path file, ImportDialog.Answer answer) {
-        jobs.start(
+    private void read(Path file, ImportDialog.Answer answer) {
+        workbench.add(
                 "Reading " + file.getFileName(),
-                progress -> {
+                (study, progress) -> {
                     ImportOptions options = ImportOptions.guess().with(answer.mapping());
                     options = answer.process().isPresent()
                             ? options.forProcess(answer.process().get())
                             : options;
-                    ImportedLog imported = LogImport.read(file, options, progress);
+                    ImportedLog imported = LogImport.read(file, options, progress.part(0, 0.5));
                     memory.remember(answer.mapping());
-                    return study.addRun(answer.draft(), file, imported);
+                    return study.addRun(answer.draft(), file, imported, progress.part(0.5, 1));
                 },
-                this::show,
                 e -> problems.accept(words(e)));
-    }
-
-    private void show(Run run) {
-        workbench.refresh();
-        workbench.selectedProperty().set(run);
     }
 
     private static String words(Exception e) {

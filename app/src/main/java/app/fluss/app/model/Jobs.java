@@ -1,7 +1,7 @@
 package app.fluss.app.model;
 
-import app.fluss.files.log.Progress;
-import java.util.concurrent.CancellationException;
+import app.fluss.core.work.Progress;
+import app.fluss.core.work.StoppedException;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.function.Consumer;
@@ -21,7 +21,7 @@ public final class Jobs implements AutoCloseable {
     private final ReadOnlyStringWrapper title = new ReadOnlyStringWrapper("");
     private final ReadOnlyDoubleWrapper share = new ReadOnlyDoubleWrapper(-1);
     private final ReadOnlyBooleanWrapper busy = new ReadOnlyBooleanWrapper(false);
-    private volatile boolean stopped;
+    private volatile Running running = new Running();
     private int waiting;
 
     /// Work that reports its share and may throw.
@@ -31,28 +31,25 @@ public final class Jobs implements AutoCloseable {
         T run(Progress progress) throws Exception;
     }
 
-    /// Starts work; one of the two is called on the interface thread when it ends, neither if it is stopped.
+    /// Starts work once what was started before has ended; one of the two is called on the interface thread when
+    /// it ends, neither if it is stopped.
     public <T> void start(String name, Work<T> work, Consumer<T> done, Consumer<Exception> failed) {
         waiting++;
-        stopped = false;
         title.set(name);
         share.set(-1);
         busy.set(true);
         worker.execute(() -> {
+            Running job = new Running();
+            running = job;
             try {
-                T result = work.run(this::report);
+                T result = work.run(job);
                 Platform.runLater(() -> finish(() -> done.accept(result)));
-            } catch (CancellationException e) {
+            } catch (StoppedException e) {
                 Platform.runLater(() -> finish(() -> {}));
             } catch (Exception e) {
                 Platform.runLater(() -> finish(() -> failed.accept(e)));
             }
         });
-    }
-
-    private boolean report(double done) {
-        Platform.runLater(() -> share.set(done));
-        return !stopped;
     }
 
     private void finish(Runnable last) {
@@ -63,7 +60,18 @@ public final class Jobs implements AutoCloseable {
 
     /// Asks the running job to stop.
     public void stop() {
-        stopped = true;
+        running.stopped = true;
+    }
+
+    /// The job that the worker is at. Each has its own flag, so that stopping one does not stop the next.
+    private final class Running implements Progress {
+        private volatile boolean stopped;
+
+        @Override
+        public boolean at(double done) {
+            Platform.runLater(() -> share.set(done));
+            return !stopped;
+        }
     }
 
     /// What the running job is.
@@ -83,7 +91,7 @@ public final class Jobs implements AutoCloseable {
 
     @Override
     public void close() {
-        stopped = true;
+        stop();
         worker.shutdownNow();
     }
 }

@@ -7,6 +7,7 @@ import app.fluss.core.finding.RunFindings;
 import app.fluss.core.frame.FrameLog;
 import app.fluss.core.measure.Analysis;
 import app.fluss.core.measure.BandLevels;
+import app.fluss.core.work.Progress;
 import app.fluss.files.study.DeliveryPath;
 import app.fluss.files.study.Game;
 import app.fluss.files.study.Run;
@@ -88,72 +89,106 @@ public final class Workbench {
         void on(Study study) throws StudyException, IOException;
     }
 
+    /// Adds a run to the study.
+    @FunctionalInterface
+    public interface Addition {
+        /// Does it.
+        Run to(Study study, Progress progress) throws Exception;
+    }
+
     /// Takes over an open study and closes the one before.
     public void use(Study opened) {
         Study before = study.get();
         study.set(opened);
-        analyses.clear();
         selected.set(null);
-        if (before != null) {
-            close(before);
-        }
-        refresh();
-        Contents now = contents.get();
-        if (!now.runs().isEmpty()) {
-            selected.set(now.runs().getFirst());
-        }
+        jobs.start(
+                "Opening " + opened.file().getFileName(),
+                _ -> {
+                    analyses.clear();
+                    if (before != null) {
+                        before.close();
+                    }
+                    return read(opened);
+                },
+                now -> {
+                    contents.set(now);
+                    now.runs().stream().findFirst().ifPresent(selected::set);
+                },
+                this::tell);
     }
 
     /// Closes the study.
     public void close() {
         Study open = study.get();
         if (open != null) {
-            close(open);
-        }
-    }
-
-    private void close(Study open) {
-        try {
-            open.close();
-        } catch (StudyException e) {
-            problems.accept(String.valueOf(e.getMessage()));
-        }
-    }
-
-    /// Changes the study and shows it as it then is.
-    public void change(Change change) {
-        Study open = study.get();
-        if (open == null) {
-            return;
-        }
-        try {
-            change.on(open);
-        } catch (StudyException | IOException e) {
-            problems.accept(String.valueOf(e.getMessage()));
-        }
-        refresh();
-    }
-
-    /// Reads the study again.
-    public void refresh() {
-        Study open = study.get();
-        if (open == null) {
-            return;
-        }
-        try {
-            Contents now = new Contents(open.games(), open.scenes(), open.runs(), open.nextUndo(), open.nextRedo());
-            contents.set(now);
-            Run run = selected.get();
-            Optional<Run> still = run == null
-                    ? Optional.empty()
-                    : now.runs().stream().filter(r -> r.id() == run.id()).findFirst();
-            if (run != null && still.isPresent() && still.get().equals(run)) {
-                show(run);
-            } else {
-                selected.set(still.orElse(null));
+            try {
+                open.close();
+            } catch (StudyException e) {
+                tell(e);
             }
-        } catch (StudyException e) {
-            problems.accept(String.valueOf(e.getMessage()));
+        }
+    }
+
+    private void tell(Exception e) {
+        problems.accept(String.valueOf(e.getMessage()));
+    }
+
+    /// Changes the study and shows it as it then is. The work goes to the worker, for another change may still
+    /// be at it.
+    public void change(String name, Change change) {
+        Study open = study.get();
+        if (open == null) {
+            return;
+        }
+        jobs.start(
+                name,
+                _ -> {
+                    change.on(open);
+                    return read(open);
+                },
+                this::take,
+                e -> {
+                    tell(e);
+                    take(contents.get());
+                });
+    }
+
+    /// Adds a run and looks at it.
+    ///
+    /// @param add adds it to the study
+    /// @param failed is told why it could not
+    public void add(String name, Addition add, Consumer<Exception> failed) {
+        Study open = study.get();
+        if (open == null) {
+            return;
+        }
+        jobs.start(
+                name,
+                progress -> {
+                    Run run = add.to(open, progress);
+                    return new Added(run, read(open));
+                },
+                added -> {
+                    take(added.contents);
+                    selected.set(added.run);
+                },
+                failed);
+    }
+
+    private static Contents read(Study open) throws StudyException {
+        return new Contents(open.games(), open.scenes(), open.runs(), open.nextUndo(), open.nextRedo());
+    }
+
+    private void take(Contents now) {
+        contents.set(now);
+        Run run = selected.get();
+        Optional<Run> still = run == null
+                ? Optional.empty()
+                : now.runs().stream().filter(r -> r.id() == run.id()).findFirst();
+        if (run != null && still.isPresent() && still.get().equals(run)) {
+            show(run);
+        } else {
+            selected.set(still.orElse(null));
         }
     }
 
@@ -167,14 +202,18 @@ public final class Workbench {
         Contents now = contents.get();
         jobs.start(
                 "Working out " + now.place(run),
-                _ -> new Worked(analyse(open, run), compare(open, now, run)),
+                progress -> {
+                    AnalysedRun worked = analyse(open, run);
+                    progress.check(0.1);
+                    return new Worked(worked, compare(open, now, run, progress.part(0.1, 1)));
+                },
                 worked -> {
                     if (run.equals(selected.get())) {
                         analysed.set(worked.run);
                         comparisons.set(worked.comparisons);
                     }
                 },
-                e -> problems.accept(String.valueOf(e.getMessage())));
+                this::tell);
     }
 
     private AnalysedRun analyse(Study open, Run run) throws StudyException {
@@ -203,7 +242,8 @@ public final class Workbench {
         return known;
     }
 
-    private List<Comparison> compare(Study open, Contents now, Run selectedRun) throws StudyException {
+    private List<Comparison> compare(Study open, Contents now, Run selectedRun, Progress progress)
+            throws StudyException {
         List<Run> ofScene = now.runs().stream()
                 .filter(run -> run.sceneId() == selectedRun.sceneId())
                 .toList();
@@ -221,11 +261,14 @@ public final class Workbench {
         }
         for (var entry : byPath.entrySet()) {
             List<Run> others = entry.getValue();
+            double step = 1.0 / byPath.size();
+            double from = compared.size() * step;
             RunComparison runs = RunComparison.of(
                     analyses(open, baseline),
                     analyses(open, others),
                     entry.getKey().multiplier(),
-                    Confound.between(open.facts(baseline.getFirst()), open.facts(others.getFirst()), CHANGED_BY_PATH));
+                    Confound.between(open.facts(baseline.getFirst()), open.facts(others.getFirst()), CHANGED_BY_PATH),
+                    progress.part(from, from + step));
             boolean simulated = baseline.stream().anyMatch(Run::simulated)
                     || others.stream().anyMatch(Run::simulated);
             compared.add(new Comparison(entry.getKey(), runs, ComparisonFindings.of(runs), simulated));
@@ -265,6 +308,8 @@ public final class Workbench {
     public ReadOnlyObjectProperty<List<Comparison>> comparisonsProperty() {
         return comparisons.getReadOnlyProperty();
     }
+
+    private record Added(Run run, Contents contents) {}
 
     private record Worked(AnalysedRun run, List<Comparison> comparisons) {}
 }

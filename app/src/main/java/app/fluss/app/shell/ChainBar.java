@@ -8,6 +8,7 @@ import app.fluss.core.measure.RefreshLedger;
 import app.fluss.files.study.DeliveryPath;
 import java.util.ArrayList;
 import java.util.List;
+import javafx.geometry.Insets;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
@@ -64,6 +65,7 @@ final class ChainBar extends HBox {
         nodes.add(flow("delivered", analysis.rates().delivered()));
         Label eye = new Label("eye");
         eye.getStyleClass().add("heading");
+        HBox.setMargin(eye, new Insets(0, 0, 0, 8));
         nodes.add(eye);
         getChildren().setAll(nodes);
     }
@@ -86,7 +88,7 @@ final class ChainBar extends HBox {
 
     private static Node flow(String name, Figure rate) {
         Label value = new Label(Numbers.text(rate, 1) + (rate.isKnown() ? " /s" : ""));
-        value.setStyle("-fx-font-weight: 600;");
+        value.getStyleClass().add("strong");
         Label under = new Label(name);
         under.getStyleClass().addAll("muted", "small");
         VBox text = new VBox(-1, value, under);
@@ -96,7 +98,7 @@ final class ChainBar extends HBox {
         HBox flow = new HBox(7, before, text, after);
         flow.setAlignment(Pos.CENTER);
         HBox.setHgrow(flow, Priority.ALWAYS);
-        flow.setMaxWidth(240);
+        flow.setMaxWidth(Double.MAX_VALUE);
         String reason = Numbers.reason(rate);
         Tooltip.install(flow, new Tooltip(name + " images per second." + (reason.isEmpty() ? "" : "\n" + reason)));
         return flow;

@@ -76,8 +76,7 @@ final class GamesTree extends VBox {
 
     private static TreeItem<Entry> scene(Workbench.Contents contents, Game game, Scene scene, String wanted) {
         List<Run> runs = contents.runs(scene);
-        long paths = runs.stream().map(Run::path).distinct().count();
-        String coverage = "%d paths, %d runs".formatted(paths, runs.size());
+        String coverage = runs.size() == 1 ? "1 run" : runs.size() + " runs";
         TreeItem<Entry> item = new TreeItem<>(new Entry(scene.name() + " · " + coverage, null));
         for (Run run : runs) {
             String text = run.path().name() + " · " + run.name();

@@ -155,9 +155,9 @@ public final class Shell extends BorderPane {
         recents.getStyleClass().add("quiet");
         recents.setOnShowing(_ -> recents.getItems()
                 .setAll(recent.list().stream().map(this::recentItem).toList()));
-        Button undo = quiet("Undo", "Ctrl+Z", () -> workbench.change(Study::undo));
+        Button undo = quiet("Undo", "Ctrl+Z", () -> workbench.change("Undo", Study::undo));
         undo.setId("undo");
-        Button redo = quiet("Redo", "Ctrl+Y", () -> workbench.change(Study::redo));
+        Button redo = quiet("Redo", "Ctrl+Y", () -> workbench.change("Redo", Study::redo));
         redo.setId("redo");
         workbench.contentsProperty().subscribe(contents -> {
             undo.setDisable(contents.undo().isEmpty());
@@ -263,7 +263,7 @@ public final class Shell extends BorderPane {
         Run run = workbench.selectedProperty().get();
         if (run != null) {
             DisplayDialog.ask(theme, getScene().getWindow(), run.display())
-                    .ifPresent(mode -> workbench.change(study -> study.setDisplay(run, mode)));
+                    .ifPresent(mode -> workbench.change("Stating the display", study -> study.setDisplay(run, mode)));
         }
     }
 
@@ -278,10 +278,13 @@ public final class Shell extends BorderPane {
         } else {
             switch (event.getCode()) {
                 case O -> imports.choose(this::drop);
-                case Z -> workbench.change(event.isShiftDown() ? Study::redo : Study::undo);
-                case Y -> workbench.change(Study::redo);
+                case Z -> workbench.change("Undo or redo", event.isShiftDown() ? Study::redo : Study::undo);
+                case Y -> workbench.change("Redo", Study::redo);
                 case D -> theme.turn();
                 case F -> games.focusFind();
+                case PLUS, EQUALS, ADD -> theme.scaleText(1);
+                case MINUS, SUBTRACT -> theme.scaleText(-1);
+                case DIGIT0 -> theme.resetText();
                 case DIGIT1 -> examineButton.setSelected(true);
                 case DIGIT2 -> compareButton.setSelected(true);
                 case C -> {
@@ -310,7 +313,7 @@ public final class Shell extends BorderPane {
     private void removeRun() {
         Run run = workbench.selectedProperty().get();
         if (run != null) {
-            workbench.change(study -> study.removeRun(run));
+            workbench.change("Removing a run", study -> study.removeRun(run));
         }
     }
 

@@ -18,6 +18,7 @@ final class ShortcutsDialog {
         {"Ctrl+Delete", "remove the selected run (can be undone)"},
         {"Ctrl+Shift+C", "copy the figures or the comparison"},
         {"Ctrl+D", "light or dark"},
+        {"Ctrl++, Ctrl+−, Ctrl+0", "larger, smaller, usual text"},
         {"+ − ← →, Home", "in the frame-time band: zoom, pan, whole run"},
         {"M, or Shift and drag", "in the frame-time band: mark a section"},
         {"Esc", "stop what is running, put a message away"},
@@ -33,7 +34,7 @@ final class ShortcutsDialog {
         grid.setVgap(7);
         for (int i = 0; i < KEYS.length; i++) {
             Label key = new Label(KEYS[i][0]);
-            key.setStyle("-fx-font-weight: 600;");
+            key.getStyleClass().add("strong");
             grid.add(key, 0, i);
             grid.add(new Label(KEYS[i][1]), 1, i);
         }

@@ -9,8 +9,7 @@ import javafx.scene.text.Font;
 /// A view that is drawn: a canvas that fills it and is drawn anew when its size, the palette or what it shows
 /// changes.
 public abstract class CanvasView extends Region {
-    /// Size of the text on canvases, px.
-    protected static final double TEXT = 11.5;
+    private static final double TEXT_PX = 11.5;
 
     private final Theme theme;
     private final Canvas canvas = new Canvas();
@@ -22,6 +21,12 @@ public abstract class CanvasView extends Region {
         setAccessibleRole(AccessibleRole.IMAGE_VIEW);
         setAccessibleText(name);
         theme.paletteProperty().subscribe(this::redraw);
+        theme.textScaleProperty().subscribe(this::redraw);
+    }
+
+    /// A length that grows with the text, px.
+    protected final double scaled(double px) {
+        return px * theme.textScaleProperty().get();
     }
 
     @Override
@@ -36,7 +41,7 @@ public abstract class CanvasView extends Region {
         if (getWidth() > 0 && getHeight() > 0) {
             GraphicsContext g = canvas.getGraphicsContext2D();
             g.clearRect(0, 0, getWidth(), getHeight());
-            g.setFont(Font.font(Theme.FACE, TEXT));
+            g.setFont(Font.font(Theme.FACE, scaled(TEXT_PX)));
             draw(g, theme.palette(), getWidth(), getHeight());
         }
     }

@@ -14,7 +14,7 @@ public final class Dialogs {
         dialog.setTitle(title);
         dialog.setResizable(true);
         dialog.getDialogPane().getStylesheets().setAll(owner.getScene().getStylesheets());
-        dialog.getDialogPane().setStyle(theme.palette().style());
+        dialog.getDialogPane().setStyle(theme.style());
         return dialog;
     }
 }

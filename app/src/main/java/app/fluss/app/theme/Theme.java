@@ -5,26 +5,34 @@ import atlantafx.base.theme.PrimerLight;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.UncheckedIOException;
+import java.util.Locale;
 import java.util.Objects;
 import javafx.application.Application;
 import javafx.application.ColorScheme;
 import javafx.application.Platform;
 import javafx.beans.property.ObjectProperty;
+import javafx.beans.property.ReadOnlyDoubleProperty;
+import javafx.beans.property.ReadOnlyDoubleWrapper;
 import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.SimpleObjectProperty;
 import javafx.scene.Scene;
 import javafx.scene.text.Font;
 
-/// The palette in use. Follows the system until the user turns it round.
+/// The palette and the size of text in use. The palette follows the system until the user turns it round.
 public final class Theme {
     /// The text face; its figures are all of one width. SIL Open Font License.
     public static final String FACE = "Hanken Grotesk";
 
+    private static final double TEXT_PX = 13;
+    private static final double LARGEST = 2;
+    private static final double STEP = 0.1;
+
+    private final ReadOnlyDoubleWrapper textScale = new ReadOnlyDoubleWrapper(1);
     private final ObjectProperty<Palette> palette = new SimpleObjectProperty<>(Palette.LIGHT);
 
     /// Loads the text face and takes the system's choice of light or dark.
     public Theme() {
-        for (String weight : new String[] {"400Regular", "500Medium", "600SemiBold"}) {
+        for (String weight : new String[] {"400Regular", "600SemiBold"}) {
             try (InputStream font = Theme.class.getResourceAsStream("HankenGrotesk_" + weight + ".ttf")) {
                 Font.loadFont(Objects.requireNonNull(font), 13);
             } catch (IOException e) {
@@ -55,6 +63,28 @@ public final class Theme {
         palette.set(palette.get() == Palette.LIGHT ? Palette.DARK : Palette.LIGHT);
     }
 
+    /// Size of text, 1 to 2 times the usual.
+    public ReadOnlyDoubleProperty textScaleProperty() {
+        return textScale.getReadOnlyProperty();
+    }
+
+    /// Makes text larger or smaller.
+    ///
+    /// @param steps of a tenth; negative for smaller
+    public void scaleText(int steps) {
+        textScale.set(Math.clamp(textScale.get() + steps * STEP, 1, LARGEST));
+    }
+
+    /// Makes text the usual size.
+    public void resetText() {
+        textScale.set(1);
+    }
+
+    /// Style for the root of a scene: the palette's colours and the size of text.
+    String style() {
+        return palette.get().style() + String.format(Locale.ROOT, " -fx-font-size: %.2fpx;", TEXT_PX * textScale.get());
+    }
+
     /// Dresses a scene and keeps it dressed.
     public void dress(Scene scene) {
         scene.getStylesheets()
@@ -65,7 +95,8 @@ public final class Theme {
                     now == Palette.DARK
                             ? new PrimerDark().getUserAgentStylesheet()
                             : new PrimerLight().getUserAgentStylesheet());
-            scene.getRoot().setStyle(now.style());
+            scene.getRoot().setStyle(style());
         });
+        textScale.subscribe(() -> scene.getRoot().setStyle(style()));
     }
 }

@@ -2,6 +2,7 @@ package app.fluss.core.compare;
 
 import app.fluss.core.measure.Analysis;
 import app.fluss.core.measure.Figure;
+import app.fluss.core.work.Progress;
 import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.List;
@@ -24,17 +25,27 @@ public record RunComparison(
     /// Runs a side from which intervals rest on the figures of runs: {@value}.
     public static final int RUNS_FOR_WELCH = 3;
 
-    /// Compares.
+    /// Compares, unwatched.
     ///
     /// @param multiplier images presented per rendered image as set on side b; NaN if not stated
     /// @throws IllegalArgumentException if a side has no run
     public static RunComparison of(List<Analysis> a, List<Analysis> b, double multiplier, List<Confound> confounds) {
+        return of(a, b, multiplier, confounds, Progress.NONE);
+    }
+
+    /// Compares. Resampling long runs takes seconds.
+    ///
+    /// @param multiplier images presented per rendered image as set on side b; NaN if not stated
+    /// @throws IllegalArgumentException if a side has no run
+    /// @throws app.fluss.core.work.StoppedException if `progress` stops it
+    public static RunComparison of(
+            List<Analysis> a, List<Analysis> b, double multiplier, List<Confound> confounds, Progress progress) {
         if (a.isEmpty() || b.isEmpty()) {
             throw new IllegalArgumentException("each side must have a run");
         }
         boolean welch = a.size() >= RUNS_FOR_WELCH && b.size() >= RUNS_FOR_WELCH;
         Map<Measure, MeasureComparison> measures = new EnumMap<>(Measure.class);
-        WithinRun within = new WithinRun(a, b);
+        WithinRun within = new WithinRun(a, b, progress);
         for (Measure measure : Measure.values()) {
             double[] av = values(a, measure);
             double[] bv = values(b, measure);

@@ -7,6 +7,9 @@ import java.util.Optional;
 
 /// Comparisons whose unit is the run.
 final class RunFigures {
+    /// Baselines below this are 0 within what logs print, and nothing is a multiple of them.
+    private static final double NOTHING = 1e-6;
+
     private RunFigures() {}
 
     /// Compares three or more runs a side by Welch's interval; the ratio by the same on logarithms.
@@ -32,7 +35,9 @@ final class RunFigures {
                 b,
                 b.with(a, (with, without) -> with - without),
                 Optional.empty(),
-                b.with(a, (with, without) -> with / without),
+                Math.abs(a.orNaN()) < NOTHING
+                        ? Figure.missing("the baseline is 0")
+                        : b.with(a, (with, without) -> with / without),
                 Optional.empty(),
                 MeasureComparison.Method.NONE);
     }
@@ -60,7 +65,7 @@ final class RunFigures {
         }
 
         private static boolean allAboveZero(double[] values) {
-            return Arrays.stream(values).allMatch(v -> v > 0);
+            return Arrays.stream(values).allMatch(v -> v > NOTHING);
         }
     }
 }

@@ -4,6 +4,7 @@ import app.fluss.core.measure.LowConvention;
 import app.fluss.core.measure.Lows;
 import app.fluss.core.measure.Moments;
 import app.fluss.core.measure.Ordered;
+import app.fluss.core.work.Progress;
 
 /// The figures of the tail of frame times, for every resample of a bootstrap. They share one ordering of each
 /// resample, which is where the time goes.
@@ -18,9 +19,12 @@ final class TailFigures {
 
     private TailFigures() {}
 
-    static TailFigures of(BlockBootstrap bootstrap) {
+    static TailFigures of(BlockBootstrap bootstrap, Progress progress) {
         TailFigures figures = new TailFigures();
-        bootstrap.forEach(figures::add);
+        bootstrap.forEach((times, resample) -> {
+            progress.check((double) resample / BlockBootstrap.RESAMPLES_SORTED);
+            figures.add(times, resample);
+        });
         return figures;
     }
 

@@ -1,7 +1,10 @@
 package app.fluss.core.compare;
 
 import app.fluss.core.measure.Analysis;
+import app.fluss.core.measure.DisplayMode;
 import app.fluss.core.measure.Ordered;
+import app.fluss.core.work.Progress;
+import java.util.Arrays;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -22,11 +25,13 @@ final class WithinRun {
 
     private final List<Analysis> a;
     private final List<Analysis> b;
+    private final Progress progress;
     private final Map<Long, Optional<TailFigures>> tails = new HashMap<>();
 
-    WithinRun(List<Analysis> a, List<Analysis> b) {
+    WithinRun(List<Analysis> a, List<Analysis> b, Progress progress) {
         this.a = a;
         this.b = b;
+        this.progress = progress;
     }
 
     /// Compares one measure, given its value for every run.
@@ -71,7 +76,7 @@ final class WithinRun {
         return switch (measure) {
             case RENDERED -> rates(runs, Analysis::renderedIntervalsMs, seed);
             case PRESENTED -> rates(runs, run -> run.times().toArray(), seed);
-            case DELIVERED -> rates(runs, Analysis::deliveredIntervalsMs, seed);
+            case DELIVERED -> rates(runs, Analysis::deliveredIntervalsMs, seed).map(rates -> within(rates, runs));
             case LOW_PERCENTILE, LOW_SLOWEST_MEAN, LOW_TIME_WEIGHTED, P99, SPREAD ->
                 tails(runs, seed).map(tails -> tails.of(measure));
             case SUCCESSIVE ->
@@ -94,11 +99,22 @@ final class WithinRun {
         return Optional.of(means);
     }
 
+    /// Nothing above the refresh rate is delivered, in a resample as in the figure itself.
+    private static double[] within(double[] rates, List<Analysis> runs) {
+        double fastest = runs.stream()
+                .mapToDouble(run ->
+                        run.settings().display().map(DisplayMode::refreshHz).orElse(Double.POSITIVE_INFINITY))
+                .max()
+                .orElse(Double.POSITIVE_INFINITY);
+        return Arrays.stream(rates).map(rate -> Math.min(rate, fastest)).toArray();
+    }
+
     private Optional<TailFigures> tails(List<Analysis> runs, long seed) {
         return tails.computeIfAbsent(seed, _ -> {
             BlockBootstrap bootstrap = bootstrap(runs, run -> run.times().toArray(), seed);
             return bootstrap.isPossible() && bootstrap.length() <= LONGEST_SORTED
-                    ? Optional.of(TailFigures.of(bootstrap))
+                    ? Optional.of(
+                            TailFigures.of(bootstrap, seed == SEED_A ? progress.part(0, 0.5) : progress.part(0.5, 1)))
                     : Optional.empty();
         });
     }

@@ -1,5 +1,6 @@
 package app.fluss.files.log;
 
+import app.fluss.core.work.Progress;
 import java.io.IOException;
 import java.lang.invoke.MethodHandles;
 import java.lang.invoke.VarHandle;
@@ -8,7 +9,6 @@ import java.nio.ByteOrder;
 import java.nio.channels.FileChannel;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
-import java.util.concurrent.CancellationException;
 
 /// Parses the rows in a range of a plain log, without quotation marks, straight from bytes into primitive
 /// columns.
@@ -98,9 +98,7 @@ final class BlockParser {
             parseRows(buffer, end, false);
             kept = filled - end;
             System.arraycopy(buffer, end, buffer, 0, kept);
-            if (!progress.at((double) (position - from) / (to - from))) {
-                throw new CancellationException("stopped by the user");
-            }
+            progress.check((double) (position - from) / (to - from));
         }
         if (kept > 0) {
             byte[] last = new byte[kept + 1 + SPARE];

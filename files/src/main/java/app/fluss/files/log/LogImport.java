@@ -1,5 +1,6 @@
 package app.fluss.files.log;
 
+import app.fluss.core.work.Progress;
 import java.io.IOException;
 import java.nio.ByteBuffer;
 import java.nio.channels.FileChannel;
@@ -36,7 +37,7 @@ public final class LogImport {
     ///
     /// @throws InputException if the file cannot be used: it says where and why
     /// @throws IOException if the file cannot be read
-    /// @throws java.util.concurrent.CancellationException if `progress` stops it
+    /// @throws app.fluss.core.work.StoppedException if `progress` stops it
     public static ImportedLog read(Path file, ImportOptions options, Progress progress)
             throws IOException, InputException {
         return new LogImport(file, Sample.read(file), options, progress).read();

@@ -1,5 +1,6 @@
 package app.fluss.files.log;
 
+import app.fluss.core.work.Progress;
 import de.siegmar.fastcsv.reader.CsvParseException;
 import de.siegmar.fastcsv.reader.CsvReader;
 import de.siegmar.fastcsv.reader.CsvRecord;
@@ -9,7 +10,6 @@ import java.io.InputStream;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.util.concurrent.CancellationException;
 
 /// Parses a log that uses quotation marks, with a full CSV parser: slower, and rarely needed.
 final class QuotedParser {
@@ -40,9 +40,8 @@ final class QuotedParser {
                     .ofCsvRecord(in, StandardCharsets.UTF_8)) {
                 for (CsvRecord record : reader) {
                     row(record, linesBefore);
-                    if (store.rows % ROWS_BETWEEN_REPORTS == 0
-                            && !progress.at(Math.min(1, (double) store.rows / expectedRows))) {
-                        throw new CancellationException("stopped by the user");
+                    if (store.rows % ROWS_BETWEEN_REPORTS == 0) {
+                        progress.check(Math.min(1, (double) store.rows / expectedRows));
                     }
                 }
             }

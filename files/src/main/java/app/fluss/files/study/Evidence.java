@@ -1,5 +1,6 @@
 package app.fluss.files.study;
 
+import app.fluss.core.work.Progress;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.OutputStream;
@@ -25,7 +26,8 @@ final class Evidence {
     /// Keeps a file, if the study does not have it yet.
     ///
     /// @return its SHA-256 in hexadecimal
-    String keep(Path file) throws IOException, SQLException {
+    /// @throws app.fluss.core.work.StoppedException if `progress` stops it
+    String keep(Path file, Progress progress) throws IOException, SQLException {
         String sha256 = sha256(file);
         if (!sql.list("SELECT 1 FROM evidence WHERE sha256 = ?", row -> row.getInt(1), sha256)
                 .isEmpty()) {
@@ -45,6 +47,7 @@ final class Evidence {
                         sha256,
                         part++,
                         Packed.pack(block));
+                progress.check(Math.min(1, (double) part * PART_BYTES / Files.size(file)));
             }
         }
         return sha256;

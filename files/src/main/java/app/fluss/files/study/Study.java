@@ -4,6 +4,7 @@ import app.fluss.core.frame.FrameLog;
 import app.fluss.core.measure.DisplayMode;
 import app.fluss.core.measure.Section;
 import app.fluss.core.measure.SyncMode;
+import app.fluss.core.work.Progress;
 import app.fluss.files.log.ImportedLog;
 import app.fluss.files.log.MappingFile;
 import java.io.IOException;
@@ -132,10 +133,12 @@ public final class Study implements AutoCloseable {
     ///
     /// @param raw the log as it came
     /// @return the run
-    public synchronized Run addRun(RunDraft draft, Path raw, ImportedLog imported) throws StudyException, IOException {
+    /// @throws app.fluss.core.work.StoppedException if `progress` stops it; then nothing was added
+    public synchronized Run addRun(RunDraft draft, Path raw, ImportedLog imported, Progress progress)
+            throws StudyException, IOException {
         try {
             return changing("add run " + draft.name(), () -> {
-                long id = insertRun(draft, insertLog(raw, imported));
+                long id = insertRun(draft, insertLog(raw, imported, progress));
                 for (var fact : draft.facts().entrySet()) {
                     sql.run(
                             "INSERT INTO fact (run_id, name, value) VALUES (?, ?, ?)",
@@ -248,9 +251,9 @@ public final class Study implements AutoCloseable {
         }
     }
 
-    private long insertLog(Path raw, ImportedLog imported) throws SQLException {
+    private long insertLog(Path raw, ImportedLog imported, Progress progress) throws SQLException {
         try {
-            String sha256 = evidence.keep(raw);
+            String sha256 = evidence.keep(raw, progress);
             FrameLog log = imported.log();
             List<String> processes = imported.notes().processes();
             long id = sql.insert(

@@ -9,12 +9,13 @@ import app.fluss.core.frame.Channel;
 import app.fluss.core.frame.FrameKind;
 import app.fluss.core.frame.FrameLog;
 import app.fluss.core.measure.FrameTimes;
+import app.fluss.core.work.Progress;
+import app.fluss.core.work.StoppedException;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.SplittableRandom;
-import java.util.concurrent.CancellationException;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -217,7 +218,7 @@ class LogImportTest {
     void stopsWhenAsked() throws Exception {
         Path file = file(foreign(16, ",", '.'));
         assertThatThrownBy(() -> LogImport.read(file, ImportOptions.guess(), _ -> false))
-                .isInstanceOf(CancellationException.class);
+                .isInstanceOf(StoppedException.class);
     }
 
     /// Whatever is in the file, the result is a log or a typed fault.

@@ -6,10 +6,11 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import app.fluss.core.measure.DisplayMode;
 import app.fluss.core.measure.Section;
 import app.fluss.core.measure.SyncMode;
+import app.fluss.core.work.Progress;
+import app.fluss.core.work.StoppedException;
 import app.fluss.files.log.ImportOptions;
 import app.fluss.files.log.ImportedLog;
 import app.fluss.files.log.LogImport;
-import app.fluss.files.log.Progress;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.sql.DriverManager;
@@ -53,7 +54,8 @@ class StudyTest {
                         99.5,
                         Map.of("driver", "5")),
                 raw,
-                imported);
+                imported,
+                Progress.NONE);
     }
 
     @Test
@@ -167,8 +169,10 @@ class StudyTest {
             ImportedLog imported = LogImport.read(raw, ImportOptions.guess(), Progress.NONE);
             RunDraft draft = new RunDraft(
                     "g", "s", "p", true, Double.NaN, "r", false, Optional.empty(), Double.NaN, Double.NaN, Map.of());
-            assertThatThrownBy(() -> study.addRun(draft, folder.resolve("gone.csv"), imported))
+            assertThatThrownBy(() -> study.addRun(draft, folder.resolve("gone.csv"), imported, Progress.NONE))
                     .isInstanceOf(java.io.IOException.class);
+            assertThatThrownBy(() -> study.addRun(draft, raw, imported, _ -> false))
+                    .isInstanceOf(StoppedException.class);
             assertThat(study.games()).isEmpty();
             assertThat(study.nextUndo()).isEmpty();
         }

@@ -1,0 +1,36 @@
+#!/usr/bin/env bash
+# Times the first window with the demo study against an empty JavaFX window, from the start of the process until it has been
+# drawn. bench/window-start.sh; medians of seven. Needs a display, or Xvfb.
+set -euo pipefail
+home=$(cd "$(dirname "${BASH_SOURCE[0]}")/.." && pwd)
+"$home/fluss" demo --picture /dev/null 2>/dev/null
+java=$(for j in "${JAVA_HOME:-}" /usr/lib/jvm/*; do [ -r "$j/release" ] && grep -q '^JAVA_VERSION="25' "$j/release" && echo "$j/bin/java" && break; done)
+if [ -z "${DISPLAY:-}" ]; then
+  Xvfb :97 -screen 0 1920x1200x24 -nolisten tcp >/dev/null 2>&1 &
+  xvfb=$!
+  trap 'kill $xvfb' EXIT
+  export DISPLAY=:97
+  sleep 1
+fi
+classes=$(mktemp -d)
+"${java}c" -d "$classes" -p "$home/app/target/lib" --add-modules javafx.graphics "$home/bench/WindowStart.java"
+"${java%java}jar" --create --file "$classes/start.jar" -C "$classes" .
+options=(-XX:+UseSerialGC -Xmx3g --enable-native-access=javafx.graphics,org.xerial.sqlitejdbc,com.github.luben.zstd_jni
+  --sun-misc-unsafe-memory-access=allow -cp "$classes/start.jar")
+
+median() { # name command...
+  local name=$1 times=()
+  shift
+  for _ in 1 2 3 4 5 6 7; do times+=("$("$@" 2>/dev/null)"); done
+  printf '%-34s %6d ms\n' "$name" "$(printf '%s\n' "${times[@]}" | sort -n | sed -n 4p)"
+}
+
+path=$home/app/target/fluss-app-0.1.0.jar:$home/app/target/lib
+median "empty JavaFX window" "$java" "${options[@]}" -p "$home/app/target/lib" --add-modules javafx.controls WindowStart
+demo=(-p "$path" --add-modules app.fluss.app WindowStart app.fluss.app.FlussApp demo --from "$home/app/target/demo.fluss")
+median "demo study, first start" "$java" "${options[@]}" "${demo[@]}"
+# Later starts reuse what the first left behind, as the launcher sees to.
+"$java" -XX:AOTMode=record -XX:AOTConfiguration="$classes/record" -Xlog:aot=off "${options[@]}" "${demo[@]}" >/dev/null 2>&1
+"$java" -XX:AOTMode=create -XX:AOTConfiguration="$classes/record" -XX:AOTCache="$classes/cache" "${options[@]}" "${demo[@]}" >/dev/null 2>&1
+median "demo study, later starts" "$java" -XX:AOTCache="$classes/cache" "${options[@]}" "${demo[@]}"
+rm -r "$classes"
