@@ -16,6 +16,10 @@ module app.fluss.core {
     exports app.fluss.core.compare;
     // What Fluss noticed, in words.
     exports app.fluss.core.finding;
+    // What cards and their slots can carry.
+    exports app.fluss.core.gpu;
+    // Links and streams.
+    exports app.fluss.core.stream;
     // How far a long job is, and whether it goes on.
     exports app.fluss.core.work;
 }

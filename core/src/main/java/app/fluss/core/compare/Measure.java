@@ -6,6 +6,8 @@ import app.fluss.core.measure.LowConvention;
 
 /// The figures that runs are compared by.
 public enum Measure {
+    /// What a counter or a tool said, /s.
+    CLAIMED("claimed rate", "/s", true),
     /// Images with new game state, /s.
     RENDERED("rendered rate", "/s", true),
     /// Images handed on, /s.
@@ -62,6 +64,7 @@ public enum Measure {
     /// The figure of one run.
     public Figure of(Analysis run) {
         return switch (this) {
+            case CLAIMED -> run.rates().claimed();
             case RENDERED -> run.rates().rendered();
             case PRESENTED -> run.rates().presented();
             case DELIVERED -> run.rates().delivered();

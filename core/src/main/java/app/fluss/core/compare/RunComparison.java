@@ -2,12 +2,14 @@ package app.fluss.core.compare;
 
 import app.fluss.core.measure.Analysis;
 import app.fluss.core.measure.Figure;
+import app.fluss.core.measure.Grade;
 import app.fluss.core.work.Progress;
 import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
+import java.util.stream.Stream;
 
 /// Runs of one path against runs of the baseline, figure by figure.
 ///
@@ -64,6 +66,13 @@ public record RunComparison(
                 side(measures, Measure.DELIVERED).b(),
                 multiplier);
         return new RunComparison(List.copyOf(a), List.copyOf(b), measures, generation, List.copyOf(confounds));
+    }
+
+    /// The grade that the comparison has: the weakest of its runs.
+    public Grade grade() {
+        return Stream.concat(a.stream(), b.stream())
+                .map(run -> run.settings().grade())
+                .reduce(Grade.A, Grade::weaker);
     }
 
     /// The comparison of one measure.

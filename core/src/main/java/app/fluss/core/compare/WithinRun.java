@@ -83,7 +83,7 @@ final class WithinRun {
                 Optional.of(bootstrap(runs, run -> successive(run.times().toArray()), seed))
                         .filter(BlockBootstrap::isPossible)
                         .map(BlockBootstrap::means);
-            case STUTTERS, MOTION -> Optional.empty();
+            case CLAIMED, STUTTERS, MOTION -> Optional.empty();
         };
     }
 

@@ -20,6 +20,9 @@ public final class ComparisonFindings {
     /// once.
     public static List<Finding> of(RunComparison comparison) {
         List<Finding> found = new ArrayList<>();
+        if (!comparison.grade().hasLog()) {
+            return List.of(weakEvidence(comparison));
+        }
         baseCost(comparison, found);
         noNeed(comparison, found);
         confounds(comparison, found);
@@ -36,6 +39,15 @@ public final class ComparisonFindings {
         found.addAll(ofRuns.values());
         found.sort(Finding.WORST_FIRST);
         return List.copyOf(found);
+    }
+
+    private static Finding weakEvidence(RunComparison comparison) {
+        return Finding.warning(
+                "weak-evidence",
+                "A side rests on %s, so this is a comparison of grade %s."
+                        .formatted(comparison.grade().rests(), comparison.grade()),
+                "Only what was claimed can be compared, and a counter may count images that nobody sees.",
+                "Log frames on both sides.");
     }
 
     private static void baseCost(RunComparison comparison, List<Finding> found) {

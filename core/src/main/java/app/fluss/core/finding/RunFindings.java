@@ -30,7 +30,11 @@ public final class RunFindings {
     /// The findings of a run, worst first.
     public static List<Finding> of(Analysis run) {
         RunFindings findings = new RunFindings(run);
+        if (!run.settings().grade().hasLog()) {
+            return List.of(withoutLog(run));
+        }
         findings.counter();
+        findings.captured();
         findings.phantoms();
         findings.surplus();
         findings.multiplier();
@@ -41,6 +45,16 @@ public final class RunFindings {
         findings.missing();
         findings.found.sort(Finding.WORST_FIRST);
         return List.copyOf(findings.found);
+    }
+
+    private static Finding withoutLog(Analysis run) {
+        return Finding.warning(
+                "no-frame-log",
+                "The run rests on %s (grade %s)."
+                        .formatted(
+                                run.settings().grade().rests(), run.settings().grade()),
+                "There are no lows, no spread and no delivered rate, and nothing tells what the counter counted.",
+                "Log frames once if the game allows it.");
     }
 
     private void counter() {
@@ -55,6 +69,19 @@ public final class RunFindings {
                             .formatted(rate(claimed), rate(presented)),
                     "It does not see generated images.",
                     "Judge by presented and delivered rate, not by this counter."));
+        }
+    }
+
+    private void captured() {
+        double base = run.settings().baseFps().orNaN();
+        double rendered = run.rates().rendered().orNaN();
+        if (Math.abs(base - rendered) > Thresholds.SAME_RATE * rendered) {
+            found.add(Finding.fault(
+                    "base-mismatch",
+                    "The generator takes %s/s for its base, while %s/s are rendered."
+                            .formatted(rate(base), rate(rendered)),
+                    "It captures something else: a lock at 60 Hz, or the composed desktop.",
+                    "Check the window mode and what the generator is set to capture."));
         }
     }
 

@@ -26,7 +26,9 @@ public enum Channel {
     /// GPU temperature, degrees Celsius.
     GPU_TEMPERATURE("gpu_temp_c"),
     /// GPU clock, megahertz.
-    GPU_CLOCK("gpu_clock_mhz");
+    GPU_CLOCK("gpu_clock_mhz"),
+    /// Number of the rendered frame that the image shows, where two logs of one stream are to be lined up.
+    FRAME("frame");
 
     private final String header;
 

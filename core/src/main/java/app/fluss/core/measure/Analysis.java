@@ -2,6 +2,7 @@ package app.fluss.core.measure;
 
 import app.fluss.core.frame.Channel;
 import app.fluss.core.frame.FrameKind;
+import app.fluss.core.frame.FrameLog;
 import app.fluss.core.frame.FrameSlice;
 import java.util.Optional;
 
@@ -55,6 +56,31 @@ public record Analysis(
                 MotionTiming.of(slice, ledger),
                 Limits.of(slice, settings.display(), settings.capFps()),
                 Headroom.of(slice, settings.budgetMs()));
+    }
+
+    /// What is known of a run without a frame log: what was claimed, and of everything else why it is missing.
+    public static Analysis withoutLog(AnalysisSettings settings) {
+        FrameSlice none = FrameLog.presentedAt(new double[0], 0).build().all();
+        FrameTimes times = FrameTimes.of(none);
+        Figure missing = Figure.missing(
+                "the run has no frame log, only " + settings.grade().rests());
+        Lows lows = new Lows(0.01, 0, missing, missing, missing);
+        return new Analysis(
+                none,
+                settings,
+                times,
+                new Rates(settings.claimedFps(), missing, missing, missing),
+                new Spread(
+                        missing, missing, missing, missing, missing, missing, missing, missing, missing, missing,
+                        missing, missing),
+                lows,
+                new Lows(0.001, 0, missing, missing, missing),
+                new Pacing(missing, missing, missing),
+                Stutters.of(times, settings.stutterRule()),
+                Optional.empty(),
+                new MotionTiming(missing, missing, missing),
+                new Limits(missing, missing, missing, missing, missing, false),
+                missing);
     }
 
     /// The intervals between rendered images, ms, in order; none where the rendered rate is missing.

@@ -10,6 +10,8 @@ import java.util.Optional;
 /// @param multiplier images presented per rendered image, as set; NaN if not stated
 /// @param capFps the frame cap, images/s; NaN if none is stated
 /// @param claimedFps the mean of what a counter said, images/s
+/// @param baseFps the mean of what a generator took for its base, images/s
+/// @param grade how good the evidence is
 /// @param stutterRule when a frame is a stutter
 public record AnalysisSettings(
         Optional<DisplayMode> display,
@@ -17,6 +19,8 @@ public record AnalysisSettings(
         double multiplier,
         double capFps,
         Figure claimedFps,
+        Figure baseFps,
+        Grade grade,
         StutterRule stutterRule) {
     /// Nothing is known besides the log.
     public static final AnalysisSettings NONE = new AnalysisSettings(
@@ -25,31 +29,44 @@ public record AnalysisSettings(
             Double.NaN,
             Double.NaN,
             Figure.missing("no counter readings belong to this run"),
+            Figure.missing("no readings of a generator's base belong to this run"),
+            Grade.B,
             StutterRule.DEFAULT);
 
     /// The same, on this display mode.
     public AnalysisSettings withDisplay(DisplayMode mode) {
-        return new AnalysisSettings(Optional.of(mode), nativePath, multiplier, capFps, claimedFps, stutterRule);
+        return new AnalysisSettings(
+                Optional.of(mode), nativePath, multiplier, capFps, claimedFps, baseFps, grade, stutterRule);
     }
 
     /// The same, with the path stated as native.
     public AnalysisSettings asNative() {
-        return new AnalysisSettings(display, true, multiplier, capFps, claimedFps, stutterRule);
+        return new AnalysisSettings(display, true, multiplier, capFps, claimedFps, baseFps, grade, stutterRule);
     }
 
     /// The same, with this multiplier set.
     public AnalysisSettings withMultiplier(double nominal) {
-        return new AnalysisSettings(display, nativePath, nominal, capFps, claimedFps, stutterRule);
+        return new AnalysisSettings(display, nativePath, nominal, capFps, claimedFps, baseFps, grade, stutterRule);
     }
 
     /// The same, with this frame cap.
     public AnalysisSettings withCap(double fps) {
-        return new AnalysisSettings(display, nativePath, multiplier, fps, claimedFps, stutterRule);
+        return new AnalysisSettings(display, nativePath, multiplier, fps, claimedFps, baseFps, grade, stutterRule);
     }
 
     /// The same, with what a counter said.
     public AnalysisSettings withClaimed(Figure fps) {
-        return new AnalysisSettings(display, nativePath, multiplier, capFps, fps, stutterRule);
+        return new AnalysisSettings(display, nativePath, multiplier, capFps, fps, baseFps, grade, stutterRule);
+    }
+
+    /// The same, with what a generator took for its base.
+    public AnalysisSettings withBase(Figure fps) {
+        return new AnalysisSettings(display, nativePath, multiplier, capFps, claimedFps, fps, grade, stutterRule);
+    }
+
+    /// The same, with evidence of this grade.
+    public AnalysisSettings withGrade(Grade other) {
+        return new AnalysisSettings(display, nativePath, multiplier, capFps, claimedFps, baseFps, other, stutterRule);
     }
 
     /// The time for one frame, ms: of the cap if one is stated, else of the refresh; NaN if neither is.

@@ -19,7 +19,7 @@ public final class Stutters {
         this.over50 = over50;
         this.over100 = over100;
         double elapsed = times.elapsedMs();
-        String none = "no time passed";
+        String none = "there is no frame time";
         this.perMinute = elapsed > 0 ? Figure.of(intervals.length * 60_000 / elapsed) : Figure.missing(none);
         this.timeShare = elapsed > 0 ? Figure.of(stutterMs / elapsed) : Figure.missing(none);
     }

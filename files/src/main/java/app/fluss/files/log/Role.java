@@ -34,6 +34,8 @@ public enum Role {
     GPU_TEMPERATURE("GPU temperature, °C", Channel.GPU_TEMPERATURE),
     /// [Channel#GPU_CLOCK].
     GPU_CLOCK("GPU clock, MHz", Channel.GPU_CLOCK),
+    /// [Channel#FRAME].
+    FRAME("frame number", Channel.FRAME),
     /// Left out.
     IGNORED("left out", null);
 

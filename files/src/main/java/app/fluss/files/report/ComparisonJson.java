@@ -15,6 +15,7 @@ import tools.jackson.databind.node.ObjectNode;
 /// Comparisons as JSON.
 public final class ComparisonJson {
     private static final Map<Measure, String> KEYS = Map.ofEntries(
+            Map.entry(Measure.CLAIMED, "claimed_fps"),
             Map.entry(Measure.RENDERED, "rendered_fps"),
             Map.entry(Measure.PRESENTED, "presented_fps"),
             Map.entry(Measure.DELIVERED, "delivered_fps"),
