@@ -4,6 +4,7 @@ import org.jspecify.annotations.NullMarked;
 @NullMarked
 module app.fluss.cli {
     requires app.fluss.files;
+    requires app.fluss.sim;
     requires info.picocli;
 
     opens app.fluss.cli to

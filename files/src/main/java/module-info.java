@@ -3,9 +3,11 @@ import org.jspecify.annotations.NullMarked;
 @NullMarked
 module app.fluss.files {
     requires transitive app.fluss.core;
+    requires transitive app.fluss.sim;
     requires ch.randelshofer.fastdoubleparser;
     requires com.github.luben.zstd_jni;
     requires de.siegmar.fastcsv;
+    requires java.desktop;
     requires transitive java.sql;
     requires org.xerial.sqlitejdbc;
     requires transitive tools.jackson.databind;
@@ -14,6 +16,8 @@ module app.fluss.files {
     exports app.fluss.files.log;
     // Results as JSON.
     exports app.fluss.files.report;
+    // Scenarios to simulate, and what a simulated bench would have written.
+    exports app.fluss.files.simulated;
     // The study file.
     exports app.fluss.files.study;
 }

@@ -10,9 +10,11 @@ import java.util.Locale;
 import java.util.Queue;
 import javafx.animation.PauseTransition;
 import javafx.application.Platform;
+import javafx.scene.Scene;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.image.PixelReader;
 import javafx.scene.image.WritableImage;
+import javafx.stage.Window;
 import javafx.util.Duration;
 import javax.imageio.ImageIO;
 
@@ -48,6 +50,21 @@ final class Pictures {
                     pictures.steps.add(() -> pictures.save(folder.resolve(name)));
                 }
             }
+        }
+        pictures.steps.add(() -> {
+            window.theme().use(Palette.LIGHT);
+            pictures.go("Mossfall Terrace", "compare");
+        });
+        pictures.steps.add(() -> pictures.save(folder.resolve("compare-readings.png")));
+        pictures.steps.add(() -> pictures.go("Mossfall Terrace", "examine"));
+        pictures.steps.add(() -> pictures.save(folder.resolve("examine-readings.png")));
+        for (Palette palette : Palette.values()) {
+            pictures.steps.add(() -> {
+                window.theme().use(palette);
+                window.shell().simulate();
+            });
+            pictures.steps.add(() -> pictures.saveDialog(
+                    folder.resolve("simulate-" + palette.name().toLowerCase(Locale.ROOT) + ".png")));
         }
         pictures.steps.add(() -> {
             window.theme().use(Palette.LIGHT);
@@ -91,13 +108,23 @@ final class Pictures {
         settle.play();
     }
 
+    private void saveDialog(Path file) {
+        Window dialog = Window.getWindows().getLast();
+        save(dialog.getScene(), file);
+        dialog.hide();
+    }
+
     private void save(Path file) {
+        save(window.stage().getScene(), file);
+    }
+
+    private static void save(Scene scene, Path file) {
         try {
             Path parent = file.toAbsolutePath().getParent();
             if (parent != null) {
                 Files.createDirectories(parent);
             }
-            WritableImage image = window.stage().getScene().snapshot(null);
+            WritableImage image = scene.snapshot(null);
             int width = (int) image.getWidth();
             int height = (int) image.getHeight();
             BufferedImage picture = new BufferedImage(width, height, BufferedImage.TYPE_INT_RGB);

@@ -10,17 +10,23 @@ import app.fluss.core.frame.FrameLog;
 import app.fluss.core.measure.Analysis;
 import app.fluss.core.measure.AnalysisSettings;
 import app.fluss.core.measure.DisplayMode;
+import app.fluss.core.measure.Section;
 import app.fluss.core.measure.SyncMode;
 import app.fluss.core.work.Progress;
 import app.fluss.files.log.FrameLogWriter;
 import app.fluss.files.log.ImportOptions;
 import app.fluss.files.log.LogImport;
+import app.fluss.files.simulated.ReadyScenario;
+import app.fluss.files.study.Run;
+import app.fluss.files.study.StoredSection;
 import app.fluss.files.study.Study;
-import app.fluss.sim.Counter;
-import app.fluss.sim.Generation;
-import app.fluss.sim.Scenario;
+import app.fluss.sim.SimulatedRun;
 import app.fluss.sim.Simulation;
-import app.fluss.sim.Work;
+import app.fluss.sim.scenario.Display;
+import app.fluss.sim.scenario.Game;
+import app.fluss.sim.scenario.Generator;
+import app.fluss.sim.scenario.Scenario;
+import app.fluss.sim.scenario.Work;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
@@ -34,6 +40,7 @@ import javafx.scene.control.Button;
 import javafx.scene.control.CheckBox;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
+import javafx.scene.control.ListView;
 import javafx.scene.control.TextField;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.input.KeyCode;
@@ -49,6 +56,8 @@ import org.testfx.util.WaitForAsyncUtils;
 /// against core's.
 class WholeJobTest extends ApplicationTest {
     private static final DisplayMode DISPLAY = new DisplayMode(120, SyncMode.LATEST);
+    private static final Scenario BENCH = Scenario.of(
+            9, 20, Game.of(new Work(4, 0.1, 0.9, 1, 20), new Work(13, 0.1, 0.9, 1, 20)), Display.of(DISPLAY));
 
     @TempDir
     static Path folder;
@@ -74,17 +83,7 @@ class WholeJobTest extends ApplicationTest {
                 .removeNode();
     }
 
-    private static Path log(String name, Generation generation) throws Exception {
-        Scenario scenario = new Scenario(
-                9,
-                20,
-                new Work(4, 0.1, 0.9, 1, 20),
-                new Work(13, 0.1, 0.9, 1, 20),
-                Double.NaN,
-                2,
-                generation,
-                DISPLAY,
-                Counter.PRESENTED);
+    private static Path log(String name, Scenario scenario) throws Exception {
         Path file = folder.resolve(name);
         FrameLogWriter.write(Simulation.run(scenario).log(), file);
         return file;
@@ -93,8 +92,8 @@ class WholeJobTest extends ApplicationTest {
     @Test
     void fromTwoLogsToAComparison() throws Exception {
         assertThat(look("#welcome")).as("an empty study says the next step").isNotNull();
-        Path off = log("off.csv", new Generation.Off());
-        Path on = log("on.csv", new Generation.Interpolation(2, 1.2, Generation.Behaviour.HONEST));
+        Path off = log("off.csv", BENCH);
+        Path on = log("on.csv", BENCH.with(Generator.interpolating(2, 1.2)));
         // A logger of its own mind: other names, other unit, other separator.
         Path foreign = folder.resolve("foreign.csv");
         Files.writeString(foreign, foreignHeader(Files.readString(off)));
@@ -162,6 +161,104 @@ class WholeJobTest extends ApplicationTest {
         assertThat(add.isDisabled()).as("a log without a time cannot be added").isTrue();
         clickOn("Cancel");
         assertThat(window.workbench().contentsProperty().get().runs()).isEmpty();
+    }
+
+    /// Pick a scenario, turn a knob, see what to expect, simulate: the runs land in the study, marked simulated.
+    @Test
+    @SuppressWarnings("unchecked")
+    void aMeasurementIsRehearsedOnASimulatedBench() throws Exception {
+        press(KeyCode.CONTROL).press(KeyCode.R).release(KeyCode.R).release(KeyCode.CONTROL);
+        waitFor(() -> lookup("#simulate-dialog").tryQuery().isPresent());
+        Scenario phantom = ReadyScenario.named("phantom-images");
+        Node simulate = lookup("Simulate").query();
+        interact(() -> {
+            ((ListView<Scenario>) lookup("#scenarios").query())
+                    .getSelectionModel()
+                    .select(phantom);
+            ((ComboBox<String>) lookup("#game").query()).getEditor().setText("Kelp Circuit");
+            ((ComboBox<String>) lookup("#scene").query()).getEditor().setText("lap");
+            ((TextField) lookup("#knob-seconds").query()).setText("much");
+        });
+        assertThat(simulate.isDisabled()).as("a length that is no number").isTrue();
+        interact(() -> {
+            ((TextField) lookup("#knob-seconds").query()).setText("6");
+            ((TextField) lookup("#knob-repeats").query()).setText("2");
+            ((TextField) lookup("#knob-cap-fps").query()).setText("50");
+        });
+        Scenario capped = phantom.lasting(6).with(phantom.game().withCap(50));
+        String expected = Numbers.text(analysis(Simulation.run(capped)).rates().presented(), 1);
+        waitFor(() -> lookup("#expected-presented").tryQuery().isPresent()
+                && ((Label) lookup("#expected-presented").query()).getText().equals(expected + " /s"));
+        interact(() -> ((Button) simulate).fire());
+        waitFor(() -> window.workbench().contentsProperty().get().runs().size() == 2);
+        settle();
+        assertThat(window.workbench().contentsProperty().get().runs()).allMatch(Run::simulated);
+        assertThat(text("#rate-presented"))
+                .isEqualTo(Numbers.text(
+                        analysis(Simulation.run(capped.withSeed(2))).rates().presented(), 1));
+        assertThat(look("#findings").lookupAll(".heading"))
+                .extracting(node -> ((Label) node).getText())
+                .anyMatch(title -> title.contains("phantom images"));
+    }
+
+    private static Analysis analysis(SimulatedRun run) {
+        return Analysis.of(
+                run.log().all(),
+                AnalysisSettings.NONE.withDisplay(run.scenario().display().mode()));
+    }
+
+    /// A file of readings becomes a run that says what it rests on, and shows no figure that it cannot have.
+    @Test
+    @SuppressWarnings("unchecked")
+    void readingsBecomeARunOfTheirGrade() throws Exception {
+        Path readings = Files.writeString(folder.resolve("overlay.csv"), "t_s,claimed_fps\n1,70\n2,74\n3,66\n");
+        interact(() -> window.shell().drop(List.of(readings)));
+        waitFor(() -> lookup("#claim-dialog").tryQuery().isPresent());
+        interact(() -> {
+            ((ComboBox<String>) lookup("#game").query()).getEditor().setText("Mossfall Terrace");
+            ((ComboBox<String>) lookup("#scene").query()).getEditor().setText("steps");
+        });
+        interact(() -> ((Button) lookup("Add run").query()).fire());
+        waitFor(() -> window.workbench().contentsProperty().get().runs().size() == 1);
+        settle();
+        assertThat(text("#rate-claimed")).isEqualTo("70.0");
+        assertThat(text("#rate-delivered")).isEqualTo(Numbers.MISSING);
+        assertThat(look("#findings").lookupAll(".heading"))
+                .extracting(node -> ((Label) node).getText())
+                .anyMatch(title -> title.contains("no frame log"));
+        interact(() -> ((ToggleButton) look("#work-compare")).setSelected(true));
+        settle();
+        assertThat(look("#comparison")).as("nothing to compare yet").isNull();
+    }
+
+    /// A section can be said to be heavy, and unmarked; text grows and shrinks; the palette turns.
+    @Test
+    void theWindowAnswersItsKeys() throws Exception {
+        add(log("keys.csv", BENCH), "native", true, "");
+        interact(() -> look("#band").requestFocus());
+        push(KeyCode.PLUS);
+        push(KeyCode.M);
+        settle();
+        StoredSection marked = section();
+        interact(() -> window.workbench().change("weight", study -> study.setWeight(marked, Section.Weight.WORST)));
+        settle();
+        assertThat(section().section().weight()).isEqualTo(Section.Weight.WORST);
+        double before = window.theme().textScaleProperty().get();
+        press(KeyCode.CONTROL).press(KeyCode.EQUALS).release(KeyCode.EQUALS).release(KeyCode.CONTROL);
+        assertThat(window.theme().textScaleProperty().get()).isGreaterThan(before);
+        press(KeyCode.CONTROL).press(KeyCode.DIGIT0).release(KeyCode.DIGIT0).release(KeyCode.CONTROL);
+        assertThat(window.theme().textScaleProperty().get()).isEqualTo(1);
+        var palette = window.theme().palette();
+        press(KeyCode.CONTROL).press(KeyCode.D).release(KeyCode.D).release(KeyCode.CONTROL);
+        assertThat(window.theme().palette()).isNotEqualTo(palette);
+        press(KeyCode.CONTROL).press(KeyCode.DELETE).release(KeyCode.DELETE).release(KeyCode.CONTROL);
+        settle();
+        assertThat(window.workbench().contentsProperty().get().runs()).isEmpty();
+        assertThat(look("#welcome")).isNotNull();
+    }
+
+    private StoredSection section() {
+        return window.workbench().analysedProperty().get().sections().getFirst();
     }
 
     private static String foreignHeader(String own) {

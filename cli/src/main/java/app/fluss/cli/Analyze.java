@@ -4,9 +4,9 @@ import app.fluss.core.finding.Finding;
 import app.fluss.core.finding.RunFindings;
 import app.fluss.core.measure.Analysis;
 import app.fluss.core.measure.AnalysisSettings;
-import app.fluss.core.measure.Figure;
 import app.fluss.files.log.ImportedLog;
 import app.fluss.files.log.InputException;
+import app.fluss.files.log.Readings;
 import app.fluss.files.log.ReadingsFile;
 import app.fluss.files.report.AnalysisJson;
 import app.fluss.files.report.Json;
@@ -48,7 +48,7 @@ final class Analyze implements Callable<Integer> {
     @Option(names = "--multiplier", paramLabel = "M", description = "Images per rendered image, as set.")
     private double multiplier = Double.NaN;
 
-    @Option(names = "--readings", paramLabel = "CSV", description = "What a counter said: t_s,claimed_fps.")
+    @Option(names = "--readings", paramLabel = "CSV", description = "What a counter said: t_s,claimed_fps[,base_fps].")
     private @Nullable Path readings;
 
     @Option(names = "--json", description = "Print JSON.")
@@ -80,8 +80,8 @@ final class Analyze implements Callable<Integer> {
     private AnalysisSettings settings() throws IOException, InputException {
         AnalysisSettings settings = options.settings().withMultiplier(multiplier);
         if (readings != null) {
-            Figure claimed = ReadingsFile.meanClaimed(readings);
-            settings = settings.withClaimed(claimed);
+            Readings said = ReadingsFile.read(readings);
+            settings = settings.withClaimed(said.mean()).withBase(said.base());
         }
         return nativePath ? settings.asNative() : settings;
     }

@@ -17,7 +17,8 @@ import picocli.CommandLine.Spec;
         description = "A bench for delivered frame rate, frame pacing and latency.",
         mixinStandardHelpOptions = true,
         version = "fluss 0.1.0",
-        subcommands = {Analyze.class, Compare.class, Check.class, AutoComplete.GenerateCompletion.class},
+        subcommands = {Analyze.class, Compare.class, Simulate.class, Check.class, AutoComplete.GenerateCompletion.class
+        },
         footer = {
             "",
             "Windows: fluss demo | fluss open [STUDY]",
@@ -25,6 +26,7 @@ import picocli.CommandLine.Spec;
             "Examples:",
             "  fluss analyze run.csv --refresh 144 --sync vrr --json",
             "  fluss compare native.csv --against generated.csv --refresh 120 --json",
+            "  fluss simulate docs/scenarios/phantom-images.json --out simulated/",
             "  source <(fluss generate-completion)"
         })
 final class Fluss implements Runnable {
@@ -50,7 +52,7 @@ final class Fluss implements Runnable {
 
     @Override
     public void run() {
-        throw new ParameterException(spec.commandLine(), "Say which job: analyze, compare or check.");
+        throw new ParameterException(spec.commandLine(), "Say which job: analyze, compare, simulate or check.");
     }
 
     private static int explain(Exception fault, CommandLine command) throws Exception {

@@ -2,15 +2,17 @@ package app.fluss.cli;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
+import static org.assertj.core.api.Assertions.withinPercentage;
 
 import app.fluss.core.measure.DisplayMode;
 import app.fluss.core.measure.SyncMode;
 import app.fluss.files.log.FrameLogWriter;
-import app.fluss.sim.Counter;
-import app.fluss.sim.Generation;
-import app.fluss.sim.Scenario;
 import app.fluss.sim.Simulation;
-import app.fluss.sim.Work;
+import app.fluss.sim.scenario.Display;
+import app.fluss.sim.scenario.Game;
+import app.fluss.sim.scenario.Generator;
+import app.fluss.sim.scenario.Scenario;
+import app.fluss.sim.scenario.Work;
 import java.io.PrintWriter;
 import java.io.StringWriter;
 import java.nio.file.Files;
@@ -33,21 +35,16 @@ class FlussTest {
 
     @BeforeEach
     void simulate() throws Exception {
-        off = write("native.csv", new Generation.Off());
-        on = write("generated.csv", new Generation.Interpolation(2, 1.2, Generation.Behaviour.HONEST));
-    }
-
-    private String write(String name, Generation generation) throws Exception {
-        Scenario scenario = new Scenario(
+        Scenario bench = Scenario.of(
                 4,
                 20,
-                new Work(4, 0.1, 0.9, 1, 20),
-                new Work(12, 0.1, 0.9, 1, 20),
-                Double.NaN,
-                2,
-                generation,
-                new DisplayMode(144, SyncMode.VRR),
-                Counter.PRESENTED);
+                Game.of(new Work(4, 0.1, 0.9, 1, 20), new Work(12, 0.1, 0.9, 1, 20)),
+                Display.of(new DisplayMode(144, SyncMode.VRR)));
+        off = write("native.csv", bench);
+        on = write("generated.csv", bench.with(Generator.interpolating(2, 1.2)));
+    }
+
+    private String write(String name, Scenario scenario) throws Exception {
         Path file = folder.resolve(name);
         FrameLogWriter.write(Simulation.run(scenario).log(), file);
         return file.toString();
@@ -140,6 +137,54 @@ class FlussTest {
         assertThat(fluss("check", bad.toString())).isEqualTo(3);
         assertThat(fluss("--help")).isZero();
         assertThat(out.toString()).contains("Examples:");
+    }
+
+    /// From a scenario to what an analyst sees of it, and back to the truth.
+    @Test
+    void simulateWritesWhatAnalyzeReads() throws Exception {
+        Path scenario = Path.of("..", "docs", "scenarios", "phantom-images.json");
+        Path to = folder.resolve("simulated");
+        assertThat(fluss("simulate", scenario.toString(), "--out", to.toString()))
+                .isZero();
+        assertThat(out.toString()).contains("frames.csv", "truth.json");
+        out.getBuffer().setLength(0);
+        String log = to.resolve("frames.csv").toString();
+        String readings = to.resolve("readings.csv").toString();
+        assertThat(fluss(
+                        "analyze",
+                        log,
+                        "--refresh",
+                        "120",
+                        "--sync",
+                        "latest",
+                        "--multiplier",
+                        "2",
+                        "--readings",
+                        readings,
+                        "--json"))
+                .isZero();
+        JsonNode truth = JsonMapper.builder().build().readTree(Files.readString(to.resolve("truth.json")));
+        assertThat(json().at("/rates/delivered_fps").asDouble())
+                .isCloseTo(truth.at("/screen/delivered_fps").asDouble(), withinPercentage(0.5));
+        assertThat(json().at("/refresh/lost").asInt())
+                .isEqualTo(truth.at("/screen/lost").asInt());
+        assertThat(json().at("/findings").toString()).contains("phantom-images");
+    }
+
+    @Test
+    void aScenarioThatCannotBeUsedIsRefusedByItsJsonPath() throws Exception {
+        Path bad = Files.writeString(
+                folder.resolve("bad.json"),
+                "{\"game\":{\"cpu\":{\"median_ms\":4},\"gpu\":{\"median_ms\":0}},\"display\":{\"refresh_hz\":60}}");
+        assertThat(fluss(
+                        "simulate",
+                        bad.toString(),
+                        "--out",
+                        folder.resolve("no").toString()))
+                .isEqualTo(3);
+        assertThat(err.toString()).contains("bad.json: found game.gpu.median_ms = 0; expected above 0");
+        assertThat(folder.resolve("no")).doesNotExist();
+        assertThat(fluss("simulate", bad.toString())).as("--out is missing").isEqualTo(2);
     }
 
     @Test

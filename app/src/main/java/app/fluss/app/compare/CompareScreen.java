@@ -12,6 +12,7 @@ import app.fluss.core.measure.Figure;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Consumer;
+import java.util.stream.IntStream;
 import javafx.geometry.HPos;
 import javafx.geometry.Pos;
 import javafx.scene.control.Button;
@@ -23,6 +24,7 @@ import javafx.scene.control.Tooltip;
 import javafx.scene.input.Clipboard;
 import javafx.scene.input.ClipboardContent;
 import javafx.scene.layout.ColumnConstraints;
+import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.GridPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
@@ -37,7 +39,7 @@ public final class CompareScreen extends VBox {
     private final Consumer<Optional<Comparison>> shown;
     private final Label title = new Label();
     private final Label simulated = new Label("simulated");
-    private final HBox paths = new HBox(6);
+    private final FlowPane paths = new FlowPane(6, 6);
     private final VBox body = new VBox(10);
     private @Nullable Comparison current;
 
@@ -59,7 +61,6 @@ public final class CompareScreen extends VBox {
         HBox.setHgrow(spacer, Priority.ALWAYS);
         HBox head = new HBox(8, title, simulated, spacer, copy);
         head.setAlignment(Pos.CENTER_LEFT);
-        paths.setAlignment(Pos.CENTER_LEFT);
         ScrollPane scroll = new ScrollPane(body);
         scroll.setFitToWidth(true);
         VBox.setVgrow(scroll, Priority.ALWAYS);
@@ -94,8 +95,12 @@ public final class CompareScreen extends VBox {
             return;
         }
         paths.setVisible(true);
-        group.selectToggle(group.getToggles().getFirst());
-        show(comparisons.getFirst());
+        int chosen = IntStream.range(0, comparisons.size())
+                .filter(i -> run != null && comparisons.get(i).path().equals(run.path()))
+                .findFirst()
+                .orElse(0);
+        group.selectToggle(group.getToggles().get(chosen));
+        show(comparisons.get(chosen));
     }
 
     private static Label empty() {
@@ -110,7 +115,10 @@ public final class CompareScreen extends VBox {
     private void show(Comparison comparison) {
         current = comparison;
         simulated.setVisible(comparison.simulated());
-        body.getChildren().setAll(tiles(comparison.runs().generation()), table(comparison), runs(comparison));
+        body.getChildren().setAll(table(comparison), runs(comparison));
+        if (comparison.runs().grade().hasLog()) {
+            body.getChildren().addFirst(tiles(comparison.runs().generation()));
+        }
         shown.accept(Optional.of(comparison));
     }
 
@@ -209,7 +217,13 @@ public final class CompareScreen extends VBox {
         }
         int row = 1;
         for (Measure measure : Measure.values()) {
-            row(grid, row++, comparison.runs().measure(measure));
+            MeasureComparison compared = comparison.runs().measure(measure);
+            // Without logs most figures are missing on both sides, for a reason that the finding gives once.
+            if (comparison.runs().grade().hasLog()
+                    || compared.a().isKnown()
+                    || compared.b().isKnown()) {
+                row(grid, row++, compared);
+            }
         }
         boolean within = comparison.runs().measures().values().stream()
                 .anyMatch(m -> m.method() == MeasureComparison.Method.WITHIN_RUN);

@@ -17,20 +17,23 @@ import javafx.scene.text.TextAlignment;
 /// The figure of every single run, on one axis for each measure: whether runs differ among themselves shows
 /// before any interval is read.
 final class RunDots extends CanvasView {
-    private static final List<Measure> SHOWN =
+    private static final List<Measure> WITH_LOGS =
             List.of(Measure.RENDERED, Measure.DELIVERED, Measure.LOW_PERCENTILE, Measure.SPREAD);
+    private static final List<Measure> WITHOUT = List.of(Measure.CLAIMED);
     private static final double ROW = 30;
     private static final double LEFT = 170;
     private static final double RIGHT = 60;
     private static final double DOT = 9;
 
     private final RunComparison runs;
+    private final List<Measure> shown;
 
     RunDots(Theme theme, RunComparison runs) {
         super(theme, "The figures of every run");
         this.runs = runs;
-        setMinHeight(SHOWN.size() * scaled(ROW));
-        setPrefHeight(SHOWN.size() * scaled(ROW));
+        shown = runs.grade().hasLog() ? WITH_LOGS : WITHOUT;
+        setMinHeight(shown.size() * scaled(ROW));
+        setPrefHeight(shown.size() * scaled(ROW));
     }
 
     private double left() {
@@ -43,8 +46,8 @@ final class RunDots extends CanvasView {
 
     @Override
     protected void draw(GraphicsContext g, Palette palette, double width, double height) {
-        for (int row = 0; row < SHOWN.size(); row++) {
-            draw(g, palette, SHOWN.get(row), row * scaled(ROW) + scaled(ROW) / 2, width);
+        for (int row = 0; row < shown.size(); row++) {
+            draw(g, palette, shown.get(row), row * scaled(ROW) + scaled(ROW) / 2, width);
         }
     }
 

@@ -144,6 +144,17 @@ final class BandView extends CanvasView {
         if (run == null) {
             return;
         }
+        if (run.band().elapsedMs() == 0) {
+            g.setFill(palette.get(Role.MUTED));
+            g.setTextBaseline(VPos.TOP);
+            g.setTextAlign(TextAlignment.LEFT);
+            g.fillText(
+                    "This run has no frame log: it rests on %s."
+                            .formatted(run.run().grade().rests()),
+                    left(),
+                    top());
+            return;
+        }
         int wide = (int) plotWidth();
         if (columns == null || columns.width() != wide) {
             columns = new BandLevels.Columns(wide);

@@ -127,7 +127,7 @@ public final class ExamineScreen extends VBox {
         title.setText(workbench.contentsProperty().get().place(run.run()) + " · "
                 + run.run().path().name() + " · " + run.run().name());
         simulated.setVisible(run.run().simulated());
-        ladder.show(run.analysis().rates());
+        ladder.show(run.analysis().rates(), run.run().claim());
         showFigures();
         if (!sameRun) {
             showAll();

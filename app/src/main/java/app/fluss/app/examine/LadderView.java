@@ -3,7 +3,9 @@ package app.fluss.app.examine;
 import app.fluss.app.theme.Numbers;
 import app.fluss.core.measure.Figure;
 import app.fluss.core.measure.Rates;
+import app.fluss.files.study.Claim;
 import java.util.List;
+import java.util.Optional;
 import javafx.geometry.Pos;
 import javafx.scene.control.Label;
 import javafx.scene.control.Tooltip;
@@ -25,9 +27,14 @@ final class LadderView extends VBox {
     /// One rung.
     private record Rung(String name, Figure rate, String style, String between, String definition) {}
 
-    void show(Rates rates) {
+    void show(Rates rates, Optional<Claim> claim) {
         List<Rung> rungs = List.of(
-                new Rung("claimed", rates.claimed(), "slate", "", "What a counter said. Evidence about the counter."),
+                new Rung(
+                        "claimed",
+                        rates.claimed(),
+                        "slate",
+                        claim.map(LadderView::range).orElse(""),
+                        "What a counter said. Evidence about the counter."),
                 new Rung(
                         "rendered",
                         rates.rendered(),
@@ -52,6 +59,13 @@ final class LadderView extends VBox {
                 .max()
                 .orElse(1);
         getChildren().setAll(rungs.stream().map(rung -> row(rung, longest)).toList());
+    }
+
+    /// The range of what was read.
+    private static String range(Claim claim) {
+        return claim.lowest().isKnown()
+                ? "%s to %s".formatted(Numbers.text(claim.lowest(), 0), Numbers.text(claim.highest(), 0))
+                : "";
     }
 
     /// What was gained or lost since the rung above, /s.

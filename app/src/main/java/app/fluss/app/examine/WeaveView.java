@@ -63,8 +63,11 @@ final class WeaveView extends CanvasView {
         if (shown.analysis().ledger().isEmpty()) {
             g.setFill(palette.get(Role.MUTED));
             g.setTextBaseline(VPos.TOP);
+            g.setTextAlign(TextAlignment.LEFT);
             g.fillText(
-                    "No refresh rate is stated for this run. State it under “Display…” to see each refresh.",
+                    shown.run().grade().hasLog()
+                            ? "No refresh rate is stated for this run. State it under “Display…” to see each refresh."
+                            : "Without a frame log nothing is known of single refreshes.",
                     left(),
                     8);
             return;

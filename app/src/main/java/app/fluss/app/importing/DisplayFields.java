@@ -1,5 +1,6 @@
 package app.fluss.app.importing;
 
+import app.fluss.app.theme.NumberField;
 import app.fluss.core.measure.DisplayMode;
 import app.fluss.core.measure.SyncMode;
 import java.util.Optional;
@@ -40,6 +41,7 @@ final class DisplayFields extends HBox {
         floor.textProperty().subscribe(this::check);
         sync.valueProperty().subscribe(this::check);
         getChildren().addAll(hz, new Label("Hz"), sync, from, floor);
+        check();
     }
 
     private void check() {

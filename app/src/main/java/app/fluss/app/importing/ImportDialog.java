@@ -8,30 +8,22 @@ import app.fluss.files.log.Mapping;
 import app.fluss.files.log.Role;
 import app.fluss.files.log.Sample;
 import app.fluss.files.log.TimeUnit;
-import app.fluss.files.study.DeliveryPath;
-import app.fluss.files.study.Game;
 import app.fluss.files.study.Run;
 import app.fluss.files.study.RunDraft;
-import app.fluss.files.study.Scene;
 import java.nio.file.Path;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
 import java.util.function.Consumer;
 import java.util.function.Function;
 import javafx.beans.binding.Bindings;
-import javafx.scene.Node;
 import javafx.scene.control.ButtonBar;
 import javafx.scene.control.ButtonType;
-import javafx.scene.control.CheckBox;
 import javafx.scene.control.ChoiceBox;
-import javafx.scene.control.ComboBox;
 import javafx.scene.control.Dialog;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
-import javafx.scene.control.TextField;
 import javafx.scene.layout.GridPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
@@ -46,15 +38,7 @@ final class ImportDialog {
 
     private final Dialog<ButtonType> dialog;
     private final Sample sample;
-    private final ComboBox<String> game = new ComboBox<>();
-    private final ComboBox<String> scene = new ComboBox<>();
-    private final ComboBox<String> path = new ComboBox<>();
-    private final CheckBox isNative = new CheckBox("native: nothing makes images on the way");
-    private final TextField multiplier = new TextField();
-    private final TextField name = new TextField();
-    private final TextField cap = new TextField();
-    private final TextField claimed = new TextField();
-    private final DisplayFields display;
+    private final RunFields fields;
     private final GridPane columns = new GridPane();
     private final ChoiceBox<String> process = new ChoiceBox<>();
     private final Label missing = new Label();
@@ -79,16 +63,7 @@ final class ImportDialog {
         this.sample = sample;
         this.mapping = mapping;
         dialog = Dialogs.make(theme, owner, "Add " + file.getFileName());
-        display = new DisplayFields(selected.flatMap(Run::display));
-        display.setId("display-fields");
-        fillChoices(contents, selected);
-        name.setText(String.valueOf(file.getFileName()).replaceFirst("\\.[^.]*$", ""));
-        name.setId("run-name");
-        multiplier.setId("multiplier");
-        multiplier.setPrefColumnCount(3);
-        multiplier.setPromptText("2");
-        cap.setPrefColumnCount(5);
-        claimed.setPrefColumnCount(5);
+        fields = new RunFields(contents, selected, RunName.of(file)).withSettings(true);
         Label how = new Label(
                 known
                         ? "The columns are known. Check them if the figures look wrong."
@@ -101,7 +76,7 @@ final class ImportDialog {
         HBox programs = new HBox(8, new Label("Program"), process);
         programs.visibleProperty().bind(Bindings.size(process.getItems()).greaterThan(1));
         programs.managedProperty().bind(programs.visibleProperty());
-        VBox content = new VBox(10, how, preview, programs, missing, fields());
+        VBox content = new VBox(10, how, preview, programs, missing, fields);
         VBox.setVgrow(preview, Priority.ALWAYS);
         dialog.getDialogPane().setContent(content);
         dialog.getDialogPane().setPrefSize(860, 560);
@@ -109,65 +84,8 @@ final class ImportDialog {
         dialog.getDialogPane().setId("import-dialog");
         showColumns();
         showPrograms();
-        List.of(game, scene, path).forEach(box -> box.getEditor().textProperty().subscribe(this::check));
-        name.textProperty().subscribe(this::check);
-        multiplier.textProperty().subscribe(this::check);
-        display.validProperty().subscribe(this::check);
-        isNative.selectedProperty().subscribe(this::check);
+        fields.problemProperty().subscribe(this::check);
         check();
-    }
-
-    private void fillChoices(Workbench.Contents contents, Optional<Run> selected) {
-        game.setEditable(true);
-        game.setId("game");
-        scene.setEditable(true);
-        scene.setId("scene");
-        path.setEditable(true);
-        path.setId("path");
-        isNative.setId("native");
-        game.getItems().setAll(contents.games().stream().map(Game::name).toList());
-        scene.getItems()
-                .setAll(contents.scenes().stream().map(Scene::name).distinct().toList());
-        List<DeliveryPath> paths =
-                contents.runs().stream().map(Run::path).distinct().toList();
-        path.getItems().setAll(paths.stream().map(DeliveryPath::name).toList());
-        boolean first = contents.runs().isEmpty();
-        path.setValue(first ? "native" : "");
-        isNative.setSelected(first);
-        scene.setValue(first ? "first route" : "");
-        selected.ifPresent(run -> {
-            String[] place = contents.place(run).split(" · ", 2);
-            game.setValue(place[0]);
-            scene.setValue(place[1]);
-        });
-        path.getEditor()
-                .textProperty()
-                .subscribe(text -> paths.stream()
-                        .filter(known -> known.name().equals(text))
-                        .findFirst()
-                        .ifPresent(known -> {
-                            isNative.setSelected(known.isNative());
-                            multiplier.setText(
-                                    Double.isNaN(known.multiplier()) ? "" : NumberField.text(known.multiplier()));
-                        }));
-    }
-
-    private Node fields() {
-        GridPane grid = new GridPane();
-        grid.setHgap(10);
-        grid.setVgap(7);
-        grid.addRow(0, new Label("Game"), game, new Label("Scene"), scene);
-        grid.addRow(1, new Label("Path"), path, new Label("Run"), name);
-        grid.addRow(2, new Label("Multiplier"), new HBox(10, multiplier, isNative));
-        grid.addRow(3, new Label("Display"), display);
-        grid.addRow(
-                4,
-                new Label("Frame cap"),
-                new HBox(8, cap, new Label("/s      the counter said"), claimed, new Label("/s on average")));
-        for (int row = 2; row <= 4; row++) {
-            GridPane.setColumnSpan(grid.getChildren().get(8 + (row - 2) * 2 + 1), 3);
-        }
-        return grid;
     }
 
     private void showColumns() {
@@ -226,50 +144,21 @@ final class ImportDialog {
     }
 
     private void check() {
-        String problem = "";
-        if (!mapping.hasTime()) {
-            problem = "One column must be the hand-over time or the frame time.";
-        } else if (text(game).isBlank()
-                || text(scene).isBlank()
-                || text(path).isBlank()
-                || name.getText().isBlank()) {
-            problem = "Say the game, the scene, the path and the run.";
-        } else if (!display.validProperty().get()) {
-            problem = "The refresh rate must be a number of Hz, the floor one below it.";
-        } else if (!multiplier.getText().isBlank() && !(NumberField.value(multiplier.getText()) >= 1)) {
-            problem = "The multiplier must be a number of 1 or more.";
-        }
+        String problem = mapping.hasTime()
+                ? fields.problemProperty().get()
+                : "One column must be the hand-over time or the frame time.";
         missing.setText(problem);
         dialog.getDialogPane().lookupButton(ADD).setDisable(!problem.isEmpty());
-    }
-
-    private static String text(ComboBox<String> box) {
-        return box.getEditor().getText();
     }
 
     /// Asks without blocking; `then` is called if the user adds the run.
     void ask(Consumer<Answer> then) {
         dialog.resultProperty().subscribe(result -> {
             if (result == ADD) {
-                then.accept(new Answer(mapping, Optional.ofNullable(process.getValue()), draft()));
+                then.accept(new Answer(mapping, Optional.ofNullable(process.getValue()), fields.draft()));
             }
         });
         dialog.show();
-    }
-
-    private RunDraft draft() {
-        return new RunDraft(
-                text(game).strip(),
-                text(scene).strip(),
-                text(path).strip(),
-                isNative.isSelected(),
-                NumberField.value(multiplier.getText()),
-                name.getText().strip(),
-                false,
-                display.mode(),
-                NumberField.value(cap.getText()),
-                NumberField.value(claimed.getText()),
-                Map.of());
     }
 
     private static <T> StringConverter<T> names(Function<T, String> name) {

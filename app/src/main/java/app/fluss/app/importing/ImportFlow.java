@@ -9,7 +9,11 @@ import app.fluss.files.log.InputException;
 import app.fluss.files.log.LogImport;
 import app.fluss.files.log.MappingGuess;
 import app.fluss.files.log.MappingMemory;
+import app.fluss.files.log.ReadingsFile;
 import app.fluss.files.log.Sample;
+import app.fluss.files.log.SummaryFile;
+import app.fluss.files.study.Claim;
+import app.fluss.files.study.RunEvidence;
 import app.fluss.files.study.Study;
 import java.io.File;
 import java.io.IOException;
@@ -70,9 +74,45 @@ public final class ImportFlow {
         }
         jobs.start(
                 "Looking at " + file.getFileName(),
-                _ -> Sample.read(file),
-                sample -> ask(file, sample),
+                _ -> look(file),
+                seen -> {
+                    switch (seen) {
+                        case Seen.Log(Sample sample) -> ask(file, sample);
+                        case Seen.Said(Claim claim) -> ask(file, claim);
+                    }
+                },
                 e -> problems.accept(words(e)));
+    }
+
+    /// What a file was found to be.
+    private sealed interface Seen {
+        record Log(Sample sample) implements Seen {}
+
+        record Said(Claim claim) implements Seen {}
+    }
+
+    private static Seen look(Path file) throws IOException, InputException {
+        Sample sample = Sample.read(file);
+        if (ReadingsFile.isReadings(sample.header())) {
+            return new Seen.Said(Claim.of(ReadingsFile.read(file)));
+        }
+        return SummaryFile.isSummary(sample.header())
+                ? new Seen.Said(Claim.of(SummaryFile.read(file)))
+                : new Seen.Log(sample);
+    }
+
+    private void ask(Path file, Claim claim) {
+        ClaimDialog dialog = new ClaimDialog(
+                theme,
+                owner.get(),
+                file,
+                claim,
+                workbench.contentsProperty().get(),
+                Optional.ofNullable(workbench.selectedProperty().get()));
+        dialog.ask(draft -> workbench.add(
+                "Adding " + file.getFileName(),
+                (study, progress) -> study.addRun(draft, List.of(new RunEvidence.Said(file, claim)), progress),
+                e -> problems.accept(words(e))));
     }
 
     private void ask(Path file, Sample sample) {
@@ -100,7 +140,8 @@ public final class ImportFlow {
                             : options;
                     ImportedLog imported = LogImport.read(file, options, progress.part(0, 0.5));
                     memory.remember(answer.mapping());
-                    return study.addRun(answer.draft(), file, imported, progress.part(0.5, 1));
+                    return study.addRun(
+                            answer.draft(), List.of(new RunEvidence.Log(file, imported)), progress.part(0.5, 1));
                 },
                 e -> problems.accept(words(e)));
     }

@@ -4,7 +4,6 @@ import app.fluss.core.compare.Confound;
 import app.fluss.core.compare.RunComparison;
 import app.fluss.core.finding.ComparisonFindings;
 import app.fluss.core.finding.RunFindings;
-import app.fluss.core.frame.FrameLog;
 import app.fluss.core.measure.Analysis;
 import app.fluss.core.measure.BandLevels;
 import app.fluss.core.work.Progress;
@@ -220,13 +219,15 @@ public final class Workbench {
         Analysis analysis = analysis(open, run);
         List<StoredSection> sections = open.sections(run);
         List<Analysis> ofSections = sections.stream()
-                .map(stored -> Analysis.of(
-                        analysis.slice()
-                                .log()
-                                .between(
-                                        stored.section().fromMs(),
-                                        stored.section().toMs()),
-                        run.settings()))
+                .map(stored -> run.grade().hasLog()
+                        ? Analysis.of(
+                                analysis.slice()
+                                        .log()
+                                        .between(
+                                                stored.section().fromMs(),
+                                                stored.section().toMs()),
+                                run.settings())
+                        : analysis)
                 .toList();
         return new AnalysedRun(
                 run, analysis, RunFindings.of(analysis), BandLevels.of(analysis.times()), sections, ofSections);
@@ -235,8 +236,9 @@ public final class Workbench {
     private Analysis analysis(Study open, Run run) throws StudyException {
         Analysis known = analyses.get(run);
         if (known == null) {
-            FrameLog log = open.log(run);
-            known = Analysis.of(log.all(), run.settings());
+            known = run.logId().isPresent()
+                    ? Analysis.of(open.log(run).all(), run.settings())
+                    : Analysis.withoutLog(run.settings());
             analyses.put(run, known);
         }
         return known;

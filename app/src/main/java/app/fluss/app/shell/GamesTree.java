@@ -5,8 +5,10 @@ import app.fluss.files.study.Game;
 import app.fluss.files.study.Run;
 import app.fluss.files.study.Scene;
 import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Locale;
+import java.util.Set;
 import javafx.scene.control.TextField;
 import javafx.scene.control.TreeCell;
 import javafx.scene.control.TreeItem;
@@ -17,9 +19,12 @@ import org.jspecify.annotations.Nullable;
 
 /// Games, scenes and their runs, with a field to find one.
 final class GamesTree extends VBox {
+    private static final int ROWS_ABOVE = 5;
+
     private final Workbench workbench;
     private final TreeView<Entry> tree = new TreeView<>();
     private final TextField find = new TextField();
+    private final Set<String> open = new HashSet<>();
 
     /// One line: a game, a scene or a run.
     private record Entry(String text, @Nullable Run run) {}
@@ -66,7 +71,14 @@ final class GamesTree extends VBox {
             if (!scenes.isEmpty()) {
                 TreeItem<Entry> item = new TreeItem<>(new Entry(game.name(), null));
                 item.getChildren().setAll(scenes);
-                item.setExpanded(true);
+                item.setExpanded(!wanted.isEmpty() || open.contains(game.name()));
+                item.expandedProperty().subscribe((_, now) -> {
+                    if (now) {
+                        open.add(game.name());
+                    } else {
+                        open.remove(game.name());
+                    }
+                });
                 root.getChildren().add(item);
             }
         }
@@ -98,12 +110,19 @@ final class GamesTree extends VBox {
             for (TreeItem<Entry> scene : game.getChildren()) {
                 for (TreeItem<Entry> item : scene.getChildren()) {
                     if (run.equals(item.getValue().run())) {
+                        game.setExpanded(true);
                         tree.getSelectionModel().select(item);
+                        show(tree.getRow(item));
                         return;
                     }
                 }
             }
         }
+    }
+
+    /// Scrolls to a row with some of what stands above it.
+    private void show(int row) {
+        tree.scrollTo(Math.max(0, row - ROWS_ABOVE));
     }
 
     private static final class EntryCell extends TreeCell<Entry> {

@@ -8,6 +8,7 @@ import app.fluss.app.model.AnalysedRun;
 import app.fluss.app.model.Comparison;
 import app.fluss.app.model.Jobs;
 import app.fluss.app.model.Workbench;
+import app.fluss.app.simulate.SimulateDialog;
 import app.fluss.app.theme.Theme;
 import app.fluss.core.finding.Finding;
 import app.fluss.files.study.Run;
@@ -155,6 +156,8 @@ public final class Shell extends BorderPane {
         recents.getStyleClass().add("quiet");
         recents.setOnShowing(_ -> recents.getItems()
                 .setAll(recent.list().stream().map(this::recentItem).toList()));
+        Button simulate = quiet("Simulate…", "Rehearse a measurement on a simulated bench (Ctrl+R)", this::simulate);
+        simulate.setId("simulate");
         Button undo = quiet("Undo", "Ctrl+Z", () -> workbench.change("Undo", Study::undo));
         undo.setId("undo");
         Button redo = quiet("Redo", "Ctrl+Y", () -> workbench.change("Redo", Study::redo));
@@ -168,7 +171,8 @@ public final class Shell extends BorderPane {
         Button turn = quiet("Light / dark", "Ctrl+D", theme::turn);
         Button help =
                 quiet("Keys", "F1", () -> ShortcutsDialog.show(theme, getScene().getWindow()));
-        HBox bar = new HBox(8, wordmark, studyName, spacer(), progress(), open, recents, undo, redo, turn, help);
+        HBox bar =
+                new HBox(8, wordmark, studyName, spacer(), progress(), open, recents, simulate, undo, redo, turn, help);
         bar.setAlignment(Pos.CENTER_LEFT);
         message.setWrapText(true);
         message.setId("message");
@@ -253,10 +257,21 @@ public final class Shell extends BorderPane {
         Button open = new Button("Open log or study…");
         open.getStyleClass().add("primary");
         open.setOnAction(_ -> imports.choose(this::drop));
-        VBox box = new VBox(title, next, open);
+        Button rehearse = quiet("Simulate a measurement…", "Ctrl+R", this::simulate);
+        VBox box = new VBox(title, next, open, rehearse);
         box.getStyleClass().add("empty");
         box.setId("welcome");
         return box;
+    }
+
+    /// Opens the dialog that simulates a measurement.
+    public void simulate() {
+        Study study = workbench.studyProperty().get();
+        if (study == null || study.isReadOnly()) {
+            tell("Open a study that can be written first; this one is read-only.");
+            return;
+        }
+        new SimulateDialog(theme, getScene().getWindow(), workbench, jobs, this::tell).ask();
     }
 
     private void stateDisplay() {
@@ -282,6 +297,7 @@ public final class Shell extends BorderPane {
                 case Y -> workbench.change("Redo", Study::redo);
                 case D -> theme.turn();
                 case F -> games.focusFind();
+                case R -> simulate();
                 case PLUS, EQUALS, ADD -> theme.scaleText(1);
                 case MINUS, SUBTRACT -> theme.scaleText(-1);
                 case DIGIT0 -> theme.resetText();

@@ -12,6 +12,7 @@ import javafx.stage.Window;
 final class ShortcutsDialog {
     private static final String[][] KEYS = {
         {"Ctrl+O", "open a log or a study"},
+        {"Ctrl+R", "simulate a measurement"},
         {"Ctrl+1, Ctrl+2", "Examine, Compare"},
         {"Ctrl+F", "find a game, path or run"},
         {"Ctrl+Z, Ctrl+Y", "undo, redo"},

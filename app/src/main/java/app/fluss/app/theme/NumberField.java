@@ -1,11 +1,11 @@
-package app.fluss.app.importing;
+package app.fluss.app.theme;
 
 /// Numbers as they are typed: decimal point or comma, blank for "not stated".
-final class NumberField {
+public final class NumberField {
     private NumberField() {}
 
     /// The number; NaN if the text is blank or none.
-    static double value(String text) {
+    public static double value(String text) {
         try {
             return text.isBlank() ? Double.NaN : Double.parseDouble(text.strip().replace(',', '.'));
         } catch (NumberFormatException e) {
@@ -13,7 +13,8 @@ final class NumberField {
         }
     }
 
-    static String text(double value) {
+    /// The number as it is typed.
+    public static String text(double value) {
         return value == Math.rint(value) ? Long.toString(Math.round(value)) : Double.toString(value);
     }
 }

@@ -1,9 +1,6 @@
 package app.fluss.files.log;
 
 import app.fluss.core.measure.Figure;
-import de.siegmar.fastcsv.reader.CsvParseException;
-import de.siegmar.fastcsv.reader.CsvReader;
-import de.siegmar.fastcsv.reader.NamedCsvRecord;
 import java.io.IOException;
 import java.io.Writer;
 import java.nio.charset.StandardCharsets;
@@ -11,63 +8,70 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
 
-/// What a counter said over time: CSV with the header `t_s,claimed_fps`, further columns allowed.
+/// What a counter said over time: CSV with the header `t_s,claimed_fps[,base_fps]`, further columns allowed.
 public final class ReadingsFile {
-    private static final long LARGEST_BYTES = 16L << 20;
     private static final String CLAIMED = "claimed_fps";
+    private static final String BASE = "base_fps";
 
     private ReadingsFile() {}
 
-    /// The mean of the claimed rates, images/s.
+    /// One look at the counter.
+    ///
+    /// @param second after the start, s
+    /// @param claimedFps what it said, /s
+    /// @param baseFps what the generator took for its base, /s; NaN if it does not say
+    public record Reading(double second, double claimedFps, double baseFps) {}
+
+    /// Whether a header is one of readings.
+    public static boolean isReadings(List<String> header) {
+        return header.contains(CLAIMED);
+    }
+
+    /// Reads what the counter said.
     ///
     /// @throws InputException if the file is no such table
-    public static Figure meanClaimed(Path file) throws IOException, InputException {
-        if (Files.size(file) > LARGEST_BYTES) {
-            throw new InputException(file, 0, 0, "more than 16 MiB", "readings, one a second or so");
-        }
+    public static Readings read(Path file) throws IOException, InputException {
         double sum = 0;
+        double lowest = Double.POSITIVE_INFINITY;
+        double highest = Double.NEGATIVE_INFINITY;
+        double baseSum = 0;
         int n = 0;
-        try (CsvReader<NamedCsvRecord> reader = CsvReader.builder().ofNamedCsvRecord(file)) {
-            for (NamedCsvRecord row : reader) {
-                String cell = row.findField(CLAIMED)
-                        .orElseThrow(() -> new MissingColumn(row.getHeader()))
-                        .strip();
-                double value = Numbers.parse(cell, '.');
-                if (!Numbers.isEmpty(cell) && !(value >= 0)) {
-                    throw new InputException(
-                            file, row.getStartingLineNumber(), 2, InputException.quote(cell), "a rate of 0 or more");
-                }
-                if (value >= 0) {
-                    sum += value;
-                    n++;
-                }
+        int bases = 0;
+        for (SmallTable.Row row : SmallTable.read(file, List.of(CLAIMED))) {
+            double claimed = row.number(CLAIMED).orNaN();
+            double base = row.number(BASE).orNaN();
+            if (!Double.isNaN(claimed)) {
+                sum += claimed;
+                lowest = Math.min(lowest, claimed);
+                highest = Math.max(highest, claimed);
+                n++;
             }
-        } catch (MissingColumn e) {
-            throw new InputException(file, 1, 0, "the columns " + e.getMessage(), "t_s,claimed_fps");
-        } catch (CsvParseException e) {
-            throw new InputException(file, 0, 0, "text that is no CSV: " + e.getMessage(), "t_s,claimed_fps");
+            if (!Double.isNaN(base)) {
+                baseSum += base;
+                bases++;
+            }
         }
-        return n > 0 ? Figure.of(sum / n) : Figure.missing("the readings are empty");
+        String none = "the readings are empty";
+        return new Readings(
+                n,
+                Figure.ofFinite(sum / n, none),
+                Figure.ofFinite(lowest, none),
+                Figure.ofFinite(highest, none),
+                Figure.ofFinite(baseSum / bases, "the readings have no base rate"));
     }
 
-    /// Writes one reading for each second.
-    public static void write(List<Double> claimedFps, Path file) throws IOException {
+    /// Writes readings; a file that is there is replaced.
+    public static void write(List<Reading> readings, Path file) throws IOException {
+        boolean bases = readings.stream().anyMatch(reading -> !Double.isNaN(reading.baseFps));
         try (Writer out = Files.newBufferedWriter(file, StandardCharsets.UTF_8)) {
-            out.append("t_s,claimed_fps\n");
-            for (int second = 0; second < claimedFps.size(); second++) {
-                out.append(Integer.toString(second + 1))
-                        .append(',')
-                        .append(Double.toString(claimedFps.get(second)))
-                        .append('\n');
+            out.append("t_s,claimed_fps").append(bases ? ",base_fps\n" : "\n");
+            for (Reading reading : readings) {
+                out.append(Double.toString(reading.second)).append(',').append(Double.toString(reading.claimedFps));
+                if (bases) {
+                    out.append(',').append(Double.isNaN(reading.baseFps) ? "" : Double.toString(reading.baseFps));
+                }
+                out.append('\n');
             }
-        }
-    }
-
-    private static final class MissingColumn extends RuntimeException {
-        private static final long serialVersionUID = 1L;
-
-        MissingColumn(List<String> header) {
-            super(String.join(", ", header));
         }
     }
 }

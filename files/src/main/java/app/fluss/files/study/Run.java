@@ -3,7 +3,9 @@ package app.fluss.files.study;
 import app.fluss.core.measure.AnalysisSettings;
 import app.fluss.core.measure.DisplayMode;
 import app.fluss.core.measure.Figure;
+import app.fluss.core.measure.Grade;
 import java.util.Optional;
+import java.util.OptionalLong;
 
 /// One measured repetition of a scene on a path.
 ///
@@ -11,27 +13,40 @@ import java.util.Optional;
 /// @param sceneId the scene
 /// @param path the path
 /// @param name what the analyst calls it
-/// @param logId the parsed log that it rests on
+/// @param logId the parsed log that it rests on; empty if it has none
 /// @param simulated whether it comes from a simulation and not from a bench
 /// @param display the display mode it was measured on, if stated
 /// @param capFps the frame cap, /s; NaN if none is stated
-/// @param claimedFps the mean of what a counter said, /s; NaN if nothing was read
+/// @param claimedFps the mean of what a counter said, as the analyst typed it, /s; NaN if nothing was
+/// @param claim what a counter or a tool said, from its file
 public record Run(
         long id,
         long sceneId,
         DeliveryPath path,
         String name,
-        long logId,
+        OptionalLong logId,
         boolean simulated,
         Optional<DisplayMode> display,
         double capFps,
-        double claimedFps) {
+        double claimedFps,
+        Optional<Claim> claim) {
+    /// How good its evidence is.
+    public Grade grade() {
+        return logId.isPresent()
+                ? Grade.B
+                : claim.map(said -> said.kind().grade()).orElse(Grade.E);
+    }
+
     /// What an analysis of this run needs to know.
     public AnalysisSettings settings() {
         AnalysisSettings settings = AnalysisSettings.NONE
                 .withMultiplier(path.multiplier())
                 .withCap(capFps)
-                .withClaimed(Figure.ofFinite(claimedFps, "no counter readings belong to this run"));
+                .withGrade(grade())
+                .withClaimed(claim.map(Claim::mean)
+                        .orElseGet(() -> Figure.ofFinite(claimedFps, "no counter readings belong to this run")))
+                .withBase(claim.map(Claim::base)
+                        .orElseGet(() -> Figure.missing("no readings of a generator's base belong to this run")));
         settings = path.isNative() ? settings.asNative() : settings;
         return display.isPresent() ? settings.withDisplay(display.get()) : settings;
     }

@@ -36,4 +36,10 @@ public record RunDraft(
         }
         facts = Map.copyOf(facts);
     }
+
+    /// The same under another name.
+    public RunDraft named(String other) {
+        return new RunDraft(
+                game, scene, path, isNative, multiplier, other, simulated, display, capFps, claimedFps, facts);
+    }
 }

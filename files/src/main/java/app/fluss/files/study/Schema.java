@@ -46,6 +46,20 @@ final class Schema {
                         "cap_fps",
                         "claimed_fps"));
         tables.put("fact", List.of("id", "run_id", "name", "value"));
+        tables.put(
+                "claim",
+                List.of(
+                        "id",
+                        "run_id",
+                        "sha256",
+                        "kind",
+                        "count",
+                        "mean_fps",
+                        "lowest_fps",
+                        "highest_fps",
+                        "base_fps",
+                        "one_percent_low_fps",
+                        "low_convention"));
         tables.put("section", List.of("id", "run_id", "name", "weight", "from_ms", "to_ms"));
         return tables;
     }

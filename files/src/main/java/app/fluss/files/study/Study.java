@@ -2,6 +2,7 @@ package app.fluss.files.study;
 
 import app.fluss.core.frame.FrameLog;
 import app.fluss.core.measure.DisplayMode;
+import app.fluss.core.measure.Figure;
 import app.fluss.core.measure.Section;
 import app.fluss.core.measure.SyncMode;
 import app.fluss.core.work.Progress;
@@ -17,6 +18,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalLong;
 
 /// One file with everything: games, scenes, paths, runs, their evidence and their parsed logs.
 ///
@@ -24,7 +26,9 @@ import java.util.Optional;
 /// that another window writes opens read-only; changes then throw [StudyException].
 public final class Study implements AutoCloseable {
     private static final String RUNS =
-            "SELECT run.*, path.name AS path_name, path.is_native, path.multiplier FROM run JOIN path ON path.id = path_id";
+            "SELECT run.*, path.name AS path_name, path.is_native, path.multiplier, kind, count, mean_fps, lowest_fps,"
+                    + " highest_fps, base_fps, one_percent_low_fps, low_convention FROM run JOIN path ON path.id = path_id"
+                    + " LEFT JOIN claim ON claim.run_id = run.id";
 
     private final Path file;
     private final Connection connection;
@@ -121,9 +125,11 @@ public final class Study implements AutoCloseable {
     }
 
     /// The parsed log of a run.
+    ///
+    /// @throws java.util.NoSuchElementException if it has none
     public synchronized FrameLog log(Run run) throws StudyException {
         try {
-            return logs.read(run.logId());
+            return logs.read(run.logId().orElseThrow());
         } catch (SQLException e) {
             throw StudyFile.explain(file, e);
         }
@@ -131,14 +137,25 @@ public final class Study implements AutoCloseable {
 
     /// Adds a run with its evidence.
     ///
-    /// @param raw the log as it came
+    /// @param evidence at most one log and one claim
     /// @return the run
     /// @throws app.fluss.core.work.StoppedException if `progress` stops it; then nothing was added
-    public synchronized Run addRun(RunDraft draft, Path raw, ImportedLog imported, Progress progress)
+    public synchronized Run addRun(RunDraft draft, List<RunEvidence> evidence, Progress progress)
             throws StudyException, IOException {
         try {
             return changing("add run " + draft.name(), () -> {
-                long id = insertRun(draft, insertLog(raw, imported, progress));
+                OptionalLong log = OptionalLong.empty();
+                for (RunEvidence part : evidence) {
+                    if (part instanceof RunEvidence.Log(Path raw, ImportedLog imported)) {
+                        log = OptionalLong.of(insertLog(raw, imported, progress));
+                    }
+                }
+                long id = insertRun(draft, log);
+                for (RunEvidence part : evidence) {
+                    if (part instanceof RunEvidence.Said(Path raw, Claim claim)) {
+                        insertClaim(id, keep(raw, progress), claim);
+                    }
+                }
                 for (var fact : draft.facts().entrySet()) {
                     sql.run(
                             "INSERT INTO fact (run_id, name, value) VALUES (?, ?, ?)",
@@ -158,6 +175,7 @@ public final class Study implements AutoCloseable {
         changing("remove run " + run.name(), () -> {
             sql.run("DELETE FROM section WHERE run_id = ?", run.id());
             sql.run("DELETE FROM fact WHERE run_id = ?", run.id());
+            sql.run("DELETE FROM claim WHERE run_id = ?", run.id());
             return sql.run("DELETE FROM run WHERE id = ?", run.id());
         });
     }
@@ -252,27 +270,46 @@ public final class Study implements AutoCloseable {
     }
 
     private long insertLog(Path raw, ImportedLog imported, Progress progress) throws SQLException {
+        FrameLog log = imported.log();
+        List<String> processes = imported.notes().processes();
+        long id = sql.insert(
+                "INSERT INTO parsed_log (sha256, images, mapping, process, lead_in, segment_starts) VALUES (?, ?, ?, ?, ?,"
+                        + " ?)",
+                keep(raw, progress),
+                log.size(),
+                MappingFile.toJson(imported.mapping()),
+                processes.isEmpty() ? null : processes.getFirst(),
+                log.hasLeadIn(),
+                LogCodec.starts(log));
+        logs.writeColumns(id, log);
+        return id;
+    }
+
+    private void insertClaim(long run, String sha256, Claim claim) throws SQLException {
+        sql.insert(
+                "INSERT INTO claim (run_id, sha256, kind, count, mean_fps, lowest_fps, highest_fps, base_fps,"
+                        + " one_percent_low_fps, low_convention) VALUES (?, ?, ?, ?, ?, ?, ?, ?, ?, ?)",
+                run,
+                sha256,
+                claim.kind().name(),
+                claim.count(),
+                Sql.orNull(claim.mean().orNaN()),
+                Sql.orNull(claim.lowest().orNaN()),
+                Sql.orNull(claim.highest().orNaN()),
+                Sql.orNull(claim.base().orNaN()),
+                Sql.orNull(claim.onePercentLow().orNaN()),
+                claim.lowConvention());
+    }
+
+    private String keep(Path raw, Progress progress) throws SQLException {
         try {
-            String sha256 = evidence.keep(raw, progress);
-            FrameLog log = imported.log();
-            List<String> processes = imported.notes().processes();
-            long id = sql.insert(
-                    "INSERT INTO parsed_log (sha256, images, mapping, process, lead_in, segment_starts) VALUES (?, ?, ?, ?, ?,"
-                            + " ?)",
-                    sha256,
-                    log.size(),
-                    MappingFile.toJson(imported.mapping()),
-                    processes.isEmpty() ? null : processes.getFirst(),
-                    log.hasLeadIn(),
-                    LogCodec.starts(log));
-            logs.writeColumns(id, log);
-            return id;
+            return evidence.keep(raw, progress);
         } catch (IOException e) {
             throw new RawEvidenceException(e);
         }
     }
 
-    private long insertRun(RunDraft draft, long logId) throws SQLException {
+    private long insertRun(RunDraft draft, OptionalLong logId) throws SQLException {
         long game =
                 findOrInsert("SELECT id FROM game WHERE name = ?", "INSERT INTO game (name) VALUES (?)", draft.game());
         long scene = findOrInsert(
@@ -294,7 +331,7 @@ public final class Study implements AutoCloseable {
                 scene,
                 path,
                 draft.name(),
-                logId,
+                logId.isPresent() ? logId.getAsLong() : null,
                 draft.simulated(),
                 draft.display().map(DisplayMode::refreshHz).orElse(null),
                 draft.display().map(mode -> mode.sync().label()).orElse(null),
@@ -323,11 +360,32 @@ public final class Study implements AutoCloseable {
                         row.getBoolean("is_native"),
                         Sql.orNaN(row, "multiplier")),
                 row.getString("name"),
-                row.getLong("log_id"),
+                row.getObject("log_id") == null ? OptionalLong.empty() : OptionalLong.of(row.getLong("log_id")),
                 row.getBoolean("simulated"),
                 display,
                 Sql.orNaN(row, "cap_fps"),
-                Sql.orNaN(row, "claimed_fps"));
+                Sql.orNaN(row, "claimed_fps"),
+                claim(row));
+    }
+
+    private static Optional<Claim> claim(ResultSet row) throws SQLException {
+        String kind = row.getString("kind");
+        if (kind == null) {
+            return Optional.empty();
+        }
+        return Optional.of(new Claim(
+                Claim.Kind.valueOf(kind),
+                row.getInt("count"),
+                figure(row, "mean_fps"),
+                figure(row, "lowest_fps"),
+                figure(row, "highest_fps"),
+                figure(row, "base_fps"),
+                figure(row, "one_percent_low_fps"),
+                row.getString("low_convention")));
+    }
+
+    private static Figure figure(ResultSet row, String column) throws SQLException {
+        return Figure.ofFinite(Sql.orNaN(row, column), "the file does not say");
     }
 
     private static DisplayMode displayMode(double hz, SyncMode sync, ResultSet row) {

@@ -8,6 +8,8 @@ import app.fluss.files.log.ImportOptions;
 import app.fluss.files.log.InputException;
 import app.fluss.files.log.LogImport;
 import app.fluss.files.log.MappingFile;
+import app.fluss.files.log.ReadingsFile;
+import app.fluss.files.log.SummaryFile;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -44,6 +46,15 @@ final class StudyCheck {
                             row.getLong(1), row.getString(2), row.getString(3), row.getString(4), row.getString(5)))) {
                 check(kept, folder.resolve("evidence"), folder.resolve("mapping"));
             }
+            for (KeptClaim kept : sql.list(
+                    "SELECT claim.sha256, file_name, kind, mean_fps FROM claim JOIN evidence USING (sha256)",
+                    row -> new KeptClaim(
+                            row.getString(1),
+                            row.getString(2),
+                            Claim.Kind.valueOf(row.getString(3)),
+                            Sql.orNaN(row, "mean_fps")))) {
+                check(kept, folder.resolve("evidence"));
+            }
         } finally {
             Files.deleteIfExists(folder.resolve("evidence"));
             Files.deleteIfExists(folder.resolve("mapping"));
@@ -65,6 +76,25 @@ final class StudyCheck {
             FrameLog again = LogImport.read(raw, options, Progress.NONE).log();
             if (!isSame(again, logs.read(kept.logId))) {
                 wrong.add("%s: the parsed log is not what its evidence gives.".formatted(kept.fileName));
+            }
+        } catch (InputException | StudyException e) {
+            wrong.add("%s: %s".formatted(kept.fileName, e.getMessage()));
+        }
+    }
+
+    private void check(KeptClaim kept, Path raw) throws SQLException, IOException {
+        try {
+            evidence.restore(kept.sha256, raw);
+            if (!Evidence.sha256(raw).equals(kept.sha256)) {
+                wrong.add("%s: the evidence is not what was kept (SHA-256 differs).".formatted(kept.fileName));
+                return;
+            }
+            Claim again = switch (kept.kind) {
+                case READINGS -> Claim.of(ReadingsFile.read(raw));
+                case SUMMARY -> Claim.of(SummaryFile.read(raw));
+            };
+            if (Double.compare(again.mean().orNaN(), kept.meanFps) != 0) {
+                wrong.add("%s: what was claimed is not what its evidence gives.".formatted(kept.fileName));
             }
         } catch (InputException | StudyException e) {
             wrong.add("%s: %s".formatted(kept.fileName, e.getMessage()));
@@ -99,6 +129,8 @@ final class StudyCheck {
         }
         return true;
     }
+
+    private record KeptClaim(String sha256, String fileName, Claim.Kind kind, double meanFps) {}
 
     private record Kept(
             long logId,

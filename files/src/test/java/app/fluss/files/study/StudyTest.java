@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import app.fluss.core.measure.DisplayMode;
+import app.fluss.core.measure.Grade;
 import app.fluss.core.measure.Section;
 import app.fluss.core.measure.SyncMode;
 import app.fluss.core.work.Progress;
@@ -11,9 +12,12 @@ import app.fluss.core.work.StoppedException;
 import app.fluss.files.log.ImportOptions;
 import app.fluss.files.log.ImportedLog;
 import app.fluss.files.log.LogImport;
+import app.fluss.files.log.ReadingsFile;
+import app.fluss.files.log.SummaryFile;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.sql.DriverManager;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import org.junit.jupiter.api.BeforeEach;
@@ -53,8 +57,7 @@ class StudyTest {
                         Double.NaN,
                         99.5,
                         Map.of("driver", "5")),
-                raw,
-                imported,
+                List.of(new RunEvidence.Log(raw, imported)),
                 Progress.NONE);
     }
 
@@ -167,15 +170,61 @@ class StudyTest {
     void nothingIsHalfAddedWhenTheEvidenceCannotBeRead() throws Exception {
         try (Study study = Study.open(file)) {
             ImportedLog imported = LogImport.read(raw, ImportOptions.guess(), Progress.NONE);
-            RunDraft draft = new RunDraft(
-                    "g", "s", "p", true, Double.NaN, "r", false, Optional.empty(), Double.NaN, Double.NaN, Map.of());
-            assertThatThrownBy(() -> study.addRun(draft, folder.resolve("gone.csv"), imported, Progress.NONE))
+            RunDraft draft = draft("r");
+            assertThatThrownBy(() -> study.addRun(
+                            draft, List.of(new RunEvidence.Log(folder.resolve("gone.csv"), imported)), Progress.NONE))
                     .isInstanceOf(java.io.IOException.class);
-            assertThatThrownBy(() -> study.addRun(draft, raw, imported, _ -> false))
+            assertThatThrownBy(() -> study.addRun(draft, List.of(new RunEvidence.Log(raw, imported)), _ -> false))
                     .isInstanceOf(StoppedException.class);
             assertThat(study.games()).isEmpty();
             assertThat(study.nextUndo()).isEmpty();
         }
+    }
+
+    /// A run may rest on what a counter or a tool said, and then has that grade; it can be undone like any other.
+    @Test
+    void keepsWhatWasOnlyClaimed() throws Exception {
+        Path readings = Files.writeString(folder.resolve("readings.csv"), "t_s,claimed_fps\n1,70\n2,74\n3,66\n");
+        Path summary =
+                Files.writeString(folder.resolve("summary.csv"), "average_fps,one_percent_low_fps\n81.5,60.25\n");
+        try (Study study = Study.open(file)) {
+            study.addRun(draft("read"), List.of(said(readings, Claim.of(ReadingsFile.read(readings)))), Progress.NONE);
+            study.addRun(draft("told"), List.of(said(summary, Claim.of(SummaryFile.read(summary)))), Progress.NONE);
+        }
+        try (Study study = Study.open(file)) {
+            Run read = study.runs().getFirst();
+            Run told = study.runs().get(1);
+            assertThat(read.grade()).isEqualTo(Grade.D);
+            assertThat(read.settings().claimedFps().orNaN()).isEqualTo(70);
+            assertThat(read.claim().orElseThrow().lowest().orNaN()).isEqualTo(66);
+            assertThat(told.grade()).isEqualTo(Grade.C);
+            assertThat(told.claim().orElseThrow().onePercentLow().orNaN()).isEqualTo(60.25);
+            assertThat(told.claim().orElseThrow().lowest().isKnown()).isFalse();
+            assertThat(study.check()).isEmpty();
+            study.undo();
+            assertThat(study.runs()).containsExactly(read);
+            study.redo();
+            assertThat(study.runs()).containsExactly(read, told);
+            study.removeRun(read);
+            study.undo();
+            assertThat(study.runs()).contains(read);
+        }
+        run("UPDATE claim SET mean_fps = 99 WHERE kind = 'READINGS'");
+        try (Study study = Study.open(file)) {
+            assertThat(study.check())
+                    .singleElement()
+                    .asString()
+                    .contains("readings.csv", "not what its evidence gives");
+        }
+    }
+
+    private static RunEvidence said(Path raw, Claim claim) {
+        return new RunEvidence.Said(raw, claim);
+    }
+
+    private static RunDraft draft(String name) {
+        return new RunDraft(
+                "g", "s", "p", true, Double.NaN, name, false, Optional.empty(), Double.NaN, Double.NaN, Map.of());
     }
 
     private void run(String sql) throws Exception {

@@ -1,0 +1,113 @@
+package app.fluss.app.demo;
+
+import app.fluss.core.measure.Grade;
+import app.fluss.files.simulated.ReadyScenario;
+import app.fluss.sim.scenario.Scenario;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+
+/// Runs of one path in one scene of the demo study.
+///
+/// @param game an invented game
+/// @param scene a route in it
+/// @param path what happens to its images
+/// @param isNative whether that is nothing
+/// @param scenario what is simulated
+/// @param repeats how often
+/// @param rests grade of the evidence that is kept: B for the log and readings, C for a summary, D for readings
+/// @param changed facts that differ from the other paths, by mistake
+record DemoRuns(
+        String game,
+        String scene,
+        String path,
+        boolean isNative,
+        Scenario scenario,
+        int repeats,
+        Grade rests,
+        Map<String, String> changed) {
+    private static final String NATIVE = "native";
+
+    /// The whole demo: every ready scenario is in it.
+    static List<DemoRuns> all() {
+        List<DemoRuns> all = new ArrayList<>();
+        Place marsh = new Place("Tidewarden", "reed marsh loop", all);
+        marsh.base("native", 3);
+        marsh.path("engine generation 2×", "engine-generation", 3);
+        marsh.path("driver generation 2×", "driver-generation", 1);
+        marsh.path("capture generation 2×", "capture-generation", 1);
+        marsh.path("second GPU 3×", "second-gpu", 3);
+        marsh.path("second GPU 4×", "second-gpu-full", 1);
+        marsh.path("engine generation 2×, other overlay", "counter-blind", 1);
+        Place arena = new Place("Saltglass", "arena, two rounds", all);
+        arena.add(NATIVE, true, named("base-collapse").asNative(), 1, Grade.B, Map.of());
+        arena.add("capture generation 2×", false, named("base-collapse"), 1, Grade.B, Map.of("render_scale", "120 %"));
+        arena.path("capture generation 2×, desktop", "capture-locked-60", 1);
+        arena.path("second GPU 2×, old slot", "slot-narrow", 1);
+        Place lap = new Place("Kelp Circuit", "harbour lap", all);
+        lap.add(NATIVE, true, named("phantom-images").asNative(), 3, Grade.B, Map.of());
+        lap.path("driver generation 2×", "phantom-images", 3);
+        lap.path("driver generation 3×", "above-refresh", 1);
+        Place song = new Place("Chime Lattice", "third song", all);
+        song.add(NATIVE, true, named("display-smoothing-game").asNative(), 1, Grade.B, Map.of());
+        song.path("television, game mode", "display-smoothing-game", 1);
+        song.path("television, film mode", "display-smoothing-full", 1);
+        song.path("television, variable refresh", "vrr-left-on", 1);
+        Place market = new Place("Lantern Row", "market at dusk", all);
+        market.base("locked-30", 1);
+        market.path("engine generation 2×", "base-low", 1);
+        market.path("cap 45", "uneven-cadence", 1);
+        Place roofs = new Place("Lantern Row", "rooftops", all);
+        roofs.add(NATIVE, true, named("not-engaged").asNative(), 1, Grade.B, Map.of());
+        roofs.add("engine generation 2×", false, named("not-engaged"), 1, Grade.B, Map.of("upscaler", "other"));
+        Place quay = new Place("Sill Harbour", "quay walk", all);
+        quay.add(NATIVE, true, named("home-stream").asNative(), 1, Grade.B, Map.of());
+        quay.path("home stream, cable", "home-stream", 1);
+        quay.path("home stream into a television", "stream-into-smoothing", 1);
+        quay.path("home stream, busy game", "stream-host-hitch", 1);
+        quay.path("home stream, radio", "stream-network-hitch", 1);
+        quay.path("home stream, old client", "stream-decoder-hitch", 1);
+        new Place("Ember Quarry", "crowd square", all).base("cpu-crowd", 1);
+        new Place("Ember Quarry", "texture hall", all).base("memory-full", 1);
+        new Place("Ember Quarry", "ridge, on battery", all).base("battery-limit", 1);
+        Place planets = new Place("Orrery Hall", "planet room", all);
+        planets.base("vr-full-rate", 1);
+        planets.path("VR reprojection, high settings", "vr-half-rate", 1);
+        Place reef = new Place("Gullwing Deep", "reef dive", all);
+        reef.add(NATIVE, true, named("vr-full-rate").lasting(30), 1, Grade.B, Map.of());
+        reef.path("VR, render scale 122 %", "vr-uneven-scale", 1);
+        reef.path("VR reprojection, very high", "vr-below-half-rate", 1);
+        Place terrace = new Place("Mossfall Terrace", "fountain steps", all);
+        terrace.add(NATIVE, true, named("native"), 3, Grade.D, Map.of());
+        terrace.add("engine generation 2×", false, named("engine-generation"), 3, Grade.D, Map.of());
+        Place meadow = new Place("Brass Meadow", "windmill track", all);
+        meadow.add(NATIVE, true, named("native"), 1, Grade.C, Map.of());
+        meadow.add("driver generation 2×", false, named("driver-generation"), 1, Grade.C, Map.of());
+        return List.copyOf(all);
+    }
+
+    private static Scenario named(String scenario) {
+        return ReadyScenario.named(scenario);
+    }
+
+    /// A scene of a game, to which paths are added.
+    private record Place(String game, String scene, List<DemoRuns> runs) {
+        void base(String scenario, int repeats) {
+            add(NATIVE, true, named(scenario), repeats, Grade.B, Map.of());
+        }
+
+        void path(String path, String scenario, int repeats) {
+            add(path, false, named(scenario), repeats, Grade.B, Map.of());
+        }
+
+        void add(
+                String path,
+                boolean isNative,
+                Scenario scenario,
+                int repeats,
+                Grade rests,
+                Map<String, String> changed) {
+            runs.add(new DemoRuns(game, scene, path, isNative, scenario, repeats, rests, changed));
+        }
+    }
+}

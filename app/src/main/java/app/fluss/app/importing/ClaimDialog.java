@@ -1,0 +1,79 @@
+package app.fluss.app.importing;
+
+import app.fluss.app.model.Workbench;
+import app.fluss.app.theme.Dialogs;
+import app.fluss.app.theme.Numbers;
+import app.fluss.app.theme.Theme;
+import app.fluss.files.study.Claim;
+import app.fluss.files.study.Run;
+import app.fluss.files.study.RunDraft;
+import java.nio.file.Path;
+import java.util.Optional;
+import java.util.function.Consumer;
+import javafx.scene.control.ButtonBar;
+import javafx.scene.control.ButtonType;
+import javafx.scene.control.Dialog;
+import javafx.scene.control.Label;
+import javafx.scene.layout.VBox;
+import javafx.stage.Window;
+
+/// Shows what a counter or a tool said, and asks what run it is.
+final class ClaimDialog {
+    private static final ButtonType ADD = new ButtonType("Add run", ButtonBar.ButtonData.OK_DONE);
+
+    private final Dialog<ButtonType> dialog;
+    private final RunFields fields;
+
+    ClaimDialog(
+            Theme theme, Window owner, Path file, Claim claim, Workbench.Contents contents, Optional<Run> selected) {
+        dialog = Dialogs.make(theme, owner, "Add " + file.getFileName());
+        fields = new RunFields(contents, selected, RunName.of(file)).withSettings(false);
+        Label said = new Label(words(claim));
+        said.getStyleClass().add("heading");
+        Label grade = new Label(
+                "A run that rests on this alone has grade %s: no lows, no spread, and nothing tells what the counter counted."
+                        .formatted(claim.kind().grade()));
+        grade.setWrapText(true);
+        grade.getStyleClass().add("muted");
+        Label problem = new Label();
+        problem.getStyleClass().add("chip-warm");
+        problem.textProperty().bind(fields.problemProperty());
+        dialog.getDialogPane().setContent(new VBox(10, said, grade, problem, fields));
+        dialog.getDialogPane().setPrefWidth(640);
+        dialog.getDialogPane().getButtonTypes().addAll(ADD, ButtonType.CANCEL);
+        dialog.getDialogPane().setId("claim-dialog");
+        dialog.getDialogPane()
+                .lookupButton(ADD)
+                .disableProperty()
+                .bind(fields.problemProperty().isNotEmpty());
+    }
+
+    /// What was said, in words.
+    static String words(Claim claim) {
+        return switch (claim.kind()) {
+            case READINGS ->
+                "%d readings: %s /s on average, from %s to %s"
+                        .formatted(
+                                claim.count(),
+                                Numbers.text(claim.mean(), 1),
+                                Numbers.text(claim.lowest(), 0),
+                                Numbers.text(claim.highest(), 0));
+            case SUMMARY ->
+                "A tool's summary: %s /s on average, 1 %% low %s /s%s"
+                        .formatted(
+                                Numbers.text(claim.mean(), 1),
+                                Numbers.text(claim.onePercentLow(), 1),
+                                claim.lowConvention().isEmpty() ? "" : " (" + claim.lowConvention() + ")");
+        };
+    }
+
+    /// Asks without blocking; `then` is called if the user adds the run.
+    void ask(Consumer<RunDraft> then) {
+        dialog.resultProperty().subscribe(result -> {
+            if (result == ADD) {
+                then.accept(fields.draft());
+            }
+        });
+        dialog.show();
+    }
+}

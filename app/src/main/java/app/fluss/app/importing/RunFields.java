@@ -1,0 +1,177 @@
+package app.fluss.app.importing;
+
+import app.fluss.app.model.Workbench;
+import app.fluss.app.theme.NumberField;
+import app.fluss.files.study.DeliveryPath;
+import app.fluss.files.study.Game;
+import app.fluss.files.study.Run;
+import app.fluss.files.study.RunDraft;
+import app.fluss.files.study.Scene;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import javafx.beans.property.ReadOnlyStringProperty;
+import javafx.beans.property.ReadOnlyStringWrapper;
+import javafx.scene.Node;
+import javafx.scene.control.CheckBox;
+import javafx.scene.control.ComboBox;
+import javafx.scene.control.Label;
+import javafx.scene.control.TextField;
+import javafx.scene.layout.GridPane;
+import javafx.scene.layout.HBox;
+
+/// Fields that say what run it is: where it was measured, on what path, and what was set.
+public final class RunFields extends GridPane {
+    private final ComboBox<String> game = choice("game");
+    private final ComboBox<String> scene = choice("scene");
+    private final ComboBox<String> path = choice("path");
+    private final CheckBox isNative = new CheckBox("native: nothing makes images on the way");
+    private final TextField name = new TextField();
+    private final TextField multiplier = field("multiplier", 3, "2");
+    private final TextField cap = field("cap", 5, "");
+    private final TextField claimed = field("claimed", 5, "");
+    private final DisplayFields display;
+    private final ReadOnlyStringWrapper problem = new ReadOnlyStringWrapper("");
+
+    /// @param contents what the study holds, to choose from
+    /// @param selected the run that is looked at, whose scene is proposed
+    /// @param runName proposed for the run
+    public RunFields(Workbench.Contents contents, Optional<Run> selected, String runName) {
+        setHgap(10);
+        setVgap(7);
+        display = new DisplayFields(selected.flatMap(Run::display));
+        display.setId("display-fields");
+        isNative.setId("native");
+        name.setId("run-name");
+        name.setText(runName);
+        fill(contents, selected);
+        addRow(0, label("Game"), game, label("Scene"), scene);
+        addRow(1, label("Path"), path, label("Run"), name);
+        List.of(game, scene, path).forEach(box -> box.getEditor().textProperty().subscribe(this::check));
+        List.of(name, multiplier, cap, claimed)
+                .forEach(field -> field.textProperty().subscribe(this::check));
+        display.validProperty().subscribe(this::check);
+        isNative.selectedProperty().subscribe(this::check);
+        check();
+    }
+
+    /// Also asks what was set, which a simulation knows by itself.
+    ///
+    /// @param counter whether to ask what the counter said
+    public RunFields withSettings(boolean counter) {
+        HBox capRow = new HBox(8, cap, new Label("/s"));
+        if (counter) {
+            capRow.getChildren().addAll(new Label("     the counter said"), claimed, new Label("/s on average"));
+        }
+        wide(2, "Multiplier", new HBox(10, multiplier, isNative));
+        wide(3, "Display", display);
+        wide(4, "Frame cap", capRow);
+        return this;
+    }
+
+    private void wide(int row, String label, Node field) {
+        add(label(label), 0, row);
+        add(field, 1, row, 3, 1);
+    }
+
+    private static Label label(String text) {
+        Label label = new Label(text);
+        label.setMinWidth(USE_PREF_SIZE);
+        return label;
+    }
+
+    private static ComboBox<String> choice(String id) {
+        ComboBox<String> box = new ComboBox<>();
+        box.setEditable(true);
+        box.setId(id);
+        return box;
+    }
+
+    private static TextField field(String id, int columns, String prompt) {
+        TextField field = new TextField();
+        field.setId(id);
+        field.setPrefColumnCount(columns);
+        field.setPromptText(prompt);
+        return field;
+    }
+
+    private void fill(Workbench.Contents contents, Optional<Run> selected) {
+        game.getItems().setAll(contents.games().stream().map(Game::name).toList());
+        scene.getItems()
+                .setAll(contents.scenes().stream().map(Scene::name).distinct().toList());
+        List<DeliveryPath> paths =
+                contents.runs().stream().map(Run::path).distinct().toList();
+        path.getItems().setAll(paths.stream().map(DeliveryPath::name).toList());
+        boolean first = contents.runs().isEmpty();
+        path.setValue(first ? "native" : "");
+        isNative.setSelected(first);
+        scene.setValue(first ? "first route" : "");
+        selected.ifPresent(run -> {
+            String[] place = contents.place(run).split(" · ", 2);
+            game.setValue(place[0]);
+            scene.setValue(place[1]);
+        });
+        path.getEditor()
+                .textProperty()
+                .subscribe(text -> paths.stream()
+                        .filter(known -> known.name().equals(text))
+                        .findFirst()
+                        .ifPresent(known -> {
+                            isNative.setSelected(known.isNative());
+                            multiplier.setText(
+                                    Double.isNaN(known.multiplier()) ? "" : NumberField.text(known.multiplier()));
+                        }));
+    }
+
+    private void check() {
+        String wrong = "";
+        if (text(game).isBlank()
+                || text(scene).isBlank()
+                || text(path).isBlank()
+                || name.getText().isBlank()) {
+            wrong = "Say the game, the scene, the path and the run.";
+        } else if (!display.validProperty().get()) {
+            wrong = "The refresh rate must be a number of Hz, the floor one below it.";
+        } else if (!multiplier.getText().isBlank() && !(NumberField.value(multiplier.getText()) >= 1)) {
+            wrong = "The multiplier must be a number of 1 or more.";
+        } else if (isWrong(cap) || isWrong(claimed)) {
+            wrong = "A rate must be a number above 0.";
+        }
+        problem.set(wrong);
+    }
+
+    private static boolean isWrong(TextField rate) {
+        return !rate.getText().isBlank() && !(NumberField.value(rate.getText()) > 0);
+    }
+
+    /// What keeps the fields from being used, in words; empty if nothing does.
+    public ReadOnlyStringProperty problemProperty() {
+        return problem.getReadOnlyProperty();
+    }
+
+    /// Proposes a path.
+    public void propose(String pathName, boolean nativePath) {
+        path.setValue(pathName);
+        isNative.setSelected(nativePath);
+    }
+
+    private static String text(ComboBox<String> box) {
+        return box.getEditor().getText();
+    }
+
+    /// The run as the fields say.
+    public RunDraft draft() {
+        return new RunDraft(
+                text(game).strip(),
+                text(scene).strip(),
+                text(path).strip(),
+                isNative.isSelected(),
+                NumberField.value(multiplier.getText()),
+                name.getText().strip(),
+                false,
+                display.mode(),
+                NumberField.value(cap.getText()),
+                NumberField.value(claimed.getText()),
+                Map.of());
+    }
+}

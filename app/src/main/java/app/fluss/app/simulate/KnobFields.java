@@ -1,0 +1,96 @@
+package app.fluss.app.simulate;
+
+import app.fluss.app.theme.NumberField;
+import app.fluss.sim.scenario.Scenario;
+import java.util.List;
+import javafx.scene.control.Label;
+import javafx.scene.control.TextField;
+import javafx.scene.layout.GridPane;
+
+/// Number fields for the [Knobs] and for how often to simulate.
+final class KnobFields extends GridPane {
+    private static final int MOST_REPEATS = 20;
+
+    private final TextField gpu = field("gpu-ms");
+    private final TextField cpu = field("cpu-ms");
+    private final TextField scale = field("scale");
+    private final TextField cap = field("cap-fps");
+    private final TextField multiplier = field("multiplier");
+    private final TextField seconds = field("seconds");
+    private final TextField repeats = field("repeats");
+
+    /// @param changed is told whenever a field changes
+    KnobFields(Runnable changed) {
+        setHgap(10);
+        setVgap(7);
+        cap.setPromptText("none");
+        repeats.setText("1");
+        addRow(0, label("GPU work, ms"), gpu, label("CPU work, ms"), cpu, label("Render scale"), scale);
+        addRow(1, label("Frame cap, /s"), cap, label("Multiplier"), multiplier, label("Length, s"), seconds);
+        addRow(2, label("Repeats"), repeats);
+        List.of(gpu, cpu, scale, cap, multiplier, seconds, repeats)
+                .forEach(knob -> knob.textProperty().subscribe(changed));
+    }
+
+    private static Label label(String text) {
+        Label label = new Label(text);
+        label.setMinWidth(USE_PREF_SIZE);
+        return label;
+    }
+
+    private static TextField field(String id) {
+        TextField field = new TextField();
+        field.setId("knob-" + id);
+        field.setPrefColumnCount(5);
+        return field;
+    }
+
+    /// Shows a scenario's settings.
+    void show(Scenario scenario) {
+        Knobs knobs = Knobs.of(scenario);
+        gpu.setText(NumberField.text(knobs.gpuMs()));
+        cpu.setText(NumberField.text(knobs.cpuMs()));
+        scale.setText(NumberField.text(knobs.renderScale()));
+        cap.setText(Double.isNaN(knobs.capFps()) ? "" : NumberField.text(knobs.capFps()));
+        multiplier.setText(Integer.toString(knobs.multiplier()));
+        multiplier.setDisable(scenario.generator().isEmpty());
+        seconds.setText(NumberField.text(knobs.seconds()));
+    }
+
+    /// The settings as they stand in the fields.
+    ///
+    /// @throws IllegalArgumentException if a field holds no number
+    Knobs value() {
+        return new Knobs(
+                number("length", seconds),
+                number("CPU work", cpu),
+                number("GPU work", gpu),
+                cap.getText().isBlank() ? Double.NaN : number("frame cap", cap),
+                number("render scale", scale),
+                whole("multiplier", multiplier, Integer.MAX_VALUE));
+    }
+
+    /// How often to simulate.
+    ///
+    /// @throws IllegalArgumentException if the field does not hold 1 to 20
+    int repeats() {
+        return whole("repeats", repeats, MOST_REPEATS);
+    }
+
+    private static double number(String name, TextField field) {
+        double value = NumberField.value(field.getText());
+        if (Double.isNaN(value)) {
+            throw new IllegalArgumentException("%s must be a number".formatted(name));
+        }
+        return value;
+    }
+
+    private static int whole(String name, TextField field, int most) {
+        double value = number(name, field);
+        if (!(value >= 1 && value <= most && value == Math.rint(value))) {
+            throw new IllegalArgumentException("%s must be a whole number of 1 or more%s"
+                    .formatted(name, most == Integer.MAX_VALUE ? "" : ", at most " + most));
+        }
+        return (int) value;
+    }
+}

@@ -1,0 +1,92 @@
+package app.fluss.files.simulated;
+
+import app.fluss.core.measure.Grade;
+import app.fluss.core.work.Progress;
+import app.fluss.files.log.FrameLogWriter;
+import app.fluss.files.log.ImportOptions;
+import app.fluss.files.log.InputException;
+import app.fluss.files.log.LogImport;
+import app.fluss.files.log.ReadingsFile;
+import app.fluss.files.log.SummaryFile;
+import app.fluss.files.study.Claim;
+import app.fluss.files.study.Run;
+import app.fluss.files.study.RunDraft;
+import app.fluss.files.study.RunEvidence;
+import app.fluss.files.study.Study;
+import app.fluss.files.study.StudyException;
+import app.fluss.sim.SimulatedRun;
+import app.fluss.sim.scenario.Generator;
+import app.fluss.sim.scenario.Scenario;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.Optional;
+
+/// Brings simulated runs into a study the way that measured ones come: their files are written, read by the
+/// same importers, and kept as evidence.
+public final class SimulatedEvidence {
+    private final Path folder;
+
+    /// @param folder for the files on their way; left as it was
+    public SimulatedEvidence(Path folder) {
+        this.folder = folder;
+    }
+
+    /// What is said of a run, with what its scenario says: that it is simulated, multiplier, display and cap.
+    public static RunDraft draft(Scenario scenario, RunDraft said) {
+        return new RunDraft(
+                said.game(),
+                said.scene(),
+                said.path(),
+                said.isNative(),
+                scenario.generator().map(Generator::multiplier).orElse(1),
+                said.name(),
+                true,
+                Optional.of(scenario.display().mode()),
+                scenario.game().capFps(),
+                said.claimedFps(),
+                said.facts());
+    }
+
+    /// Adds a simulated run.
+    ///
+    /// @param rests grade of the evidence that is kept: A or B for the log and readings, C for a summary alone, D
+    ///     or E for readings alone
+    /// @return the run
+    /// @throws app.fluss.core.work.StoppedException if `progress` stops it; then nothing was added
+    public Run add(Study study, RunDraft draft, SimulatedRun simulated, Grade rests, Progress progress)
+            throws StudyException, IOException, InputException {
+        Path log = folder.resolve(SimulationFolder.mainLog(simulated));
+        Path readings = folder.resolve("readings.csv");
+        Path summary = folder.resolve("summary.csv");
+        try {
+            List<RunEvidence> evidence = switch (rests) {
+                case A, B -> List.of(log(simulated, log, progress.part(0, 0.5)), readings(simulated, readings));
+                case C -> List.of(summary(simulated, summary));
+                case D, E -> List.of(readings(simulated, readings));
+            };
+            return study.addRun(draft, evidence, progress.part(0.5, 1));
+        } finally {
+            Files.deleteIfExists(log);
+            Files.deleteIfExists(readings);
+            Files.deleteIfExists(summary);
+        }
+    }
+
+    private static RunEvidence log(SimulatedRun simulated, Path file, Progress progress)
+            throws IOException, InputException {
+        FrameLogWriter.write(simulated.log(), file);
+        return new RunEvidence.Log(file, LogImport.read(file, ImportOptions.guess(), progress));
+    }
+
+    private static RunEvidence readings(SimulatedRun simulated, Path file) throws IOException, InputException {
+        ReadingsFile.write(SimulationFolder.readings(simulated), file);
+        return new RunEvidence.Said(file, Claim.of(ReadingsFile.read(file)));
+    }
+
+    private static RunEvidence summary(SimulatedRun simulated, Path file) throws IOException, InputException {
+        SummaryFile.write(SimulationFolder.summary(simulated), file);
+        return new RunEvidence.Said(file, Claim.of(SummaryFile.read(file)));
+    }
+}

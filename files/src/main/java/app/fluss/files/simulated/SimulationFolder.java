@@ -1,0 +1,114 @@
+package app.fluss.files.simulated;
+
+import app.fluss.core.measure.Analysis;
+import app.fluss.core.measure.AnalysisSettings;
+import app.fluss.core.measure.Figure;
+import app.fluss.core.work.Progress;
+import app.fluss.files.log.FrameLogWriter;
+import app.fluss.files.log.ReadingsFile;
+import app.fluss.files.log.Summary;
+import app.fluss.files.log.SummaryFile;
+import app.fluss.files.report.Json;
+import app.fluss.sim.SimulatedRun;
+import app.fluss.sim.signal.SensorTrace;
+import app.fluss.sim.signal.SoundTrack;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+/// A folder with everything that a simulated bench would have written, in our open formats, and the truth.
+///
+/// | file | when | holds |
+/// | --- | --- | --- |
+/// | `frames.csv` | always, but with a stream or a headset | what the host's logger wrote |
+/// | `client.csv`, `host.csv` | with a stream | what the loggers at both ends wrote |
+/// | `headset.csv` | with a headset | what the application's logger wrote |
+/// | `game.csv` | always | what the game itself saw: every frame it finished |
+/// | `readings.csv` | always | what the overlay said |
+/// | `summary.csv` | always | what a tool's summary would say |
+/// | `sensor.csv`, `clicks.wav` | with clicks | the light sensor, as a trace and as sound |
+/// | `probe.csv` | with a stream | the packets |
+/// | `clip.y4m` | always | a recording of the panel, 4 s |
+/// | `truth.json` | always | what really happened |
+public final class SimulationFolder {
+    private final Path folder;
+    private final List<Path> written = new ArrayList<>();
+
+    private SimulationFolder(Path folder) {
+        this.folder = folder;
+    }
+
+    /// The name of the log of the images that were handed on to the screen.
+    public static String mainLog(SimulatedRun run) {
+        if (run.hostLog().isPresent()) {
+            return "client.csv";
+        }
+        return run.scenario().headset().isPresent() ? "headset.csv" : "frames.csv";
+    }
+
+    /// Writes everything; files that are there are replaced.
+    ///
+    /// @param folder is made if it is not there
+    /// @return what was written, in order
+    /// @throws app.fluss.core.work.StoppedException if `progress` stops it
+    public static List<Path> write(SimulatedRun run, Path folder, Progress progress) throws IOException {
+        Files.createDirectories(folder);
+        SimulationFolder writer = new SimulationFolder(folder);
+        writer.logs(run);
+        progress.check(0.3);
+        writer.sensor(run);
+        progress.check(0.7);
+        ClipFile.write(run.clip().get(), writer.file("clip.y4m"));
+        progress.check(0.9);
+        Files.writeString(writer.file("truth.json"), Json.text(TruthJson.of(run)));
+        return List.copyOf(writer.written);
+    }
+
+    private Path file(String name) {
+        Path file = folder.resolve(name);
+        written.add(file);
+        return file;
+    }
+
+    private void logs(SimulatedRun run) throws IOException {
+        FrameLogWriter.write(run.log(), file(mainLog(run)));
+        if (run.hostLog().isPresent()) {
+            FrameLogWriter.write(run.hostLog().get(), file("host.csv"));
+        }
+        FrameLogWriter.write(run.gameLog(), file("game.csv"));
+        ReadingsFile.write(readings(run), file("readings.csv"));
+        SummaryFile.write(summary(run), file("summary.csv"));
+        if (run.packets().isPresent()) {
+            PacketFile.write(run.packets().get(), file("probe.csv"));
+        }
+    }
+
+    /// What a tool that counts images handed on would say of the run.
+    public static Summary summary(SimulatedRun run) {
+        Analysis analysis = Analysis.of(run.log().all(), AnalysisSettings.NONE);
+        return new Summary(
+                Figure.of(run.scenario().seconds()),
+                analysis.rates().presented(),
+                analysis.onePercentLow().slowestMean(),
+                "slowest mean");
+    }
+
+    /// What the overlay said, as it is kept in files.
+    public static List<ReadingsFile.Reading> readings(SimulatedRun run) {
+        return run.readings().stream()
+                .map(r -> new ReadingsFile.Reading(r.second(), r.claimedFps(), r.baseFps()))
+                .toList();
+    }
+
+    private void sensor(SimulatedRun run) throws IOException {
+        Optional<SensorTrace> trace = run.sensor();
+        if (trace.isPresent()) {
+            SensorFile.write(trace.get(), file("sensor.csv"));
+            SensorTrace sound = run.sensor(SoundTrack.RATE_HZ).orElseThrow();
+            SoundFile.write(SoundTrack.pcm(sound, run.truth().clicks()), file("clicks.wav"));
+        }
+    }
+}

@@ -1,0 +1,22 @@
+package app.fluss.files.study;
+
+import app.fluss.files.log.ImportedLog;
+import java.nio.file.Path;
+
+/// What a run rests on, with the file as it came.
+public sealed interface RunEvidence {
+    /// The file as it came.
+    Path raw();
+
+    /// A frame log.
+    ///
+    /// @param raw the file as it came
+    /// @param imported what was read from it
+    record Log(Path raw, ImportedLog imported) implements RunEvidence {}
+
+    /// What a counter or a tool said.
+    ///
+    /// @param raw the file as it came
+    /// @param claim what was read from it
+    record Said(Path raw, Claim claim) implements RunEvidence {}
+}

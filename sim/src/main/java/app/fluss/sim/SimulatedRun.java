@@ -1,0 +1,59 @@
+package app.fluss.sim;
+
+import app.fluss.core.frame.FrameLog;
+import app.fluss.sim.scenario.Scenario;
+import app.fluss.sim.signal.Clip;
+import app.fluss.sim.signal.Light;
+import app.fluss.sim.signal.SensorTrace;
+import app.fluss.sim.truth.PacketTrace;
+import app.fluss.sim.truth.Truth;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.Supplier;
+
+/// A simulated run: what loggers, counters and sensors would have written, and what really happened.
+///
+/// @param scenario what was simulated
+/// @param log one row for each image handed on to the screen: by the host, a stream's client, or a headset's
+///     application
+/// @param hostLog with a stream, one row for each image of the host
+/// @param gameLog one row for each frame that the game finished
+/// @param readings what the overlay said at the end of each whole second
+/// @param truth what really happened
+/// @param light the light at the sensor's place, where there are clicks
+/// @param packets the packets of a stream
+/// @param clip makes a recording of the panel
+public record SimulatedRun(
+        Scenario scenario,
+        FrameLog log,
+        Optional<FrameLog> hostLog,
+        FrameLog gameLog,
+        List<Reading> readings,
+        Truth truth,
+        Optional<Light> light,
+        Optional<PacketTrace> packets,
+        Supplier<Clip> clip) {
+    /// One look at the overlay.
+    ///
+    /// @param second after the start, s
+    /// @param claimedFps what the counter said, /s
+    /// @param baseFps what the generator took for its base, /s; NaN without one
+    public record Reading(int second, double claimedFps, double baseFps) {}
+
+    /// The trace of the light sensor at its own rate; empty without clicks.
+    public Optional<SensorTrace> sensor() {
+        return scenario.clicks().flatMap(clicks -> sensor(clicks.sensorHz()));
+    }
+
+    /// The trace of the light sensor at a rate, samples a second; empty without clicks.
+    public Optional<SensorTrace> sensor(double rateHz) {
+        return light.map(l -> SensorTrace.of(
+                l,
+                truth.clicks(),
+                scenario.clicks().orElseThrow(),
+                scenario.display(),
+                rateHz,
+                scenario.seconds(),
+                scenario.seed()));
+    }
+}

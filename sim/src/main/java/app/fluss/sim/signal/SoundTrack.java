@@ -1,0 +1,48 @@
+package app.fluss.sim.signal;
+
+import app.fluss.sim.truth.Click;
+import java.util.List;
+
+/// The same on two channels of sound: on the first the click of the button, on the second the light sensor, with
+/// a little mains hum.
+public final class SoundTrack {
+    /// Samples a second of each channel: {@value}.
+    public static final int RATE_HZ = 48_000;
+
+    private static final double CLICK_HZ = 3000;
+    private static final double CLICK_FADES_MS = 1.5;
+    private static final double CLICK_LASTS_MS = 12;
+    private static final double HUM_HZ = 50;
+    private static final double HUM = 0.01;
+    private static final double FULL = 32_000;
+
+    private SoundTrack() {}
+
+    /// Samples of both channels in turn, 16 bits each, little-endian.
+    ///
+    /// @param trace the sensor at [#RATE_HZ]
+    public static byte[] pcm(SensorTrace trace, List<Click> clicks) {
+        byte[] pcm = new byte[trace.size() * 4];
+        double[] click = new double[trace.size()];
+        for (Click c : clicks) {
+            int from = (int) Math.ceil(c.clickMs() * RATE_HZ / 1000);
+            int to = Math.min(click.length, from + (int) (CLICK_LASTS_MS * RATE_HZ / 1000));
+            for (int i = from; i < to; i++) {
+                double ms = i * 1000.0 / RATE_HZ - c.clickMs();
+                click[i] += 0.7 * Math.exp(-ms / CLICK_FADES_MS) * Math.cos(2 * Math.PI * CLICK_HZ * ms / 1000);
+            }
+        }
+        for (int i = 0; i < trace.size(); i++) {
+            double hum = HUM * Math.sin(2 * Math.PI * HUM_HZ * i / RATE_HZ);
+            put(pcm, 4 * i, click[i] + hum / 4);
+            put(pcm, 4 * i + 2, trace.light(i) + hum);
+        }
+        return pcm;
+    }
+
+    private static void put(byte[] pcm, int at, double value) {
+        int sample = (int) Math.rint(Math.clamp(value, -1, 1) * FULL);
+        pcm[at] = (byte) sample;
+        pcm[at + 1] = (byte) (sample >> 8);
+    }
+}
