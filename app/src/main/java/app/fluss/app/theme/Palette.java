@@ -15,7 +15,7 @@ public enum Palette {
     /// For bright rooms.
     LIGHT(
             "#EEF3F4", "#FBFDFD", "#E1E9EB", "#14262E", "#52666F", "#CBD7DB", "#17697A", "#8CC3CB", "#B9C7CC",
-            "#C2541B", "#D5E7EA"),
+            "#AE4913", "#D5E7EA"),
     /// For dark rooms.
     DARK(
             "#0E181D", "#15232A", "#1C2E37", "#E4EDF0", "#93A9B3", "#2B404A", "#5FC0D0", "#2F7583", "#3D5560",

@@ -10,6 +10,7 @@ import app.fluss.core.measure.Analysis;
 import app.fluss.core.measure.AnalysisSettings;
 import app.fluss.core.measure.DisplayMode;
 import app.fluss.core.measure.Figure;
+import app.fluss.core.measure.Grade;
 import app.fluss.core.measure.Logs;
 import app.fluss.core.measure.SyncMode;
 import java.util.Arrays;
@@ -110,5 +111,26 @@ class FindingsTest {
 
     private static Analysis run(double rate) {
         return Analysis.of(generated(rate, "RG", 1).all(), ON_120);
+    }
+
+    @Test
+    void aGeneratorThatTakesSomethingElseForItsBaseIsFound() {
+        FrameLog log = FrameLog.presentedAt(new double[] {0, 10, 20, 30, 40}, 5).build();
+        AnalysisSettings settings = AnalysisSettings.NONE.asNative();
+        assertThat(codes(log, settings.withBase(Figure.of(60)))).contains("base-mismatch");
+        assertThat(codes(log, settings.withBase(Figure.of(98)))).doesNotContain("base-mismatch");
+        assertThat(codes(log, settings)).doesNotContain("base-mismatch");
+    }
+
+    @Test
+    void whatHasNoLogSaysSoOnceAndNothingElse() {
+        Analysis read =
+                Analysis.withoutLog(AnalysisSettings.NONE.withGrade(Grade.D).withClaimed(Figure.of(70)));
+        assertThat(RunFindings.of(read)).singleElement().satisfies(finding -> {
+            assertThat(finding.code()).isEqualTo("no-frame-log");
+            assertThat(finding.seen()).contains("readings of a counter", "grade D");
+        });
+        RunComparison comparison = RunComparison.of(List.of(read), List.of(read), Double.NaN, List.of());
+        assertThat(ComparisonFindings.of(comparison)).extracting(Finding::code).containsExactly("weak-evidence");
     }
 }

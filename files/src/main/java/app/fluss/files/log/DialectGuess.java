@@ -21,8 +21,10 @@ record DialectGuess(char separator, char decimal, int headerLine, int columns) {
         for (char separator : SEPARATORS) {
             int columns = commonestCount(looked, separator);
             int agreeing = agreeing(looked, separator, columns);
-            // More columns win, unless few lines agree on them: a decimal comma makes irregular cells.
-            double score = columns > 1 ? agreeing * Math.log(columns + 1.0) : 0;
+            // More columns win, unless few lines agree on them or the cells still hold another separator: cutting
+            // at decimal commas does both.
+            double score =
+                    columns > 1 ? agreeing * Math.log(columns + 1.0) * wholeShare(looked, separator, columns) : 0;
             if (score > bestScore) {
                 bestScore = score;
                 best = new DialectGuess(separator, '.', firstLine(looked, separator, columns), columns);
@@ -51,6 +53,30 @@ record DialectGuess(char separator, char decimal, int headerLine, int columns) {
     private static int agreeing(List<String> lines, char separator, int columns) {
         return (int)
                 lines.stream().filter(line -> cells(line, separator) == columns).count();
+    }
+
+    /// Share of the cells that are a number or hold no other separator.
+    private static double wholeShare(List<String> lines, char separator, int columns) {
+        int cells = 0;
+        int whole = 0;
+        for (String line : lines) {
+            if (cells(line, separator) == columns) {
+                for (String cell : line.split(String.valueOf(separator), -1)) {
+                    cells++;
+                    whole += Numbers.isNumber(cell, ',') || holdsNoSeparator(cell, separator) ? 1 : 0;
+                }
+            }
+        }
+        return cells == 0 ? 0 : (double) whole / cells;
+    }
+
+    private static boolean holdsNoSeparator(String cell, char but) {
+        for (char separator : SEPARATORS) {
+            if (separator != but && cell.indexOf(separator) >= 0) {
+                return false;
+            }
+        }
+        return true;
     }
 
     private static int firstLine(List<String> lines, char separator, int columns) {

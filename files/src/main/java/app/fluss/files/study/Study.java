@@ -2,9 +2,7 @@ package app.fluss.files.study;
 
 import app.fluss.core.frame.FrameLog;
 import app.fluss.core.measure.DisplayMode;
-import app.fluss.core.measure.Figure;
 import app.fluss.core.measure.Section;
-import app.fluss.core.measure.SyncMode;
 import app.fluss.core.work.Progress;
 import app.fluss.files.log.ImportedLog;
 import app.fluss.files.log.MappingFile;
@@ -12,7 +10,6 @@ import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.sql.Connection;
-import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.util.HashMap;
 import java.util.List;
@@ -25,17 +22,13 @@ import java.util.OptionalLong;
 /// Each change is committed before its method returns. Safe for threads: one at a time gets through. A study
 /// that another window writes opens read-only; changes then throw [StudyException].
 public final class Study implements AutoCloseable {
-    private static final String RUNS =
-            "SELECT run.*, path.name AS path_name, path.is_native, path.multiplier, kind, count, mean_fps, lowest_fps,"
-                    + " highest_fps, base_fps, one_percent_low_fps, low_convention FROM run JOIN path ON path.id = path_id"
-                    + " LEFT JOIN claim ON claim.run_id = run.id";
-
     private final Path file;
     private final Connection connection;
     private final Optional<WriterLock> lock;
     private final Sql sql;
     private final UndoLog undo;
     private final LogCodec logs;
+    private final RunRows rows;
     private final Evidence evidence;
 
     private Study(Path file, Connection connection, Optional<WriterLock> lock) {
@@ -45,6 +38,7 @@ public final class Study implements AutoCloseable {
         this.sql = new Sql(connection);
         this.undo = new UndoLog(connection);
         this.logs = new LogCodec(sql);
+        this.rows = new RunRows(sql);
         this.evidence = new Evidence(sql);
     }
 
@@ -97,7 +91,7 @@ public final class Study implements AutoCloseable {
 
     /// All runs, in the order they were added.
     public synchronized List<Run> runs() throws StudyException {
-        return reading(() -> sql.list(RUNS + " ORDER BY run.id", Study::run));
+        return reading(() -> rows.all());
     }
 
     /// The recorded facts of a run, name to value.
@@ -150,10 +144,10 @@ public final class Study implements AutoCloseable {
                         log = OptionalLong.of(insertLog(raw, imported, progress));
                     }
                 }
-                long id = insertRun(draft, log);
+                long id = rows.insert(draft, log);
                 for (RunEvidence part : evidence) {
                     if (part instanceof RunEvidence.Said(Path raw, Claim claim)) {
-                        insertClaim(id, keep(raw, progress), claim);
+                        rows.insertClaim(id, keep(raw, progress), claim);
                     }
                 }
                 for (var fact : draft.facts().entrySet()) {
@@ -163,7 +157,7 @@ public final class Study implements AutoCloseable {
                             fact.getKey(),
                             fact.getValue());
                 }
-                return sql.list(RUNS + " WHERE run.id = ?", Study::run, id).getFirst();
+                return rows.numbered(id);
             });
         } catch (RawEvidenceException e) {
             throw e.reason;
@@ -285,114 +279,11 @@ public final class Study implements AutoCloseable {
         return id;
     }
 
-    private void insertClaim(long run, String sha256, Claim claim) throws SQLException {
-        sql.insert(
-                "INSERT INTO claim (run_id, sha256, kind, count, mean_fps, lowest_fps, highest_fps, base_fps,"
-                        + " one_percent_low_fps, low_convention) VALUES (?, ?, ?, ?, ?, ?, ?, ?, ?, ?)",
-                run,
-                sha256,
-                claim.kind().name(),
-                claim.count(),
-                Sql.orNull(claim.mean().orNaN()),
-                Sql.orNull(claim.lowest().orNaN()),
-                Sql.orNull(claim.highest().orNaN()),
-                Sql.orNull(claim.base().orNaN()),
-                Sql.orNull(claim.onePercentLow().orNaN()),
-                claim.lowConvention());
-    }
-
     private String keep(Path raw, Progress progress) throws SQLException {
         try {
             return evidence.keep(raw, progress);
         } catch (IOException e) {
             throw new RawEvidenceException(e);
-        }
-    }
-
-    private long insertRun(RunDraft draft, OptionalLong logId) throws SQLException {
-        long game =
-                findOrInsert("SELECT id FROM game WHERE name = ?", "INSERT INTO game (name) VALUES (?)", draft.game());
-        long scene = findOrInsert(
-                "SELECT id FROM scene WHERE game_id = ? AND name = ?",
-                "INSERT INTO scene (game_id, name) VALUES (?, ?)",
-                game,
-                draft.scene());
-        List<Long> known = sql.list("SELECT id FROM path WHERE name = ?", row -> row.getLong(1), draft.path());
-        long path = known.isEmpty()
-                ? sql.insert(
-                        "INSERT INTO path (name, is_native, multiplier) VALUES (?, ?, ?)",
-                        draft.path(),
-                        draft.isNative(),
-                        Sql.orNull(draft.multiplier()))
-                : known.getFirst();
-        return sql.insert(
-                "INSERT INTO run (scene_id, path_id, name, log_id, simulated, refresh_hz, sync, vrr_floor_hz, cap_fps,"
-                        + " claimed_fps) VALUES (?, ?, ?, ?, ?, ?, ?, ?, ?, ?)",
-                scene,
-                path,
-                draft.name(),
-                logId.isPresent() ? logId.getAsLong() : null,
-                draft.simulated(),
-                draft.display().map(DisplayMode::refreshHz).orElse(null),
-                draft.display().map(mode -> mode.sync().label()).orElse(null),
-                draft.display().map(mode -> Sql.orNull(mode.vrrFloorHz())).orElse(null),
-                Sql.orNull(draft.capFps()),
-                Sql.orNull(draft.claimedFps()));
-    }
-
-    private long findOrInsert(String query, String insert, Object... values) throws SQLException {
-        List<Long> known = sql.list(query, row -> row.getLong(1), values);
-        return known.isEmpty() ? sql.insert(insert, values) : known.getFirst();
-    }
-
-    private static Run run(ResultSet row) throws SQLException {
-        double hz = Sql.orNaN(row, "refresh_hz");
-        Optional<DisplayMode> display = Double.isNaN(hz)
-                ? Optional.empty()
-                : SyncMode.named(Optional.ofNullable(row.getString("sync")).orElse(""))
-                        .map(sync -> displayMode(hz, sync, row));
-        return new Run(
-                row.getLong("id"),
-                row.getLong("scene_id"),
-                new DeliveryPath(
-                        row.getLong("path_id"),
-                        row.getString("path_name"),
-                        row.getBoolean("is_native"),
-                        Sql.orNaN(row, "multiplier")),
-                row.getString("name"),
-                row.getObject("log_id") == null ? OptionalLong.empty() : OptionalLong.of(row.getLong("log_id")),
-                row.getBoolean("simulated"),
-                display,
-                Sql.orNaN(row, "cap_fps"),
-                Sql.orNaN(row, "claimed_fps"),
-                claim(row));
-    }
-
-    private static Optional<Claim> claim(ResultSet row) throws SQLException {
-        String kind = row.getString("kind");
-        if (kind == null) {
-            return Optional.empty();
-        }
-        return Optional.of(new Claim(
-                Claim.Kind.valueOf(kind),
-                row.getInt("count"),
-                figure(row, "mean_fps"),
-                figure(row, "lowest_fps"),
-                figure(row, "highest_fps"),
-                figure(row, "base_fps"),
-                figure(row, "one_percent_low_fps"),
-                row.getString("low_convention")));
-    }
-
-    private static Figure figure(ResultSet row, String column) throws SQLException {
-        return Figure.ofFinite(Sql.orNaN(row, column), "the file does not say");
-    }
-
-    private static DisplayMode displayMode(double hz, SyncMode sync, ResultSet row) {
-        try {
-            return new DisplayMode(hz, sync, Sql.orNaN(row, "vrr_floor_hz"));
-        } catch (SQLException e) {
-            throw new IllegalStateException(e);
         }
     }
 

@@ -1,0 +1,72 @@
+package app.fluss.app.demo;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import app.fluss.core.measure.Grade;
+import app.fluss.files.simulated.ReadyScenario;
+import app.fluss.files.study.Game;
+import app.fluss.files.study.Run;
+import app.fluss.files.study.Study;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.stream.Collectors;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+
+class DemoStudyTest {
+    @TempDir
+    Path folder;
+
+    @Test
+    void showsEveryReadyScenario() {
+        assertThat(DemoRuns.all().stream().map(runs -> runs.scenario().name()).collect(Collectors.toSet()))
+                .containsExactlyInAnyOrderElementsOf(ReadyScenario.names().stream()
+                        .map(name -> ReadyScenario.named(name).name())
+                        .collect(Collectors.toSet()));
+    }
+
+    @Test
+    void isAWholeStudyOfInventedGames() throws Exception {
+        Path file = folder.resolve("demo.fluss");
+        DemoStudy.make(file);
+        try (Study study = Study.open(file)) {
+            List<Run> runs = study.runs();
+            assertThat(runs)
+                    .allMatch(Run::simulated)
+                    .allMatch(run -> run.display().isPresent());
+            assertThat(study.games()).hasSizeGreaterThan(8);
+            assertThat(runs.stream().map(Run::grade).collect(Collectors.toSet()))
+                    .containsExactlyInAnyOrder(Grade.B, Grade.C, Grade.D);
+            assertThat(grades(study, "Mossfall Terrace")).containsOnly(Grade.D);
+            assertThat(grades(study, "Brass Meadow")).containsOnly(Grade.C);
+            assertThat(runs.stream()
+                            .filter(run -> run.path().name().equals("native"))
+                            .count())
+                    .as("every scene has its baseline")
+                    .isGreaterThanOrEqualTo(study.scenes().size());
+            assertThat(study.check()).as("evidence gives what was parsed").isEmpty();
+        }
+    }
+
+    private static List<Grade> grades(Study study, String name) throws Exception {
+        Game game = study.games().stream()
+                .filter(g -> g.name().equals(name))
+                .findFirst()
+                .orElseThrow();
+        return study.runs().stream()
+                .filter(run -> scenesOf(study, game).contains(run.sceneId()))
+                .map(Run::grade)
+                .toList();
+    }
+
+    private static List<Long> scenesOf(Study study, Game game) {
+        try {
+            return study.scenes().stream()
+                    .filter(scene -> scene.gameId() == game.id())
+                    .map(app.fluss.files.study.Scene::id)
+                    .toList();
+        } catch (app.fluss.files.study.StudyException e) {
+            throw new AssertionError(e);
+        }
+    }
+}

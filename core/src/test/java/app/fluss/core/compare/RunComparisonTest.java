@@ -1,0 +1,134 @@
+package app.fluss.core.compare;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.Assertions.within;
+
+import app.fluss.core.frame.Channel;
+import app.fluss.core.frame.FrameKind;
+import app.fluss.core.frame.FrameLog;
+import app.fluss.core.measure.Analysis;
+import app.fluss.core.measure.AnalysisSettings;
+import app.fluss.core.measure.DisplayMode;
+import app.fluss.core.measure.Figure;
+import app.fluss.core.measure.Grade;
+import app.fluss.core.measure.SyncMode;
+import app.fluss.core.work.StoppedException;
+import java.util.Arrays;
+import java.util.List;
+import java.util.SplittableRandom;
+import org.junit.jupiter.api.Test;
+
+class RunComparisonTest {
+    /// Rendered images at a mean interval with some spread, each shown as it comes.
+    private static Analysis run(double intervalMs, int n, long seed, AnalysisSettings settings) {
+        SplittableRandom random = new SplittableRandom(seed);
+        double[] present = new double[n];
+        byte[] kinds = new byte[n];
+        Arrays.fill(kinds, FrameKind.RENDERED.code());
+        for (int i = 1; i < n; i++) {
+            present[i] = present[i - 1] + intervalMs * (0.8 + 0.4 * random.nextDouble());
+        }
+        double[] content = present.clone();
+        return Analysis.of(
+                FrameLog.presentedAt(present, n)
+                        .channel(Channel.DISPLAYED, present.clone())
+                        .channel(Channel.CONTENT, content)
+                        .kinds(kinds)
+                        .build()
+                        .all(),
+                settings);
+    }
+
+    private static Analysis run(double intervalMs, long seed) {
+        return run(intervalMs, 3000, seed, AnalysisSettings.NONE);
+    }
+
+    @Test
+    void withinOneRunTheIntervalHoldsTheDifferenceAndIsNarrow() {
+        RunComparison comparison = RunComparison.of(List.of(run(14, 1)), List.of(run(10, 2)), Double.NaN, List.of());
+        MeasureComparison presented = comparison.measure(Measure.PRESENTED);
+        assertThat(presented.method()).isEqualTo(MeasureComparison.Method.WITHIN_RUN);
+        assertThat(presented.difference().orNaN()).isCloseTo(1000.0 / 10 - 1000.0 / 14, within(0.5));
+        Interval interval = presented.interval().orElseThrow();
+        assertThat(interval.contains(presented.difference().orNaN())).isTrue();
+        assertThat(interval.high() - interval.low()).isBetween(0.05, 2.0);
+        assertThat(presented.isClear()).isTrue();
+        assertThat(comparison.grade()).isEqualTo(Grade.B);
+    }
+
+    @Test
+    void aRunAgainstItselfIsNoDifference() {
+        Analysis same = run(12, 3);
+        RunComparison comparison = RunComparison.of(List.of(same), List.of(same), Double.NaN, List.of());
+        for (Measure measure : List.of(Measure.PRESENTED, Measure.LOW_PERCENTILE, Measure.SPREAD, Measure.SUCCESSIVE)) {
+            assertThat(comparison.measure(measure).difference().orNaN())
+                    .as(measure.title())
+                    .isZero();
+            assertThat(comparison.measure(measure).isClear())
+                    .as(measure.title())
+                    .isFalse();
+            assertThat(comparison.measure(measure).ratio().orNaN())
+                    .as(measure.title())
+                    .isEqualTo(1);
+        }
+    }
+
+    /// The interval of what was delivered keeps within the refresh rate, as the figure does.
+    @Test
+    void nothingAboveTheRefreshIsDeliveredInAnyResample() {
+        AnalysisSettings display = AnalysisSettings.NONE.withDisplay(new DisplayMode(60, SyncMode.VRR));
+        RunComparison comparison = RunComparison.of(
+                List.of(run(40, 1000, 1, display)), List.of(run(14, 3000, 2, display)), Double.NaN, List.of());
+        MeasureComparison delivered = comparison.measure(Measure.DELIVERED);
+        assertThat(delivered.b().orNaN()).isLessThanOrEqualTo(60);
+        assertThat(delivered.interval().orElseThrow().high()).isLessThanOrEqualTo(60 - 24);
+        assertThat(delivered
+                        .interval()
+                        .orElseThrow()
+                        .contains(delivered.difference().orNaN()))
+                .isTrue();
+    }
+
+    @Test
+    void whatIsZeroOnTheBaselineHasNoMultiple() {
+        // Displayed as they depict: no motion error but rounding.
+        RunComparison comparison = RunComparison.of(List.of(run(14, 1)), List.of(run(10, 2)), Double.NaN, List.of());
+        assertThat(comparison.measure(Measure.MOTION).ratio()).isEqualTo(Figure.missing("the baseline is 0"));
+        assertThat(comparison.measure(Measure.STUTTERS).ratio().isKnown()).isFalse();
+    }
+
+    @Test
+    void theWeakestEvidenceIsTheGrade() {
+        AnalysisSettings read = AnalysisSettings.NONE.withGrade(Grade.D).withClaimed(Figure.of(70));
+        RunComparison comparison = RunComparison.of(
+                List.of(Analysis.withoutLog(read)),
+                List.of(run(10, 3000, 2, AnalysisSettings.NONE.withClaimed(Figure.of(100)))),
+                Double.NaN,
+                List.of());
+        assertThat(comparison.grade()).isEqualTo(Grade.D);
+        assertThat(comparison.measure(Measure.CLAIMED).ratio().orNaN()).isCloseTo(100.0 / 70, within(1e-12));
+        assertThat(comparison.measure(Measure.DELIVERED).difference())
+                .isEqualTo(Figure.missing("the run has no frame log, only readings of a counter"));
+    }
+
+    @Test
+    void stopsWhenAsked() {
+        assertThatThrownBy(() -> RunComparison.of(
+                        List.of(run(14, 1)), List.of(run(10, 2)), Double.NaN, List.of(), share -> share < 0.3))
+                .isInstanceOf(StoppedException.class);
+        assertThatThrownBy(() -> RunComparison.of(List.of(), List.of(run(10, 2)), Double.NaN, List.of()))
+                .hasMessageContaining("each side must have a run");
+    }
+
+    @Test
+    void tooShortARunHasNoInterval() {
+        RunComparison comparison = RunComparison.of(
+                List.of(run(14, 100, 1, AnalysisSettings.NONE)),
+                List.of(run(10, 100, 2, AnalysisSettings.NONE)),
+                Double.NaN,
+                List.of());
+        assertThat(comparison.measure(Measure.PRESENTED).interval()).isEmpty();
+        assertThat(comparison.measure(Measure.PRESENTED).difference().isKnown()).isTrue();
+    }
+}

@@ -1,0 +1,96 @@
+package app.fluss.files.log;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import app.fluss.core.work.Progress;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.Locale;
+import java.util.function.IntFunction;
+import java.util.stream.IntStream;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+
+/// What the columns of loggers of their own mind are taken for.
+class GuessTest {
+    @TempDir
+    Path folder;
+
+    private Sample sample(String header, IntFunction<String> row) throws Exception {
+        String rows = IntStream.range(0, 300).mapToObj(row).reduce("", (a, b) -> a + b + "\n");
+        return Sample.read(Files.writeString(folder.resolve("log.csv"), header + "\n" + rows));
+    }
+
+    private static String number(double value) {
+        return String.format(Locale.ROOT, "%.4f", value);
+    }
+
+    private static List<Role> roles(Sample sample) {
+        return MappingGuess.of(sample).mapping().columns().stream()
+                .map(MappedColumn::role)
+                .toList();
+    }
+
+    @Test
+    void aRisingColumnIsTheTimeAndSmallOnesAreWork() throws Exception {
+        Sample sample = sample(
+                "Stamp,Frame CPU,Frame GPU,What",
+                i -> number(5000 + i * 0.0167) + "," + number(4 + i % 3) + "," + number(9 + i % 2) + ","
+                        + (i % 2 == 0 ? "Rendered" : "Interp"));
+        MappingGuess guess = MappingGuess.of(sample);
+        assertThat(guess.certain()).isFalse();
+        assertThat(roles(sample)).containsExactly(Role.PRESENT, Role.CPU, Role.GPU, Role.KIND);
+        assertThat(guess.mapping().columns().getFirst().unit()).isEqualTo(TimeUnit.S);
+    }
+
+    @Test
+    void aLogOfFrameTimesHasNoTimeStamps() throws Exception {
+        Sample sample =
+                sample("ms between images,watts drawn by gpu power", i -> number(16 + i % 5) + "," + number(180));
+        assertThat(roles(sample)).containsExactly(Role.FRAME_TIME, Role.POWER);
+    }
+
+    @Test
+    void aSecondRisingColumnShortlyAfterIsWhenItWasShown() throws Exception {
+        Sample sample = sample(
+                "t;shown;simulation time",
+                i -> number(i * 16.7).replace('.', ',') + ";"
+                        + number(i * 16.7 + 21).replace('.', ',') + ";"
+                        + number(900 + i * 16.7).replace('.', ','));
+        assertThat(roles(sample)).containsExactly(Role.PRESENT, Role.DISPLAYED, Role.CONTENT);
+    }
+
+    @Test
+    void loadsAndSensorsAreKnownByNameAndMadeCertainByNone() throws Exception {
+        Sample sample = sample(
+                "time,GPU load %,CPU load %,GPU temp,GPU clock,VRAM used", i -> number(i * 10) + ",97,41,66,2100,7012");
+        assertThat(roles(sample))
+                .containsExactly(
+                        Role.PRESENT, Role.GPU_LOAD, Role.CPU_LOAD, Role.GPU_TEMPERATURE, Role.GPU_CLOCK, Role.VRAM);
+    }
+
+    @Test
+    void ourOwnHeaderIsCertainAndUnknownColumnsBesideItAreLeftOut() throws Exception {
+        Sample sample = sample("present_ms,colour,kind,frame", i -> number(i * 8) + ",red,rendered," + i);
+        MappingGuess guess = MappingGuess.of(sample);
+        assertThat(guess.certain()).isTrue();
+        assertThat(roles(sample)).containsExactly(Role.PRESENT, Role.IGNORED, Role.KIND, Role.FRAME);
+        ImportedLog imported = LogImport.read(folder.resolve("log.csv"), ImportOptions.guess(), Progress.NONE);
+        assertThat(imported.log()
+                        .channel(app.fluss.core.frame.Channel.FRAME)
+                        .orElseThrow()
+                        .at(7))
+                .isEqualTo(7);
+    }
+
+    @Test
+    void linesBeforeTheHeaderAreAPreamble() throws Exception {
+        String rows = IntStream.range(0, 50).mapToObj(i -> number(i * 8) + ",4").reduce("", (a, b) -> a + b + "\n");
+        Path file = Files.writeString(
+                folder.resolve("pre.csv"), "Logger 3.1\nStarted: today\n\npresent_ms,cpu_ms\n" + rows);
+        ImportedLog imported = LogImport.read(file, ImportOptions.guess(), Progress.NONE);
+        assertThat(imported.log().size()).isEqualTo(50);
+        assertThat(imported.log().present().at(49)).isEqualTo(392);
+    }
+}

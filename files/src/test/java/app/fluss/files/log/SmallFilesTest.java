@@ -1,0 +1,130 @@
+package app.fluss.files.log;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.catchThrowableOfType;
+import static org.assertj.core.api.Assertions.within;
+
+import app.fluss.core.compare.TableComparison;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.SplittableRandom;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+
+/// Readings, summaries and tables of run figures: small files, typed or written by tools.
+class SmallFilesTest {
+    @TempDir
+    Path folder;
+
+    private Path file(String text) throws Exception {
+        return Files.writeString(folder.resolve("small.csv"), text);
+    }
+
+    private String readingsFault(String text) throws Exception {
+        Path file = file(text);
+        return catchThrowableOfType(InputException.class, () -> ReadingsFile.read(file))
+                .getMessage();
+    }
+
+    private String summaryFault(String text) throws Exception {
+        Path file = file(text);
+        return catchThrowableOfType(InputException.class, () -> SummaryFile.read(file))
+                .getMessage();
+    }
+
+    @Test
+    void readingsGiveAMeanWithItsRange() throws Exception {
+        Readings readings = ReadingsFile.read(file("t_s,claimed_fps,note\n1,70,\n2,,looked away\n3,74.5,\n4,66,\n"));
+        assertThat(readings.count()).isEqualTo(3);
+        assertThat(readings.mean().orNaN()).isCloseTo(210.5 / 3, within(1e-12));
+        assertThat(readings.lowest().orNaN()).isEqualTo(66);
+        assertThat(readings.highest().orNaN()).isEqualTo(74.5);
+        assertThat(readings.base().isKnown()).isFalse();
+    }
+
+    @Test
+    void readingsComeBackAsTheyWereWritten() throws Exception {
+        Path file = folder.resolve("written.csv");
+        ReadingsFile.write(
+                List.of(new ReadingsFile.Reading(1, 120, 60), new ReadingsFile.Reading(2, 118, Double.NaN)), file);
+        Readings readings = ReadingsFile.read(file);
+        assertThat(readings.mean().orNaN()).isEqualTo(119);
+        assertThat(readings.base().orNaN()).isEqualTo(60);
+    }
+
+    @Test
+    void noReadingIsNoRateAndNotZero() throws Exception {
+        Readings none = ReadingsFile.read(file("t_s,claimed_fps\n1,\n"));
+        assertThat(none.count()).isZero();
+        assertThat(none.mean().isKnown()).isFalse();
+        assertThat(none.lowest().isKnown()).isFalse();
+    }
+
+    @Test
+    void faultsSayPlaceFoundAndExpected() throws Exception {
+        assertThat(readingsFault("t_s,claimed_fps\n1,70\n2,7O\n"))
+                .isEqualTo("small.csv, line 3, column 2: found '7O'; expected a number of 0 or more");
+        assertThat(readingsFault("t_s,claimed_fps\n1,-4\n")).contains("line 2, column 2", "'-4'");
+        assertThat(readingsFault("t_s,fps\n1,70\n"))
+                .contains("the columns t_s, fps")
+                .contains("expected claimed_fps");
+        assertThat(summaryFault("average_fps\n70\n71\n")).contains("2 rows", "one row");
+        assertThat(summaryFault("duration_s,mean\n40,70\n")).contains("average_fps");
+        assertThat(summaryFault("average_fps,one_percent_low_fps\n70,many\n")).contains("line 2, column 2", "'many'");
+    }
+
+    @Test
+    void aSummaryKnowsWhatItWasTold() throws Exception {
+        Summary summary = SummaryFile.read(file("average_fps\n81.25\n"));
+        assertThat(summary.averageFps().orNaN()).isEqualTo(81.25);
+        assertThat(summary.onePercentLowFps().isKnown()).isFalse();
+        assertThat(summary.seconds().isKnown()).isFalse();
+        assertThat(summary.lowConvention()).isEmpty();
+        Path again = folder.resolve("again.csv");
+        SummaryFile.write(summary, again);
+        assertThat(SummaryFile.read(again).averageFps().orNaN()).isEqualTo(81.25);
+    }
+
+    @Test
+    void whatAFileIsShowsInItsHeader() {
+        assertThat(ReadingsFile.isReadings(List.of("t_s", "claimed_fps"))).isTrue();
+        assertThat(SummaryFile.isSummary(List.of("average_fps"))).isTrue();
+        assertThat(ReadingsFile.isReadings(List.of("present_ms", "kind"))).isFalse();
+    }
+
+    @Test
+    void aTableOfRunFiguresLeavesOutWhatARunDoesNotHave() throws Exception {
+        List<TableComparison.Row> rows =
+                RunTable.read(file("game,path,run,delivered_fps,latency_ms\nReed,native,1,60,41\nReed,fg,1,101,\n"));
+        assertThat(rows).hasSize(2);
+        assertThat(rows.get(0).figures()).containsEntry("latency_ms", 41.0);
+        assertThat(rows.get(1).figures()).containsOnlyKeys("delivered_fps");
+        Path bad = file("game,path,run,fps\nReed,native,1,fast\n");
+        assertThat(catchThrowableOfType(InputException.class, () -> RunTable.read(bad))
+                        .getMessage())
+                .contains("line 2", "'fast'");
+        Path other = file("spiel,path,run,fps\nReed,native,1,60\n");
+        assertThat(catchThrowableOfType(InputException.class, () -> RunTable.read(other))
+                        .getMessage())
+                .contains("game");
+    }
+
+    /// Damage gives figures or a typed fault.
+    @Test
+    void randomDamageGivesFiguresOrATypedFault() throws Exception {
+        String whole = "t_s,claimed_fps,base_fps\n1,70,35\n2,74,37\n3,\"66\",33\n";
+        SplittableRandom random = new SplittableRandom(2);
+        for (int round = 0; round < 500; round++) {
+            StringBuilder text = new StringBuilder(whole);
+            text.setCharAt(random.nextInt(text.length()), (char) (9 + random.nextInt(110)));
+            text.deleteCharAt(random.nextInt(text.length()));
+            try {
+                Readings readings = ReadingsFile.read(file(text.toString()));
+                assertThat(readings.count()).isBetween(0, 3);
+            } catch (InputException e) {
+                assertThat(e.getMessage()).startsWith("small.csv");
+            }
+        }
+    }
+}
