@@ -16,6 +16,8 @@ module app.fluss.core {
     exports app.fluss.core.compare;
     // What Fluss noticed, in words.
     exports app.fluss.core.finding;
+    // How much must be measured.
+    exports app.fluss.core.plan;
     // What cards and their slots can carry.
     exports app.fluss.core.gpu;
     // Links and streams.

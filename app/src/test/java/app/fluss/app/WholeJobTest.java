@@ -119,6 +119,7 @@ class WholeJobTest extends ApplicationTest {
         assertThat(text("#difference-PRESENTED"))
                 .isEqualTo(Numbers.text(expected.measure(Measure.PRESENTED).difference(), 2));
         assertThat(text("#basis")).contains("within one run");
+        assertThat(text("#enough")).contains("needs two runs a side");
 
         interact(() -> ((ToggleButton) look("#work-examine")).setSelected(true));
         interact(() -> look("#band").requestFocus());
@@ -199,6 +200,13 @@ class WholeJobTest extends ApplicationTest {
         assertThat(look("#findings").lookupAll(".heading"))
                 .extracting(node -> ((Label) node).getText())
                 .anyMatch(title -> title.contains("phantom images"));
+        Node card = look("#findings").lookupAll(".finding").iterator().next();
+        interact(card::requestFocus);
+        push(KeyCode.ENTER);
+        assertThat(look("#weave").getParent().getPseudoClassStates())
+                .extracting(Object::toString)
+                .as("the finding points to its evidence")
+                .contains("pointed");
     }
 
     private static Analysis analysis(SimulatedRun run) {

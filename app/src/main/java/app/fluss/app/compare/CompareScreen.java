@@ -4,6 +4,7 @@ import app.fluss.app.model.Comparison;
 import app.fluss.app.model.Workbench;
 import app.fluss.app.theme.Numbers;
 import app.fluss.app.theme.Theme;
+import app.fluss.core.compare.EnoughRuns;
 import app.fluss.core.compare.GenerationFigures;
 import app.fluss.core.compare.Interval;
 import app.fluss.core.compare.Measure;
@@ -127,9 +128,32 @@ public final class CompareScreen extends VBox {
         heading.getStyleClass().add("heading");
         Label legend = new Label("○ native   ◆ " + comparison.path().name());
         legend.getStyleClass().add("muted");
-        VBox panel = new VBox(6, new HBox(12, heading, legend), new RunDots(theme, comparison.runs()));
+        Label enough = new Label(enough(comparison));
+        enough.setId("enough");
+        enough.setWrapText(true);
+        enough.setMinHeight(USE_PREF_SIZE);
+        enough.getStyleClass().add("muted");
+        VBox panel = new VBox(6, new HBox(12, heading, legend), new RunDots(theme, comparison.runs()), enough);
         panel.getStyleClass().add("panel");
         return panel;
+    }
+
+    /// Whether there are enough runs, in words.
+    private static String enough(Comparison comparison) {
+        Measure measure = comparison.runs().grade().hasLog() ? Measure.DELIVERED : Measure.CLAIMED;
+        EnoughRuns enough = EnoughRuns.of(comparison.runs(), measure);
+        return switch (enough.needed()) {
+            case Figure.Missing(String reason) -> "How many runs are enough is not known: %s.".formatted(reason);
+            case Figure.Known(double needed) ->
+                "The %s differs by %s %s from run to run (sd): %s a side tell %s of it apart with 80 %% power; there are %d."
+                        .formatted(
+                                measure.title(),
+                                Numbers.text(enough.sd(), 2),
+                                measure.unit(),
+                                Numbers.text(needed, 0),
+                                Numbers.percent(Figure.of(EnoughRuns.MATTERS), 0),
+                                enough.fewest());
+        };
     }
 
     private static HBox tiles(GenerationFigures generation) {

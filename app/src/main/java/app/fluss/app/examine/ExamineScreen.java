@@ -3,6 +3,7 @@ package app.fluss.app.examine;
 import app.fluss.app.model.AnalysedRun;
 import app.fluss.app.model.TimeWindow;
 import app.fluss.app.model.Workbench;
+import app.fluss.app.theme.Dialogs;
 import app.fluss.app.theme.Marks;
 import app.fluss.app.theme.Palette;
 import app.fluss.app.theme.Theme;
@@ -11,10 +12,15 @@ import app.fluss.core.measure.LowConvention;
 import app.fluss.core.measure.Section;
 import app.fluss.files.study.StoredSection;
 import java.util.ArrayList;
+import java.util.EnumMap;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
+import java.util.Objects;
+import javafx.animation.PauseTransition;
 import javafx.beans.property.ObjectProperty;
 import javafx.beans.property.SimpleObjectProperty;
+import javafx.css.PseudoClass;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.canvas.Canvas;
@@ -35,11 +41,15 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import javafx.scene.text.Font;
+import javafx.util.Duration;
 import javafx.util.StringConverter;
 import org.jspecify.annotations.Nullable;
 
 /// Examine: one run, from the rates down to single refreshes.
 public final class ExamineScreen extends VBox {
+    private static final PseudoClass POINTED = PseudoClass.getPseudoClass("pointed");
+    private static final Duration POINTED_FOR = Duration.seconds(2.5);
+
     private final Workbench workbench;
     private final Theme theme;
     private final ObjectProperty<TimeWindow> window = new SimpleObjectProperty<>(new TimeWindow(0, 1));
@@ -51,7 +61,20 @@ public final class ExamineScreen extends VBox {
     private final Label simulated = new Label("simulated");
     private final ChoiceBox<LowConvention> convention = new ChoiceBox<>();
     private final MenuButton sections = new MenuButton("Sections");
+    private final Map<Part, VBox> panels = new EnumMap<>(Part.class);
     private @Nullable AnalysedRun shown;
+
+    /// A part of the screen that a finding can point to.
+    public enum Part {
+        /// The rate ladder.
+        RATES,
+        /// The frame-time band.
+        FRAME_TIMES,
+        /// The refresh weave.
+        WEAVE,
+        /// The figures.
+        FIGURES
+    }
 
     /// @param display is asked to let the user state the display mode of the run
     public ExamineScreen(Workbench workbench, Theme theme, Runnable display) {
@@ -110,7 +133,20 @@ public final class ExamineScreen extends VBox {
         VBox.setVgrow(upper, Priority.ALWAYS);
         upper.setMaxHeight(500);
         getChildren().addAll(head, upper, weavePanel);
+        panels.put(Part.RATES, ladderPanel);
+        panels.put(Part.FRAME_TIMES, bandPanel);
+        panels.put(Part.WEAVE, weavePanel);
+        panels.put(Part.FIGURES, figurePanel);
         workbench.analysedProperty().subscribe(this::show);
+    }
+
+    /// Points to a part for a moment, without blinking.
+    public void point(Part part) {
+        VBox panel = Objects.requireNonNull(panels.get(part));
+        panel.pseudoClassStateChanged(POINTED, true);
+        PauseTransition moment = new PauseTransition(POINTED_FOR);
+        moment.setOnFinished(_ -> panel.pseudoClassStateChanged(POINTED, false));
+        moment.play();
     }
 
     private void show(@Nullable AnalysedRun run) {
@@ -186,9 +222,11 @@ public final class ExamineScreen extends VBox {
                 item.setOnAction(_ -> workbench.change("Setting a weight", study -> study.setWeight(stored, weight)));
                 menu.getItems().add(item);
             }
+            MenuItem rename = new MenuItem("Rename…");
+            rename.setOnAction(_ -> rename(stored));
             MenuItem remove = new MenuItem("Remove mark");
             remove.setOnAction(_ -> workbench.change("Removing a mark", study -> study.removeSection(stored)));
-            menu.getItems().addAll(new SeparatorMenuItem(), remove);
+            menu.getItems().addAll(new SeparatorMenuItem(), rename, remove);
             sections.getItems().add(menu);
         }
         if (sections.getItems().isEmpty()) {
@@ -196,6 +234,15 @@ public final class ExamineScreen extends VBox {
             none.setDisable(true);
             sections.getItems().add(none);
         }
+    }
+
+    private void rename(StoredSection stored) {
+        Dialogs.text(
+                        theme,
+                        getScene().getWindow(),
+                        "Name of the section",
+                        stored.section().name())
+                .ifPresent(name -> workbench.change("Renaming a section", study -> study.renameSection(stored, name)));
     }
 
     private void mark(double fromMs, double toMs) {

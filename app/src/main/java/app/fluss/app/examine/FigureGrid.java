@@ -158,7 +158,7 @@ final class FigureGrid extends GridPane {
                 .stream()
                 .filter(share -> share.share.isKnown())
                 .max(Comparator.comparingDouble(share -> share.share.orNaN()))
-                .map(share -> new Cell(share.name + " " + Numbers.percent(share.share, 0), ""))
+                .map(share -> new Cell(share.name, "In %s of the frames.".formatted(Numbers.percent(share.share, 0))))
                 .orElseGet(() -> new Cell(Numbers.MISSING, ""));
     }
 

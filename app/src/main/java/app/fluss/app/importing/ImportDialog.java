@@ -79,7 +79,7 @@ final class ImportDialog {
         VBox content = new VBox(10, how, preview, programs, missing, fields);
         VBox.setVgrow(preview, Priority.ALWAYS);
         dialog.getDialogPane().setContent(content);
-        dialog.getDialogPane().setPrefSize(860, 560);
+        dialog.getDialogPane().setPrefSize(880, 620);
         dialog.getDialogPane().getButtonTypes().addAll(ADD, ButtonType.CANCEL);
         dialog.getDialogPane().setId("import-dialog");
         showColumns();

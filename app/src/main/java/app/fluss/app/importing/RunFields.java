@@ -30,6 +30,7 @@ public final class RunFields extends GridPane {
     private final TextField multiplier = field("multiplier", 3, "2");
     private final TextField cap = field("cap", 5, "");
     private final TextField claimed = field("claimed", 5, "");
+    private final TextField facts = field("facts", 30, "render_scale = 100 %, upscaler = own, driver = 5.1");
     private final DisplayFields display;
     private final ReadOnlyStringWrapper problem = new ReadOnlyStringWrapper("");
 
@@ -48,7 +49,9 @@ public final class RunFields extends GridPane {
         addRow(0, label("Game"), game, label("Scene"), scene);
         addRow(1, label("Path"), path, label("Run"), name);
         List.of(game, scene, path).forEach(box -> box.getEditor().textProperty().subscribe(this::check));
-        List.of(name, multiplier, cap, claimed)
+        // Repeats and paths of a scene share most of what was set: what is left to do is to change what differs.
+        selected.ifPresent(run -> facts.setText(Facts.text(contents.facts().getOrDefault(run.id(), Map.of()))));
+        List.of(name, multiplier, cap, claimed, facts)
                 .forEach(field -> field.textProperty().subscribe(this::check));
         display.validProperty().subscribe(this::check);
         isNative.selectedProperty().subscribe(this::check);
@@ -66,6 +69,7 @@ public final class RunFields extends GridPane {
         wide(2, "Multiplier", new HBox(10, multiplier, isNative));
         wide(3, "Display", display);
         wide(4, "Frame cap", capRow);
+        wide(5, "Facts", facts);
         return this;
     }
 
@@ -136,6 +140,8 @@ public final class RunFields extends GridPane {
             wrong = "The multiplier must be a number of 1 or more.";
         } else if (isWrong(cap) || isWrong(claimed)) {
             wrong = "A rate must be a number above 0.";
+        } else if (Facts.parse(facts.getText()).isEmpty()) {
+            wrong = "Facts are written as name = value, with commas between.";
         }
         problem.set(wrong);
     }
@@ -172,6 +178,6 @@ public final class RunFields extends GridPane {
                 display.mode(),
                 NumberField.value(cap.getText()),
                 NumberField.value(claimed.getText()),
-                Map.of());
+                Facts.parse(facts.getText()).orElse(Map.of()));
     }
 }

@@ -56,11 +56,18 @@ public final class Workbench {
     /// @param games by name
     /// @param scenes by name
     /// @param runs in the order they were added
+    /// @param facts recorded facts, run number to name to value
     /// @param undo what would be undone next
     /// @param redo what would be redone next
     public record Contents(
-            List<Game> games, List<Scene> scenes, List<Run> runs, Optional<String> undo, Optional<String> redo) {
-        static final Contents EMPTY = new Contents(List.of(), List.of(), List.of(), Optional.empty(), Optional.empty());
+            List<Game> games,
+            List<Scene> scenes,
+            List<Run> runs,
+            Map<Long, Map<String, String>> facts,
+            Optional<String> undo,
+            Optional<String> redo) {
+        static final Contents EMPTY =
+                new Contents(List.of(), List.of(), List.of(), Map.of(), Optional.empty(), Optional.empty());
 
         /// The runs of a scene.
         public List<Run> runs(Scene scene) {
@@ -175,7 +182,7 @@ public final class Workbench {
     }
 
     private static Contents read(Study open) throws StudyException {
-        return new Contents(open.games(), open.scenes(), open.runs(), open.nextUndo(), open.nextRedo());
+        return new Contents(open.games(), open.scenes(), open.runs(), open.facts(), open.nextUndo(), open.nextRedo());
     }
 
     private void take(Contents now) {

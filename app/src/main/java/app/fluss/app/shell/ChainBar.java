@@ -8,6 +8,7 @@ import app.fluss.core.measure.RefreshLedger;
 import app.fluss.files.study.DeliveryPath;
 import java.util.ArrayList;
 import java.util.List;
+import javafx.geometry.Bounds;
 import javafx.geometry.Insets;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
@@ -82,7 +83,14 @@ final class ChainBar extends HBox {
         if (inferred) {
             box.getStyleClass().add("stage-inferred");
         }
-        Tooltip.install(box, new Tooltip(rests));
+        Tooltip tip = new Tooltip(rests);
+        Tooltip.install(box, tip);
+        box.setFocusTraversable(true);
+        box.setAccessibleText(name + ", " + detail + ". " + rests);
+        box.setOnMouseClicked(_ -> {
+            Bounds at = box.localToScreen(box.getBoundsInLocal());
+            tip.show(box, at.getMinX(), at.getMaxY() + 4);
+        });
         return box;
     }
 

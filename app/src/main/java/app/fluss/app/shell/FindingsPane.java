@@ -3,18 +3,25 @@ package app.fluss.app.shell;
 import app.fluss.core.finding.Finding;
 import app.fluss.core.finding.Severity;
 import java.util.List;
+import java.util.function.Consumer;
+import javafx.scene.AccessibleRole;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
+import javafx.scene.control.Tooltip;
+import javafx.scene.input.KeyCode;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 
 /// What Fluss noticed for what is on screen, worst first.
 final class FindingsPane extends VBox {
+    private final Consumer<Finding> open;
     private final VBox list = new VBox(8);
     private final Label heading = new Label("Findings");
 
-    FindingsPane() {
+    /// @param open is told which finding the user wants to see the evidence of
+    FindingsPane(Consumer<Finding> open) {
         super(8);
+        this.open = open;
         setId("findings");
         getStyleClass().add("side");
         setPrefWidth(256);
@@ -29,10 +36,10 @@ final class FindingsPane extends VBox {
 
     void show(List<Finding> findings) {
         heading.setText(findings.isEmpty() ? "No findings" : "Findings (%d)".formatted(findings.size()));
-        list.getChildren().setAll(findings.stream().map(FindingsPane::card).toList());
+        list.getChildren().setAll(findings.stream().map(this::card).toList());
     }
 
-    private static VBox card(Finding finding) {
+    private VBox card(Finding finding) {
         Label severity =
                 new Label(mark(finding.severity()) + "  " + finding.code().replace('-', ' '));
         severity.getStyleClass().add("heading");
@@ -43,6 +50,17 @@ final class FindingsPane extends VBox {
                 text(finding.why(), true),
                 text("→ " + finding.remedy(), false));
         card.getStyleClass().addAll("finding", "finding-" + finding.severity().label());
+        card.setFocusTraversable(true);
+        card.setAccessibleRole(AccessibleRole.BUTTON);
+        card.setAccessibleText(finding.code().replace('-', ' ') + ". " + finding.text());
+        Tooltip.install(card, new Tooltip("Show what this rests on"));
+        card.setOnMouseClicked(_ -> open.accept(finding));
+        card.setOnKeyPressed(event -> {
+            if (event.getCode() == KeyCode.ENTER || event.getCode() == KeyCode.SPACE) {
+                open.accept(finding);
+                event.consume();
+            }
+        });
         return card;
     }
 

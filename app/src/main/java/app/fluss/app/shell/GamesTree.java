@@ -9,6 +9,8 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Set;
+import javafx.scene.control.ContextMenu;
+import javafx.scene.control.MenuItem;
 import javafx.scene.control.TextField;
 import javafx.scene.control.TreeCell;
 import javafx.scene.control.TreeItem;
@@ -29,7 +31,9 @@ final class GamesTree extends VBox {
     /// One line: a game, a scene or a run.
     private record Entry(String text, @Nullable Run run) {}
 
-    GamesTree(Workbench workbench) {
+    /// @param stateFacts lets the user state the facts of the selected run
+    /// @param removeRun removes the selected run
+    GamesTree(Workbench workbench, Runnable stateFacts, Runnable removeRun) {
         super(6);
         this.workbench = workbench;
         find.setPromptText("Find game, path or run");
@@ -38,6 +42,11 @@ final class GamesTree extends VBox {
         tree.setShowRoot(false);
         tree.setAccessibleText("Games, scenes and runs");
         tree.setCellFactory(_ -> new EntryCell());
+        MenuItem facts = new MenuItem("Facts…");
+        facts.setOnAction(_ -> stateFacts.run());
+        MenuItem remove = new MenuItem("Remove run (Ctrl+Delete)");
+        remove.setOnAction(_ -> removeRun.run());
+        tree.setContextMenu(new ContextMenu(facts, remove));
         VBox.setVgrow(tree, Priority.ALWAYS);
         getChildren().addAll(find, tree);
         find.textProperty().subscribe(this::fill);

@@ -3,6 +3,7 @@ package app.fluss.app.shell;
 import app.fluss.app.compare.CompareScreen;
 import app.fluss.app.examine.ExamineScreen;
 import app.fluss.app.importing.DisplayDialog;
+import app.fluss.app.importing.FactsDialog;
 import app.fluss.app.importing.ImportFlow;
 import app.fluss.app.model.AnalysedRun;
 import app.fluss.app.model.Comparison;
@@ -17,6 +18,7 @@ import java.io.File;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
 import java.util.function.Consumer;
 import javafx.animation.PauseTransition;
@@ -52,7 +54,7 @@ public final class Shell extends BorderPane {
     private final RecentStudies recent;
     private final Consumer<Path> openStudy;
     private final ChainBar chain = new ChainBar();
-    private final FindingsPane findings = new FindingsPane();
+    private final FindingsPane findings = new FindingsPane(this::showEvidence);
     private final GamesTree games;
     private final ExamineScreen examine;
     private final CompareScreen compare;
@@ -76,7 +78,7 @@ public final class Shell extends BorderPane {
         this.imports = imports;
         this.recent = recent;
         this.openStudy = openStudy;
-        games = new GamesTree(workbench);
+        games = new GamesTree(workbench, this::stateFacts, this::removeRun);
         examine = new ExamineScreen(workbench, theme, this::stateDisplay);
         compare = new CompareScreen(workbench, theme, shown -> {
             compared = shown;
@@ -245,6 +247,20 @@ public final class Shell extends BorderPane {
         findings.show(list);
     }
 
+    private void showEvidence(Finding finding) {
+        FindingPlace place = FindingPlace.of(finding);
+        if (place != FindingPlace.COMPARISON) {
+            examineButton.setSelected(true);
+        }
+        switch (place) {
+            case RATES -> examine.point(ExamineScreen.Part.RATES);
+            case FRAME_TIMES -> examine.point(ExamineScreen.Part.FRAME_TIMES);
+            case WEAVE -> examine.point(ExamineScreen.Part.WEAVE);
+            case FIGURES -> examine.point(ExamineScreen.Part.FIGURES);
+            case COMPARISON -> compareButton.setSelected(true);
+        }
+    }
+
     private Node welcome() {
         Label title = new Label("Drop a frame log here");
         title.getStyleClass().add("title");
@@ -272,6 +288,15 @@ public final class Shell extends BorderPane {
             return;
         }
         new SimulateDialog(theme, getScene().getWindow(), workbench, jobs, this::tell).ask();
+    }
+
+    private void stateFacts() {
+        Run run = workbench.selectedProperty().get();
+        if (run != null) {
+            Map<String, String> now = workbench.contentsProperty().get().facts().getOrDefault(run.id(), Map.of());
+            FactsDialog.ask(theme, getScene().getWindow(), now)
+                    .ifPresent(facts -> workbench.change("Stating facts", study -> study.setFacts(run, facts)));
+        }
     }
 
     private void stateDisplay() {

@@ -1,8 +1,13 @@
 package app.fluss.app.theme;
 
 import javafx.scene.AccessibleRole;
+import javafx.scene.SnapshotParameters;
 import javafx.scene.canvas.Canvas;
 import javafx.scene.canvas.GraphicsContext;
+import javafx.scene.control.ContextMenu;
+import javafx.scene.control.MenuItem;
+import javafx.scene.input.Clipboard;
+import javafx.scene.input.ClipboardContent;
 import javafx.scene.layout.Region;
 import javafx.scene.text.Font;
 
@@ -20,8 +25,20 @@ public abstract class CanvasView extends Region {
         getChildren().add(canvas);
         setAccessibleRole(AccessibleRole.IMAGE_VIEW);
         setAccessibleText(name);
+        MenuItem copy = new MenuItem("Copy picture");
+        copy.setOnAction(_ -> copyPicture());
+        ContextMenu menu = new ContextMenu(copy);
+        setOnContextMenuRequested(event -> menu.show(this, event.getScreenX(), event.getScreenY()));
         theme.paletteProperty().subscribe(this::redraw);
         theme.textScaleProperty().subscribe(this::redraw);
+    }
+
+    private void copyPicture() {
+        SnapshotParameters parameters = new SnapshotParameters();
+        parameters.setFill(theme.palette().get(Palette.Role.SURFACE));
+        ClipboardContent content = new ClipboardContent();
+        content.putImage(snapshot(parameters, null));
+        Clipboard.getSystemClipboard().setContent(content);
     }
 
     /// A length that grows with the text, px.

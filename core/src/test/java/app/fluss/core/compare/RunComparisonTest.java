@@ -131,4 +131,28 @@ class RunComparisonTest {
         assertThat(comparison.measure(Measure.PRESENTED).interval()).isEmpty();
         assertThat(comparison.measure(Measure.PRESENTED).difference().isKnown()).isTrue();
     }
+
+    /// Runs at 70, 71, 72 and 100, 101, 102 /s: 1 /s from run to run, so 3.5 /s are told apart by three a side.
+    @Test
+    void theSpreadFromRunToRunSaysHowManyAreNeeded() {
+        List<Analysis> a = List.of(claimed(70), claimed(71), claimed(72));
+        List<Analysis> b = List.of(claimed(100), claimed(101), claimed(102));
+        EnoughRuns enough = EnoughRuns.of(RunComparison.of(a, b, Double.NaN, List.of()), Measure.CLAIMED);
+        assertThat(enough.sd().orNaN()).isCloseTo(1, within(1e-12));
+        assertThat(enough.difference().orNaN()).isCloseTo(3.55, within(1e-12));
+        assertThat(enough.needed().orNaN()).isEqualTo(3);
+        assertThat(enough.areThere()).isTrue();
+        EnoughRuns one = EnoughRuns.of(RunComparison.of(a.subList(0, 1), b, Double.NaN, List.of()), Measure.CLAIMED);
+        assertThat(one.needed()).isEqualTo(Figure.missing("the spread from run to run needs two runs a side"));
+        assertThat(one.areThere()).isFalse();
+        List<Analysis> same = List.of(claimed(60), claimed(60));
+        assertThat(EnoughRuns.of(RunComparison.of(same, same, Double.NaN, List.of()), Measure.CLAIMED)
+                        .needed()
+                        .orNaN())
+                .isEqualTo(2);
+    }
+
+    private static Analysis claimed(double fps) {
+        return run(12, 1000, 1, AnalysisSettings.NONE.withClaimed(Figure.of(fps)));
+    }
 }

@@ -104,6 +104,16 @@ public final class Study implements AutoCloseable {
         return facts;
     }
 
+    /// The recorded facts of every run that has any: run number to name to value.
+    public synchronized Map<Long, Map<String, String>> facts() throws StudyException {
+        Map<Long, Map<String, String>> facts = new HashMap<>();
+        reading(() -> sql.list(
+                "SELECT run_id, name, value FROM fact",
+                row -> facts.computeIfAbsent(row.getLong(1), _ -> new HashMap<>())
+                        .put(row.getString(2), row.getString(3))));
+        return facts;
+    }
+
     /// The sections of a run, in time.
     public synchronized List<StoredSection> sections(Run run) throws StudyException {
         return reading(() -> sql.list(
@@ -150,13 +160,7 @@ public final class Study implements AutoCloseable {
                         rows.insertClaim(id, keep(raw, progress), claim);
                     }
                 }
-                for (var fact : draft.facts().entrySet()) {
-                    sql.run(
-                            "INSERT INTO fact (run_id, name, value) VALUES (?, ?, ?)",
-                            id,
-                            fact.getKey(),
-                            fact.getValue());
-                }
+                insertFacts(id, draft.facts());
                 return rows.numbered(id);
             });
         } catch (RawEvidenceException e) {
@@ -186,6 +190,21 @@ public final class Study implements AutoCloseable {
                         run.id()));
     }
 
+    /// States the facts of a run anew.
+    public synchronized void setFacts(Run run, Map<String, String> facts) throws StudyException {
+        changing("set facts of " + run.name(), () -> {
+            sql.run("DELETE FROM fact WHERE run_id = ?", run.id());
+            return insertFacts(run.id(), facts);
+        });
+    }
+
+    private int insertFacts(long run, Map<String, String> facts) throws SQLException {
+        for (var fact : facts.entrySet()) {
+            sql.run("INSERT INTO fact (run_id, name, value) VALUES (?, ?, ?)", run, fact.getKey(), fact.getValue());
+        }
+        return facts.size();
+    }
+
     /// Marks a section of a run.
     public synchronized void addSection(Run run, Section section) throws StudyException {
         changing(
@@ -204,6 +223,13 @@ public final class Study implements AutoCloseable {
         changing(
                 "set weight of " + section.section().name(),
                 () -> sql.run("UPDATE section SET weight = ? WHERE id = ?", weight.name(), section.id()));
+    }
+
+    /// Gives a section another name.
+    public synchronized void renameSection(StoredSection section, String name) throws StudyException {
+        changing(
+                "rename section " + section.section().name(),
+                () -> sql.run("UPDATE section SET name = ? WHERE id = ?", name, section.id()));
     }
 
     /// Removes the mark of a section.

@@ -181,6 +181,25 @@ class StudyTest {
         }
     }
 
+    @Test
+    void factsAndSectionNamesChangeAndChangeBack() throws Exception {
+        try (Study study = Study.open(file)) {
+            Run run = add(study, "one");
+            study.addSection(run, new Section("section 1", Section.Weight.TYPICAL, 0, 1000));
+            study.renameSection(study.sections(run).getFirst(), "bridge");
+            study.setWeight(study.sections(run).getFirst(), Section.Weight.WORST);
+            assertThat(study.sections(run).getFirst().section())
+                    .isEqualTo(new Section("bridge", Section.Weight.WORST, 0, 1000));
+            study.setFacts(run, Map.of("driver", "6", "quality", "high"));
+            assertThat(study.facts()).containsEntry(run.id(), Map.of("driver", "6", "quality", "high"));
+            study.undo();
+            assertThat(study.facts(run)).isEqualTo(Map.of("driver", "5"));
+            study.undo();
+            study.undo();
+            assertThat(study.sections(run).getFirst().section().name()).isEqualTo("section 1");
+        }
+    }
+
     /// A run may rest on what a counter or a tool said, and then has that grade; it can be undone like any other.
     @Test
     void keepsWhatWasOnlyClaimed() throws Exception {

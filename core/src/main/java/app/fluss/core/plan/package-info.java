@@ -1,0 +1,2 @@
+/// How much must be measured? Entry type: [app.fluss.core.plan.RepeatsNeeded].
+package app.fluss.core.plan;
