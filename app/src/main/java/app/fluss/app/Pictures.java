@@ -1,11 +1,18 @@
 package app.fluss.app;
 
 import app.fluss.app.theme.Palette;
+import app.fluss.core.frame.Channel;
+import app.fluss.core.frame.FrameKind;
+import app.fluss.core.frame.FrameLog;
+import app.fluss.files.simulated.ReadyScenario;
+import app.fluss.sim.Simulation;
 import java.awt.image.BufferedImage;
 import java.io.IOException;
+import java.io.UncheckedIOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayDeque;
+import java.util.List;
 import java.util.Locale;
 import java.util.Queue;
 import javafx.animation.PauseTransition;
@@ -66,6 +73,8 @@ final class Pictures {
             pictures.steps.add(() -> pictures.saveDialog(
                     folder.resolve("simulate-" + palette.name().toLowerCase(Locale.ROOT) + ".png")));
         }
+        pictures.steps.add(() -> window.shell().drop(List.of(foreignLog())));
+        pictures.steps.add(() -> pictures.saveDialog(folder.resolve("import-dark.png")));
         pictures.steps.add(() -> {
             window.theme().use(Palette.LIGHT);
             window.stage().setWidth(1920);
@@ -76,6 +85,30 @@ final class Pictures {
         pictures.steps.add(() -> window.theme().scaleText(10));
         pictures.steps.add(() -> pictures.save(folder.resolve("examine-large-text.png")));
         pictures.next();
+    }
+
+    /// A log with names, separator and decimal sign of its own.
+    private static Path foreignLog() {
+        FrameLog log = Simulation.run(ReadyScenario.named("engine-generation").lasting(10))
+                .log();
+        StringBuilder text = new StringBuilder("Stamp;On screen;Frame GPU;What\n");
+        for (int i = 0; i < log.size(); i++) {
+            double gpu = log.channel(Channel.GPU).orElseThrow().at(i);
+            text.append("%.5f;%.5f;%s;%s\n"
+                    .formatted(
+                            5000 + log.present().at(i) / 1000,
+                            5000 + log.channel(Channel.DISPLAYED).orElseThrow().at(i) / 1000,
+                            Double.isNaN(gpu) ? "" : "%.2f".formatted(gpu),
+                            log.kind(i) == FrameKind.RENDERED ? "Rendered" : "Interpolated")
+                    .replace('.', ','));
+        }
+        try {
+            Path file = Files.createTempDirectory("fluss-pictures").resolve("marsh evening.csv");
+            file.toFile().deleteOnExit();
+            return Files.writeString(file, text);
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
     }
 
     private void go(String game, String screen) {

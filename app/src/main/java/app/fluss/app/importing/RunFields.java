@@ -12,13 +12,16 @@ import java.util.Map;
 import java.util.Optional;
 import javafx.beans.property.ReadOnlyStringProperty;
 import javafx.beans.property.ReadOnlyStringWrapper;
+import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.CheckBox;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
+import javafx.scene.layout.ColumnConstraints;
 import javafx.scene.layout.GridPane;
 import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
 
 /// Fields that say what run it is: where it was measured, on what path, and what was set.
 public final class RunFields extends GridPane {
@@ -40,6 +43,12 @@ public final class RunFields extends GridPane {
     public RunFields(Workbench.Contents contents, Optional<Run> selected, String runName) {
         setHgap(10);
         setVgap(7);
+        for (int c = 0; c < 4; c++) {
+            ColumnConstraints column = new ColumnConstraints();
+            column.setHgrow(c % 2 == 1 ? Priority.ALWAYS : Priority.NEVER);
+            getColumnConstraints().add(column);
+        }
+        List.of(game, scene, path).forEach(box -> box.setMaxWidth(Double.MAX_VALUE));
         display = new DisplayFields(selected.flatMap(Run::display));
         display.setId("display-fields");
         isNative.setId("native");
@@ -62,11 +71,11 @@ public final class RunFields extends GridPane {
     ///
     /// @param counter whether to ask what the counter said
     public RunFields withSettings(boolean counter) {
-        HBox capRow = new HBox(8, cap, new Label("/s"));
+        HBox capRow = row(cap, new Label("/s"));
         if (counter) {
             capRow.getChildren().addAll(new Label("     the counter said"), claimed, new Label("/s on average"));
         }
-        wide(2, "Multiplier", new HBox(10, multiplier, isNative));
+        wide(2, "Multiplier", row(multiplier, isNative));
         wide(3, "Display", display);
         wide(4, "Frame cap", capRow);
         wide(5, "Facts", facts);
@@ -76,6 +85,12 @@ public final class RunFields extends GridPane {
     private void wide(int row, String label, Node field) {
         add(label(label), 0, row);
         add(field, 1, row, 3, 1);
+    }
+
+    private static HBox row(Node... fields) {
+        HBox row = new HBox(8, fields);
+        row.setAlignment(Pos.CENTER_LEFT);
+        return row;
     }
 
     private static Label label(String text) {
