@@ -15,6 +15,9 @@ import tools.jackson.databind.node.ObjectNode;
 final class TruthJson {
     private static final double SCALE = 10_000;
 
+    /// Above this the columns are left out: a tree of them would not fit into memory.
+    private static final int MOST_IMAGES = 300_000;
+
     private TruthJson() {}
 
     static ObjectNode of(SimulatedRun run) {
@@ -52,7 +55,11 @@ final class TruthJson {
                     .put("cause", hitch.cause().label())
                     .put("extra_ms", hitch.extraMs());
         }
-        images(node.putObject("images"), truth.images());
+        if (truth.images().size() <= MOST_IMAGES) {
+            images(node.putObject("images"), truth.images());
+        } else {
+            node.putNull("images").put("images_left_out", "more than " + MOST_IMAGES);
+        }
         return node;
     }
 

@@ -64,6 +64,16 @@ public record Game(
                 cpuWork, gpuWork, capFps, queue, widthPx, heightPx, renderScale, settings, sections, power, memory);
     }
 
+    /// The shortest that a usual frame is, ms: by the cap or the work of the lightest stretch.
+    double shortestMs() {
+        double cpuFactor =
+                sections.stream().mapToDouble(SceneSection::cpuFactor).min().orElse(1);
+        double sectionGpu =
+                sections.stream().mapToDouble(SceneSection::gpuFactor).min().orElse(1);
+        double work = Math.max(cpu.medianMs() * cpuFactor, gpu.medianMs() * sectionGpu * gpuFactor());
+        return Double.isNaN(capFps) ? work : Math.max(work, 1000 / capFps);
+    }
+
     /// What pixels and settings make of the GPU work.
     public double gpuFactor() {
         return renderScale * renderScale * settings;

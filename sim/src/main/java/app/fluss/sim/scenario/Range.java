@@ -20,6 +20,18 @@ final class Range {
         }
     }
 
+    /// @param count how many things the value gives, about
+    /// @throws SettingException if they are more than `most`
+    static void few(String name, double value, int most, String things, double count) {
+        if (!(count <= most)) {
+            throw new SettingException(
+                    name,
+                    "so short that there are at most %d %s; these settings give about %.0f"
+                            .formatted(most, things, count),
+                    plain(value));
+        }
+    }
+
     private static String plain(double value) {
         return value == Math.rint(value) && Math.abs(value) < 1e15
                 ? Long.toString((long) value)

@@ -27,9 +27,20 @@ public record Scenario(
         Display display,
         Optional<Clicks> clicks,
         Counter counter) {
+    /// Images, or packets, that a run may have at most: {@value}. They are all held at once.
+    public static final int MOST = 5_000_000;
+
+    private static final double LONGEST_S = 7200;
+    private static final double LONGEST_SENSED_S = 600;
+    private static final double PACKETS_PER_MEGABIT = 1e6 / 8 / 1200;
+
     /// @throws IllegalArgumentException outside the ranges, or if parts exclude each other
     public Scenario {
-        Range.above("duration_s", seconds, 0, 7200);
+        Range.above("duration_s", seconds, 0, clicks.isPresent() ? LONGEST_SENSED_S : LONGEST_S);
+        double times = generator.map(Generator::multiplier).orElse(1);
+        Range.few("duration_s", seconds, MOST, "images", seconds * 1000 / game.shortestMs() * times);
+        stream.ifPresent(sent ->
+                Range.few("duration_s", seconds, MOST, "packets", seconds * sent.bitRateMbps() * PACKETS_PER_MEGABIT));
         if (headset.isPresent() && (generator.isPresent() || stream.isPresent() || clicks.isPresent())) {
             throw new IllegalArgumentException("headset must stand without generator, stream and clicks");
         }

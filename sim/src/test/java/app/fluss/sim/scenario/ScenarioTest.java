@@ -101,4 +101,20 @@ class ScenarioTest {
         assertThat(TELEVISION.scanMs(0)).isZero();
         assertThat(TELEVISION.scanMs(1)).isCloseTo(0.96 * 1000 / 60, within(1e-12));
     }
+
+    /// What would not fit into memory is refused before it is tried.
+    @Test
+    void aRunOfTooManyImagesOrPacketsIsRefused() {
+        Game quick = Game.of(Work.steady(0.001), Work.steady(0.001));
+        assertThatThrownBy(() -> Scenario.of(1, 60, quick, TELEVISION))
+                .hasMessageContaining("at most 5000000 images; these settings give about 60000000");
+        assertThat(Scenario.of(1, 60, quick.withCap(500), TELEVISION).seconds()).isEqualTo(60);
+        Stream wide =
+                new Stream(60, 9000, 2, 4, Work.steady(1), new Link(10_000, 1, 0, 1, 0, 0, 0, 0), Work.steady(1), 0, 0);
+        assertThatThrownBy(() -> Scenario.of(1, 60, GAME, TELEVISION).with(wide))
+                .hasMessageContaining("packets");
+        Clicks clicks = new Clicks(500, 1, 1, 0, 4000, 0.01, 0.5);
+        assertThatThrownBy(() -> Scenario.of(1, 601, GAME, TELEVISION).with(clicks))
+                .hasMessageContaining("at most 600");
+    }
 }
