@@ -56,7 +56,8 @@ public record Display(
     /// From the start of a refresh to the line at a height, ms.
     ///
     /// @param height 0 for the top, 1 for the bottom
-    public double scanMs(double height) {
-        return height * activeShare * mode.periodMs();
+    /// @param hz at which the panel is scanned, /s
+    public double scanMs(double height, double hz) {
+        return height * activeShare * 1000 / hz;
     }
 }

@@ -98,8 +98,8 @@ class ScenarioTest {
 
     @Test
     void scanOutReachesAHeightAfterItsLines() {
-        assertThat(TELEVISION.scanMs(0)).isZero();
-        assertThat(TELEVISION.scanMs(1)).isCloseTo(0.96 * 1000 / 60, within(1e-12));
+        assertThat(TELEVISION.scanMs(0, 60)).isZero();
+        assertThat(TELEVISION.scanMs(1, 60)).isCloseTo(0.96 * 1000 / 60, within(1e-12));
     }
 
     /// What would not fit into memory is refused before it is tried.
