@@ -121,14 +121,12 @@ final class WithinRun {
 
     private static BlockBootstrap bootstrap(List<Analysis> runs, Function<Analysis, double[]> values, long seed) {
         List<double[]> sequences = runs.stream().map(values).toList();
-        double shortest = runs.stream()
-                .mapToDouble(run -> run.times().size() == 0
-                        ? BLOCK_MS
-                        : run.times().elapsedMs() / run.times().size())
-                .min()
-                .orElse(BLOCK_MS);
-        // Values in a second of the faster run; slower sequences, such as rendered images, then get longer blocks.
-        int blockLength = Math.max(1, (int) Math.ceil(BLOCK_MS / Math.max(shortest, 1e-3)));
+        // Values in a second of the run that has most of them: a block is a second or more in every run.
+        int blockLength = 1;
+        for (int i = 0; i < sequences.size(); i++) {
+            double elapsedMs = Math.max(BLOCK_MS, runs.get(i).times().elapsedMs());
+            blockLength = Math.max(blockLength, (int) Math.ceil(sequences.get(i).length * BLOCK_MS / elapsedMs));
+        }
         return new BlockBootstrap(sequences, blockLength, seed);
     }
 

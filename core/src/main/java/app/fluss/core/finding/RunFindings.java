@@ -160,8 +160,8 @@ public final class RunFindings {
     private void base() {
         double base = run.rates().rendered().orNaN();
         boolean generating = run.rates().presented().orNaN() > base * (1 + Thresholds.SAME_RATE);
-        if (generating && base < Thresholds.BASE_SLOW) {
-            boolean rough = base < Thresholds.BASE_ROUGH;
+        if (generating && base < Thresholds.BASE_SLOW * Thresholds.JUST_BELOW) {
+            boolean rough = base < Thresholds.BASE_ROUGH * Thresholds.JUST_BELOW;
             found.add(Finding.warning(
                     "base-low",
                     "The base rate is %s/s.".formatted(rate(base)),

@@ -21,6 +21,10 @@ final class Thresholds {
     /// Base rate below which interpolation suits slow games only, images/s.
     static final double BASE_SLOW = 60;
 
+    /// A base that is this close below a bound counts as at it: logs start and stop in mid frame, and a lock at 60
+    /// reads 59.98.
+    static final double JUST_BELOW = 0.99;
+
     /// Native rate from which generation is rarely needed, images/s.
     static final double NO_NEED = 90;
 

@@ -1,0 +1,199 @@
+package app.fluss.files.study;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import app.fluss.core.frame.Channel;
+import app.fluss.core.frame.FrameKind;
+import app.fluss.core.frame.FrameLog;
+import app.fluss.core.frame.Values;
+import app.fluss.core.measure.DisplayMode;
+import app.fluss.core.measure.Section;
+import app.fluss.core.measure.SyncMode;
+import app.fluss.core.work.Progress;
+import app.fluss.files.log.FrameLogWriter;
+import app.fluss.files.log.ImportOptions;
+import app.fluss.files.log.ImportedLog;
+import app.fluss.files.log.LogImport;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.SplittableRandom;
+import java.util.TreeMap;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+
+/// Whatever is done to a study, undo and redo walk through the states that it had; and what was put in comes out.
+class UndoPropertyTest {
+    @TempDir
+    Path folder;
+
+    private RunEvidence log(int frames) throws Exception {
+        StringBuilder text = new StringBuilder("present_ms,kind\n");
+        for (int i = 0; i < frames; i++) {
+            text.append(i * 10).append(i % 2 == 0 ? ",rendered\n" : ",generated\n");
+        }
+        Path raw = Files.writeString(folder.resolve("log" + frames + ".csv"), text);
+        return new RunEvidence.Log(raw, LogImport.read(raw, ImportOptions.guess(), Progress.NONE));
+    }
+
+    /// Everything that a study shows, as text.
+    private static String state(Study study) throws StudyException {
+        StringBuilder state = new StringBuilder();
+        study.games().forEach(game -> state.append(game).append('\n'));
+        study.scenes().forEach(scene -> state.append(scene).append('\n'));
+        for (Run run : study.runs()) {
+            state.append(run)
+                    .append(new TreeMap<>(study.facts(run)))
+                    .append(study.sections(run))
+                    .append('\n');
+        }
+        return state.toString();
+    }
+
+    private void change(Study study, SplittableRandom random, int step) throws Exception {
+        List<Run> runs = study.runs();
+        Run run = runs.isEmpty() ? null : runs.get(random.nextInt(runs.size()));
+        int what = run == null ? 0 : random.nextInt(7);
+        List<StoredSection> sections = run == null ? List.of() : study.sections(run);
+        switch (what) {
+            case 0, 1 -> study.addRun(draft(random, step), List.of(log(5 + random.nextInt(20))), Progress.NONE);
+            case 2 -> study.removeRun(run);
+            case 3 -> study.addSection(run, new Section("s" + step, Section.Weight.TYPICAL, step, step + 10));
+            case 4 -> study.setDisplay(run, new DisplayMode(60 + step, SyncMode.LATEST));
+            case 5 -> study.setFacts(run, Map.of("driver", Integer.toString(step)));
+            default -> {
+                if (sections.isEmpty()) {
+                    study.setFacts(run, Map.of());
+                } else if (random.nextBoolean()) {
+                    study.removeSection(sections.getFirst());
+                } else {
+                    study.renameSection(sections.getFirst(), "renamed " + step);
+                }
+            }
+        }
+    }
+
+    private static RunDraft draft(SplittableRandom random, int step) {
+        return new RunDraft(
+                "game " + random.nextInt(3),
+                "scene " + random.nextInt(2),
+                random.nextBoolean() ? "native" : "engine 2×",
+                false,
+                2,
+                "run " + step,
+                random.nextBoolean(),
+                Optional.empty(),
+                Double.NaN,
+                Double.NaN,
+                Map.of("step", Integer.toString(step)));
+    }
+
+    @Test
+    void undoAndRedoWalkThroughTheStates() throws Exception {
+        for (int seed = 1; seed <= 4; seed++) {
+            SplittableRandom random = new SplittableRandom(seed);
+            Path file = folder.resolve("walk" + seed + ".fluss");
+            List<String> states = new ArrayList<>();
+            int at = 0;
+            Study study = Study.open(file);
+            try {
+                states.add(state(study));
+                for (int step = 0; step < 60; step++) {
+                    int turn = random.nextInt(10);
+                    if (turn < 2 && at > 0) {
+                        study.undo();
+                        at--;
+                    } else if (turn < 4 && at + 1 < states.size()) {
+                        study.redo();
+                        at++;
+                    } else {
+                        change(study, random, step);
+                        states.subList(at + 1, states.size()).clear();
+                        states.add(state(study));
+                        at++;
+                    }
+                    assertThat(state(study)).as("seed %d, step %d", seed, step).isEqualTo(states.get(at));
+                    if (turn == 9) {
+                        study.close();
+                        study = Study.open(file);
+                    }
+                }
+                while (at > 0) {
+                    study.undo();
+                    assertThat(state(study)).isEqualTo(states.get(--at));
+                }
+                study.undo();
+                assertThat(study.runs()).as("nothing was there at first").isEmpty();
+            } finally {
+                study.close();
+            }
+        }
+    }
+
+    /// Columns of any kind come back bit by bit, in several parts of evidence, with breaks and without time stamps.
+    @Test
+    void logsComeBackBitByBit() throws Exception {
+        Path restarted = Files.writeString(
+                folder.resolve("restarted.csv"), "present_ms,gpu_ms\n5000,1.5\n5010,\n5020,2\n100,3\n110,4.25\n");
+        Path times = Files.writeString(folder.resolve("times.csv"), "frame_time_ms\n16.7\n16.6\n33.4\n");
+        SplittableRandom random = new SplittableRandom(3);
+        double[] present = new double[400_000];
+        double[] power = new double[present.length];
+        byte[] kinds = new byte[present.length];
+        for (int i = 1; i < present.length; i++) {
+            present[i] = present[i - 1] + 5 + random.nextDouble();
+            power[i] = random.nextInt(5) == 0 ? Double.NaN : 100 * random.nextDouble();
+            kinds[i] = (i % 3 == 0 ? FrameKind.GENERATED : FrameKind.RENDERED).code();
+        }
+        Path large = folder.resolve("large.csv");
+        FrameLogWriter.write(
+                FrameLog.presentedAt(present, present.length)
+                        .channel(Channel.POWER, power)
+                        .kinds(kinds)
+                        .build(),
+                large);
+        assertThat(Files.size(large)).as("more than one part of 8 MiB").isGreaterThan(9L << 20);
+        Path file = folder.resolve("bits.fluss");
+        List<FrameLog> read = new ArrayList<>();
+        try (Study study = Study.open(file)) {
+            for (Path raw : List.of(restarted, times, large)) {
+                ImportedLog imported = LogImport.read(raw, ImportOptions.guess(), Progress.NONE);
+                read.add(imported.log());
+                study.addRun(draft(random, read.size()), List.of(new RunEvidence.Log(raw, imported)), Progress.NONE);
+            }
+        }
+        try (Study study = Study.open(file)) {
+            List<Run> runs = study.runs();
+            for (int i = 0; i < runs.size(); i++) {
+                assertSame(study.log(runs.get(i)), read.get(i));
+            }
+            assertThat(study.check()).isEmpty();
+        }
+    }
+
+    private static void assertSame(FrameLog a, FrameLog b) {
+        assertThat(a.size()).isEqualTo(b.size());
+        assertThat(a.segmentStarts()).isEqualTo(b.segmentStarts());
+        assertThat(a.hasLeadIn()).isEqualTo(b.hasLeadIn());
+        for (Channel channel : Channel.values()) {
+            assertThat(a.has(channel)).as(channel.header()).isEqualTo(b.has(channel));
+            if (a.has(channel)) {
+                Values left = a.channel(channel).orElseThrow();
+                Values right = b.channel(channel).orElseThrow();
+                for (int i = 0; i < a.size(); i++) {
+                    if (Double.doubleToRawLongBits(left.at(i)) != Double.doubleToRawLongBits(right.at(i))) {
+                        assertThat(left.at(i)).as(channel.header() + " " + i).isEqualTo(right.at(i));
+                    }
+                }
+            }
+        }
+        for (int i = 0; i < a.size(); i++) {
+            if (a.kind(i) != b.kind(i)) {
+                assertThat(a.kind(i)).as("kind " + i).isEqualTo(b.kind(i));
+            }
+        }
+    }
+}
