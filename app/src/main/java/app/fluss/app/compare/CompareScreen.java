@@ -171,6 +171,19 @@ public final class CompareScreen extends VBox {
                 Numbers.percent(generation.baseCost(), 1),
                 generation.baseCost(),
                 "How far the rendered rate fell from native: 1 − b1/b0.");
+        if (generation.isGenerating()) {
+            generationTiles(tiles, generation);
+        }
+        tile(
+                tiles,
+                "surplus",
+                Numbers.text(generation.surplusFps(), 1) + " /s",
+                generation.surplusFps(),
+                "Presented less delivered: images that nobody sees.");
+        return tiles;
+    }
+
+    private static void generationTiles(HBox tiles, GenerationFigures generation) {
         tile(
                 tiles,
                 "found multiplier",
@@ -189,13 +202,6 @@ public final class CompareScreen extends VBox {
                 Numbers.percent(generation.generatedShare(), 1),
                 generation.generatedShare(),
                 "Share of the presented images that were generated: 1 − b1/p1.");
-        tile(
-                tiles,
-                "surplus",
-                Numbers.text(generation.surplusFps(), 1) + " /s",
-                generation.surplusFps(),
-                "Presented less delivered: images that nobody sees.");
-        return tiles;
     }
 
     private static String times(Figure figure) {

@@ -63,7 +63,7 @@ final class LadderView extends VBox {
 
     /// The range of what was read.
     private static String range(Claim claim) {
-        return claim.lowest().isKnown()
+        return claim.lowest().isKnown() && !claim.lowest().equals(claim.highest())
                 ? "%s to %s".formatted(Numbers.text(claim.lowest(), 0), Numbers.text(claim.highest(), 0))
                 : "";
     }

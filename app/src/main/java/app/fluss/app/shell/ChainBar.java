@@ -44,10 +44,7 @@ final class ChainBar extends HBox {
                 stage("game", "draws images", false, "The game's own images, by the kind column or the native path."));
         nodes.add(flow("rendered", analysis.rates().rendered()));
         if (!path.isNative()) {
-            String set = Double.isNaN(path.multiplier())
-                    ? "multiplier not stated"
-                    : "set to " + Numbers.text(path.multiplier(), 0) + "×";
-            nodes.add(stage(path.name(), set, false, "What makes images between the rendered ones."));
+            nodes.add(stage(path.name(), set(path), false, "What happens between the game and the display."));
             nodes.add(flow("presented", analysis.rates().presented()));
         }
         boolean inferred = analysis.ledger()
@@ -69,6 +66,13 @@ final class ChainBar extends HBox {
         HBox.setMargin(eye, new Insets(0, 0, 0, 8));
         nodes.add(eye);
         getChildren().setAll(nodes);
+    }
+
+    private static String set(DeliveryPath path) {
+        if (Double.isNaN(path.multiplier())) {
+            return "multiplier not stated";
+        }
+        return path.multiplier() == 1 ? "makes no images" : "set to " + Numbers.text(path.multiplier(), 0) + "×";
     }
 
     private static Node stage(String name, String detail, boolean inferred, String rests) {

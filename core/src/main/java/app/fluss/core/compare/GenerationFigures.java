@@ -48,6 +48,12 @@ public record GenerationFigures(
                 !stated && nominal.isKnown());
     }
 
+    /// Whether the path is meant to make images, or made some. A stream or a headset makes none, and then only
+    /// what became of the rates says something.
+    public boolean isGenerating() {
+        return nominal.orNaN() > 1 || generatedShare.orNaN() > 0;
+    }
+
     private static Figure nearestWhole(Figure found) {
         double value = found.orNaN();
         double whole = Math.rint(value);

@@ -52,7 +52,7 @@ public final class ComparisonFindings {
 
     private static void baseCost(RunComparison comparison, List<Finding> found) {
         double cost = comparison.generation().baseCost().orNaN();
-        if (cost > Thresholds.BASE_COLLAPSE) {
+        if (comparison.generation().isGenerating() && cost > Thresholds.BASE_COLLAPSE) {
             found.add(Finding.warning(
                     "base-collapse",
                     "The rendered rate fell by %s.".formatted(RunFindings.percent(cost)),

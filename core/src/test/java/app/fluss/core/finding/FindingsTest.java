@@ -133,4 +133,20 @@ class FindingsTest {
         RunComparison comparison = RunComparison.of(List.of(read), List.of(read), Double.NaN, List.of());
         assertThat(ComparisonFindings.of(comparison)).extracting(Finding::code).containsExactly("weak-evidence");
     }
+
+    /// A stream sends fewer images than the game draws; no generator is to blame for it.
+    @Test
+    void aPathThatMakesNoImagesHasNoGeneratorThatTakesTooMuch() {
+        Analysis native110 = Analysis.of(generated(110, "R", 1).all(), AnalysisSettings.NONE.asNative());
+        Analysis stream = Analysis.of(generated(60, "R", 1).all(), AnalysisSettings.NONE.withMultiplier(1));
+        Analysis doubled = Analysis.of(generated(120, "RG", 1).all(), AnalysisSettings.NONE.withMultiplier(2));
+        assertThat(comparisonCodes(native110, stream, 1)).doesNotContain("base-collapse");
+        assertThat(comparisonCodes(native110, doubled, 2)).contains("base-collapse");
+    }
+
+    private static List<String> comparisonCodes(Analysis a, Analysis b, double multiplier) {
+        return ComparisonFindings.of(RunComparison.of(List.of(a), List.of(b), multiplier, List.of())).stream()
+                .map(Finding::code)
+                .toList();
+    }
 }
