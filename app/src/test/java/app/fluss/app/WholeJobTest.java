@@ -38,6 +38,7 @@ import javafx.application.Platform;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.CheckBox;
+import javafx.scene.control.ChoiceBox;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
 import javafx.scene.control.ListView;
@@ -303,9 +304,7 @@ class WholeJobTest extends ApplicationTest {
             ((TextField) lookup("#multiplier").query()).setText(multiplier);
             TextField hz = lookup("#refresh").query();
             hz.setText("120");
-            ((javafx.scene.control.ChoiceBox<SyncMode>)
-                            hz.getParent().getChildrenUnmodifiable().get(2))
-                    .setValue(SyncMode.LATEST);
+            ((ChoiceBox<SyncMode>) hz.getParent().getChildrenUnmodifiable().get(2)).setValue(SyncMode.LATEST);
         });
         int before = window.workbench().contentsProperty().get().runs().size();
         interact(() -> ((Button) lookup("Add run").query()).fire());

@@ -7,8 +7,10 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 import static org.assertj.core.api.Assertions.withinPercentage;
 
+import app.fluss.core.frame.Channel;
 import app.fluss.core.gpu.Slot;
 import app.fluss.core.measure.Analysis;
+import app.fluss.core.measure.AnalysisSettings;
 import app.fluss.core.measure.Section;
 import app.fluss.core.measure.SyncMode;
 import app.fluss.sim.scenario.Game;
@@ -245,11 +247,8 @@ class ClosedFormsTest {
         var log = run.log();
         assertThat(analyse(run.log(), run.scenario().display().mode()).times().at(10))
                 .isCloseTo(10, within(0.1));
-        assertThat(log.channel(app.fluss.core.frame.Channel.GPU).orElseThrow().at(log.size() - 1))
-                .isCloseTo(10 / 0.7, within(0.05));
-        assertThat(log.channel(app.fluss.core.frame.Channel.GPU_CLOCK)
-                        .orElseThrow()
-                        .at(log.size() - 1))
+        assertThat(log.channel(Channel.GPU).orElseThrow().at(log.size() - 1)).isCloseTo(10 / 0.7, within(0.05));
+        assertThat(log.channel(Channel.GPU_CLOCK).orElseThrow().at(log.size() - 1))
                 .isCloseTo(1400, within(3.0));
     }
 
@@ -270,12 +269,12 @@ class ClosedFormsTest {
                 Optional.empty(),
                 Optional.empty());
         SimulatedRun run = Simulation.run(Scenario.of(1, 40, uneven, display(240, SyncMode.VRR)));
-        assertThat(Analysis.of(run.log().between(0, 19_900), app.fluss.core.measure.AnalysisSettings.NONE)
+        assertThat(Analysis.of(run.log().between(0, 19_900), AnalysisSettings.NONE)
                         .rates()
                         .presented()
                         .orNaN())
                 .isCloseTo(125, withinPercentage(0.2));
-        assertThat(Analysis.of(run.log().between(20_200, 40_000), app.fluss.core.measure.AnalysisSettings.NONE)
+        assertThat(Analysis.of(run.log().between(20_200, 40_000), AnalysisSettings.NONE)
                         .rates()
                         .presented()
                         .orNaN())

@@ -11,6 +11,7 @@ import app.fluss.core.frame.FrameLog;
 import app.fluss.core.gpu.Slot;
 import app.fluss.core.measure.Analysis;
 import app.fluss.core.measure.AnalysisSettings;
+import app.fluss.core.measure.DisplayMode;
 import app.fluss.core.measure.RefreshLedger;
 import app.fluss.core.measure.SyncMode;
 import app.fluss.sim.scenario.Counter;
@@ -18,6 +19,7 @@ import app.fluss.sim.scenario.Display;
 import app.fluss.sim.scenario.Game;
 import app.fluss.sim.scenario.Generator;
 import app.fluss.sim.scenario.Generator.Behaviour;
+import app.fluss.sim.scenario.Link;
 import app.fluss.sim.scenario.Scenario;
 import app.fluss.sim.scenario.SecondGpu;
 import app.fluss.sim.scenario.Work;
@@ -162,8 +164,7 @@ class TruthTest {
                     second ? generator.on(new SecondGpu(new Slot(1 + random.nextInt(4), 4), 4, 1)) : generator);
         }
         return random.nextInt(4) == 0
-                ? scenario.with(Benches.stream(
-                        new app.fluss.sim.scenario.Link(60 + 400 * random.nextDouble(), 3, 1, 1, 0.01, 0.02, 20, 60)))
+                ? scenario.with(Benches.stream(new Link(60 + 400 * random.nextDouble(), 3, 1, 1, 0.01, 0.02, 20, 60)))
                 : scenario;
     }
 
@@ -200,7 +201,7 @@ class TruthTest {
     /// until that has been scanned out: it is late, but never lost.
     @Test
     void belowTheFloorOfVariableRefreshImagesWaitForARepeat() {
-        Display panel = Display.of(new app.fluss.core.measure.DisplayMode(144, SyncMode.VRR, 48));
+        Display panel = Display.of(new DisplayMode(144, SyncMode.VRR, 48));
         SimulatedRun run = Simulation.run(Scenario.of(1, 20, Game.of(Work.steady(2), Work.steady(25)), panel));
         var images = run.truth().images();
         assertThat(run.truth().shown().lost()).isZero();

@@ -6,7 +6,9 @@ import app.fluss.core.measure.Grade;
 import app.fluss.files.simulated.ReadyScenario;
 import app.fluss.files.study.Game;
 import app.fluss.files.study.Run;
+import app.fluss.files.study.Scene;
 import app.fluss.files.study.Study;
+import app.fluss.files.study.StudyException;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.stream.Collectors;
@@ -63,9 +65,9 @@ class DemoStudyTest {
         try {
             return study.scenes().stream()
                     .filter(scene -> scene.gameId() == game.id())
-                    .map(app.fluss.files.study.Scene::id)
+                    .map(Scene::id)
                     .toList();
-        } catch (app.fluss.files.study.StudyException e) {
+        } catch (StudyException e) {
             throw new AssertionError(e);
         }
     }

@@ -3,6 +3,7 @@ package app.fluss.app.model;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
+import java.util.concurrent.Callable;
 import java.util.concurrent.CopyOnWriteArrayList;
 import java.util.concurrent.CountDownLatch;
 import java.util.concurrent.TimeUnit;
@@ -36,7 +37,7 @@ class JobsTest {
         });
     }
 
-    private static <T> T onFx(java.util.concurrent.Callable<T> work) {
+    private static <T> T onFx(Callable<T> work) {
         return WaitForAsyncUtils.waitForAsyncFx(5000, work);
     }
 

@@ -7,6 +7,7 @@ import java.io.InputStream;
 import java.nio.charset.StandardCharsets;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Locale;
 import java.util.TreeSet;
 import java.util.regex.Pattern;
 import javafx.scene.paint.Color;
@@ -70,7 +71,7 @@ class PaletteTest {
             TreeSet<String> used = new TreeSet<>();
             Pattern.compile("-fluss-[a-z]+").matcher(css).results().forEach(match -> used.add(match.group()));
             assertThat(Arrays.stream(Role.values())
-                            .map(role -> "-fluss-" + role.name().toLowerCase(java.util.Locale.ROOT)))
+                            .map(role -> "-fluss-" + role.name().toLowerCase(Locale.ROOT)))
                     .containsAll(used);
         }
     }

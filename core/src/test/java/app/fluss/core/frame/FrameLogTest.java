@@ -3,6 +3,7 @@ package app.fluss.core.frame;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import java.util.Locale;
 import org.junit.jupiter.api.Test;
 
 class FrameLogTest {
@@ -69,7 +70,7 @@ class FrameLogTest {
     @Test
     void headersAreUniqueAndKnown() {
         for (Channel channel : Channel.values()) {
-            assertThat(Channel.ofHeader(channel.header().toUpperCase(java.util.Locale.ROOT)))
+            assertThat(Channel.ofHeader(channel.header().toUpperCase(Locale.ROOT)))
                     .contains(channel);
         }
         assertThat(Channel.ofHeader("colour")).isEmpty();

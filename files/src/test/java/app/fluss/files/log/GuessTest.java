@@ -2,6 +2,7 @@ package app.fluss.files.log;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import app.fluss.core.frame.Channel;
 import app.fluss.core.work.Progress;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -77,11 +78,7 @@ class GuessTest {
         assertThat(guess.certain()).isTrue();
         assertThat(roles(sample)).containsExactly(Role.PRESENT, Role.IGNORED, Role.KIND, Role.FRAME);
         ImportedLog imported = LogImport.read(folder.resolve("log.csv"), ImportOptions.guess(), Progress.NONE);
-        assertThat(imported.log()
-                        .channel(app.fluss.core.frame.Channel.FRAME)
-                        .orElseThrow()
-                        .at(7))
-                .isEqualTo(7);
+        assertThat(imported.log().channel(Channel.FRAME).orElseThrow().at(7)).isEqualTo(7);
     }
 
     @Test

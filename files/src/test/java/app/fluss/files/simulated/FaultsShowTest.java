@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.withinPercentage;
 
 import app.fluss.core.finding.Finding;
 import app.fluss.core.finding.RunFindings;
+import app.fluss.core.finding.Severity;
 import app.fluss.core.frame.Channel;
 import app.fluss.core.frame.FrameLog;
 import app.fluss.core.frame.Values;
@@ -103,8 +104,7 @@ class FaultsShowTest {
     @ParameterizedTest
     @CsvSource({"native", "engine-generation", "second-gpu", "capture-generation", "display-smoothing-game"})
     void anHonestPathHasNoFault(String scenario) {
-        assertThat(RunFindings.of(analyse(run(scenario))))
-                .noneMatch(finding -> finding.severity() == app.fluss.core.finding.Severity.FAULT);
+        assertThat(RunFindings.of(analyse(run(scenario)))).noneMatch(finding -> finding.severity() == Severity.FAULT);
     }
 
     @Test

@@ -9,6 +9,7 @@ import app.fluss.sim.scenario.Game;
 import app.fluss.sim.scenario.Link;
 import app.fluss.sim.scenario.SecondGpu;
 import app.fluss.sim.scenario.Work;
+import app.fluss.sim.truth.Hitch;
 import java.util.ArrayList;
 import java.util.SplittableRandom;
 import org.junit.jupiter.api.Test;
@@ -71,7 +72,7 @@ class QueuesTest {
 
     @Test
     void aSpikeHoldsEverythingUpUntilItEnds() {
-        var hitches = new ArrayList<app.fluss.sim.truth.Hitch>();
+        var hitches = new ArrayList<Hitch>();
         Wire wire = new Wire(new Link(100, 1, 0, 1, 0, 0, 60, 50), new SplittableRandom(4), hitches);
         double longest = 0;
         for (double at = 0; at < 60_000; at += 5) {
