@@ -82,6 +82,9 @@ final class Pictures {
             pictures.go("Tidewarden", "examine");
         });
         pictures.steps.add(() -> pictures.save(folder.resolve("examine-wide.png")));
+        pictures.steps.add(() -> pictures.go("Tidewarden", "compare"));
+        pictures.steps.add(() -> pictures.save(folder.resolve("compare-wide.png")));
+        pictures.steps.add(() -> pictures.go("Tidewarden", "examine"));
         pictures.steps.add(() -> window.theme().scaleText(10));
         pictures.steps.add(() -> pictures.save(folder.resolve("examine-large-text.png")));
         pictures.next();
