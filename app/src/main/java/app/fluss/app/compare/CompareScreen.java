@@ -145,14 +145,15 @@ public final class CompareScreen extends VBox {
         return switch (enough.needed()) {
             case Figure.Missing(String reason) -> "How many runs are enough is not known: %s.".formatted(reason);
             case Figure.Known(double needed) ->
-                "The %s differs by %s %s from run to run (sd): %s a side tell %s of it apart with 80 %% power; there are %d."
+                "The %s differs by %s %s from run to run (sd): %s a side tell %s of it apart with 80 %% power; there are %d, which is %s."
                         .formatted(
                                 measure.title(),
                                 Numbers.text(enough.sd(), 2),
                                 measure.unit(),
                                 Numbers.text(needed, 0),
                                 Numbers.percent(Figure.of(EnoughRuns.MATTERS), 0),
-                                enough.fewest());
+                                enough.fewest(),
+                                enough.areThere() ? "enough" : "too few");
         };
     }
 

@@ -1,10 +1,8 @@
 package app.fluss.core.compare;
 
-import app.fluss.core.measure.Analysis;
 import app.fluss.core.measure.Figure;
 import app.fluss.core.measure.Moments;
 import app.fluss.core.plan.RepeatsNeeded;
-import java.util.List;
 
 /// Whether there are enough runs to tell a difference that matters, from the spread seen from run to run.
 ///
@@ -20,25 +18,22 @@ public record EnoughRuns(Measure measure, Figure sd, Figure difference, Figure n
     /// Looks at one figure of a comparison.
     public static EnoughRuns of(RunComparison comparison, Measure measure) {
         int fewest = Math.min(comparison.a().size(), comparison.b().size());
-        Figure sd = pooled(values(comparison.a(), measure), values(comparison.b(), measure));
+        Figure sd =
+                pooled(RunComparison.values(comparison.a(), measure), RunComparison.values(comparison.b(), measure));
         Figure difference = comparison.measure(measure).a().map(a -> MATTERS * a);
-        Figure effect = difference.with(sd, (d, s) -> s > 0 ? d / s : Double.POSITIVE_INFINITY);
-        boolean noSpread = sd.orNaN() == 0 && difference.isKnown();
-        Figure needed = noSpread ? Figure.of(2) : effect.map(e -> RepeatsNeeded.perSide(e, RepeatsNeeded.USUAL_POWER));
+        Figure needed = difference.isKnown() && difference.orNaN() <= 0
+                ? Figure.missing("the baseline is 0, so no share of it matters")
+                : difference.with(
+                        sd,
+                        (d, spread) -> spread > 0
+                                ? RepeatsNeeded.perSide(d / spread, RepeatsNeeded.USUAL_POWER)
+                                : RepeatsNeeded.FEWEST);
         return new EnoughRuns(measure, sd, difference, needed, fewest);
     }
 
     /// Whether there are; false where that is not known.
     public boolean areThere() {
         return needed.isKnown() && fewest >= needed.orNaN();
-    }
-
-    private static double[] values(List<Analysis> runs, Measure measure) {
-        return runs.stream()
-                .map(measure::of)
-                .filter(Figure::isKnown)
-                .mapToDouble(Figure::orNaN)
-                .toArray();
     }
 
     private static Figure pooled(double[] a, double[] b) {

@@ -84,7 +84,8 @@ public record RunComparison(
         return Objects.requireNonNull(measures.get(measure));
     }
 
-    private static double[] values(List<Analysis> runs, Measure measure) {
+    /// The figure of every run that has it, in order.
+    static double[] values(List<Analysis> runs, Measure measure) {
         return runs.stream()
                 .map(measure::of)
                 .filter(Figure::isKnown)

@@ -9,6 +9,9 @@ public final class RepeatsNeeded {
     /// Power that is usually wanted: {@value}. Common practice, Cohen 1988 (from memory).
     public static final double USUAL_POWER = 0.8;
 
+    /// A spread cannot be told from fewer: {@value}.
+    public static final int FEWEST = 2;
+
     /// More than this is never worth measuring: {@value}.
     public static final int MOST = 10_000;
 
@@ -21,7 +24,7 @@ public final class RepeatsNeeded {
     /// @param perSide runs a side, 2 or more
     /// @param effect difference over the standard deviation from run to run, above 0
     public static double power(int perSide, double effect) {
-        if (!(perSide >= 2 && effect > 0)) {
+        if (!(perSide >= FEWEST && effect > 0)) {
             throw new IllegalArgumentException(
                     "perSide must be at least 2 and effect above 0, got %d and %s".formatted(perSide, effect));
         }
@@ -42,7 +45,7 @@ public final class RepeatsNeeded {
         }
         NormalDistribution normal = new NormalDistribution();
         double z = normal.inverseCumulativeProbability(UPPER) + normal.inverseCumulativeProbability(power);
-        int n = (int) Math.clamp(Math.floor(2 * z * z / (effect * effect)), 2, MOST);
+        int n = (int) Math.clamp(Math.floor(2 * z * z / (effect * effect)), FEWEST, MOST);
         while (n < MOST && power(n, effect) < power) {
             n++;
         }

@@ -150,6 +150,10 @@ class RunComparisonTest {
                         .needed()
                         .orNaN())
                 .isEqualTo(2);
+        List<Analysis> none = List.of(claimed(0), claimed(0));
+        assertThat(EnoughRuns.of(RunComparison.of(none, b, Double.NaN, List.of()), Measure.CLAIMED)
+                        .needed())
+                .isEqualTo(Figure.missing("the baseline is 0, so no share of it matters"));
     }
 
     private static Analysis claimed(double fps) {
