@@ -22,11 +22,12 @@ public final class FactsDialog {
     /// @return the facts that the user states, if any
     public static Optional<Map<String, String>> ask(Theme theme, Window owner, Map<String, String> now) {
         Dialog<ButtonType> dialog = Dialogs.make(theme, owner, "Facts of this run");
-        Label why = new Label("One a line or with commas between: render_scale = 100 %, upscaler = own, driver = 5.1."
-                + " Facts that differ between two paths are named in their comparison.");
+        Label why =
+                new Label("One a line or with semicolons between: render_scale = 100 %; upscaler = own; driver = 5.1."
+                        + " Facts that differ between two paths are named in their comparison.");
         why.setWrapText(true);
         why.getStyleClass().add("muted");
-        TextArea text = new TextArea(Facts.text(now).replace(", ", "\n"));
+        TextArea text = new TextArea(Facts.lines(now));
         text.setId("facts");
         text.setPrefRowCount(8);
         dialog.getDialogPane().setContent(new VBox(10, why, text));

@@ -33,7 +33,7 @@ public final class RunFields extends GridPane {
     private final TextField multiplier = field("multiplier", 3, "2");
     private final TextField cap = field("cap", 5, "");
     private final TextField claimed = field("claimed", 5, "");
-    private final TextField facts = field("facts", 30, "render_scale = 100 %, upscaler = own, driver = 5.1");
+    private final TextField facts = field("facts", 30, "render_scale = 100 %; upscaler = own; driver = 5.1");
     private final DisplayFields display;
     private final ReadOnlyStringWrapper problem = new ReadOnlyStringWrapper("");
 
@@ -59,7 +59,7 @@ public final class RunFields extends GridPane {
         addRow(1, label("Path"), path, label("Run"), name);
         List.of(game, scene, path).forEach(box -> box.getEditor().textProperty().subscribe(this::check));
         // Repeats and paths of a scene share most of what was set: what is left to do is to change what differs.
-        selected.ifPresent(run -> facts.setText(Facts.text(contents.facts().getOrDefault(run.id(), Map.of()))));
+        selected.ifPresent(run -> facts.setText(Facts.line(contents.facts().getOrDefault(run.id(), Map.of()))));
         List.of(name, multiplier, cap, claimed, facts)
                 .forEach(field -> field.textProperty().subscribe(this::check));
         display.validProperty().subscribe(this::check);
@@ -156,7 +156,7 @@ public final class RunFields extends GridPane {
         } else if (isWrong(cap) || isWrong(claimed)) {
             wrong = "A rate must be a number above 0.";
         } else if (Facts.parse(facts.getText()).isEmpty()) {
-            wrong = "Facts are written as name = value, with commas between.";
+            wrong = "Facts are written as name = value, with semicolons between.";
         }
         problem.set(wrong);
     }
