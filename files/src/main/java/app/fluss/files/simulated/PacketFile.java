@@ -18,10 +18,7 @@ final class PacketFile {
         try (Writer out = Files.newBufferedWriter(file)) {
             for (int i = 0; i < trace.size(); i++) {
                 double received = trace.receivedUs()[i];
-                line.append(trace.sequence()[i])
-                        .append(',')
-                        .append(rounded(trace.sentUs()[i]))
-                        .append(',');
+                line.append(i).append(',').append(rounded(trace.sentUs()[i])).append(',');
                 if (!Double.isNaN(received)) {
                     line.append(rounded(received));
                 }

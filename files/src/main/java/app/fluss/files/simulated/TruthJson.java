@@ -2,6 +2,7 @@ package app.fluss.files.simulated;
 
 import app.fluss.sim.SimulatedRun;
 import app.fluss.sim.truth.Click;
+import app.fluss.sim.truth.HeadsetTruth;
 import app.fluss.sim.truth.Hitch;
 import app.fluss.sim.truth.ImageTruth;
 import app.fluss.sim.truth.Shown;
@@ -41,12 +42,7 @@ final class TruthJson {
                         .put("sent", link.sent())
                         .put("lost", link.lost())
                         .put("jitter_ms", link.jitterMs()));
-        truth.headset()
-                .ifPresent(headset -> node.putObject("headset")
-                        .put("refreshes", headset.refreshes())
-                        .put("with_new_image", headset.withNewImage())
-                        .put("hand_latency_ms", headset.handLatencyMs())
-                        .put("head_latency_ms", headset.headLatencyMs()));
+        truth.headset().ifPresent(headset -> put(node.putObject("headset"), headset));
         clicks(node.putArray("clicks"), truth);
         ArrayNode hitches = node.putArray("hitches");
         for (Hitch hitch : truth.hitches()) {
@@ -72,6 +68,12 @@ final class TruthJson {
         shown.holds().entrySet().stream()
                 .sorted(Map.Entry.comparingByKey())
                 .forEach(hold -> holds.put(Integer.toString(hold.getKey()), hold.getValue()));
+    }
+
+    private static void put(ObjectNode node, HeadsetTruth headset) {
+        node.put("refreshes", headset.refreshes()).put("with_new_image", headset.withNewImage());
+        put(node, "hand_latency_ms", headset.handLatencyMs());
+        put(node, "head_latency_ms", headset.headLatencyMs());
     }
 
     private static void clicks(ArrayNode array, Truth truth) {

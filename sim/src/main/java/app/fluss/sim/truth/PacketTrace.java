@@ -1,14 +1,13 @@
 package app.fluss.sim.truth;
 
-/// When each packet of a stream was sent and came in, microseconds; one clock.
+/// When each packet of a stream was sent and came in, microseconds, by its number from 0; one clock.
 ///
-/// @param sequence number of the packet, from 0
 /// @param sentUs when it was sent
 /// @param receivedUs when it came in; empty if it never did
 @SuppressWarnings("ArrayRecordComponent") // made once, handed out as columns
-public record PacketTrace(int[] sequence, double[] sentUs, double[] receivedUs) {
+public record PacketTrace(double[] sentUs, double[] receivedUs) {
     /// Number of packets.
     public int size() {
-        return sequence.length;
+        return sentUs.length;
     }
 }
