@@ -1,11 +1,9 @@
-package app.fluss.app.simulate;
+package app.fluss.sim;
 
 import app.fluss.core.measure.Analysis;
 import app.fluss.core.measure.AnalysisSettings;
 import app.fluss.core.measure.Figure;
 import app.fluss.core.measure.Rates;
-import app.fluss.sim.SimulatedRun;
-import app.fluss.sim.Simulation;
 import app.fluss.sim.scenario.Generator;
 import app.fluss.sim.scenario.Scenario;
 import app.fluss.sim.truth.Click;
@@ -14,10 +12,11 @@ import app.fluss.sim.truth.Click;
 ///
 /// @param rates of the run
 /// @param latencyMs mean time from click to half light, ms
-record Expected(Rates rates, Figure latencyMs) {
+public record Expected(Rates rates, Figure latencyMs) {
     private static final double SHORT_S = 10;
 
-    static Expected of(Scenario scenario) {
+    /// The expectation from the first ten seconds of the scenario, or all of it if it is shorter.
+    public static Expected of(Scenario scenario) {
         SimulatedRun run = Simulation.run(scenario.lasting(Math.min(SHORT_S, scenario.seconds())));
         AnalysisSettings settings = AnalysisSettings.NONE
                 .withDisplay(scenario.display().mode())

@@ -54,7 +54,7 @@ public final class DemoStudy {
         Map<String, String> facts = new HashMap<>(FACTS);
         facts.putAll(runs.changed());
         for (int repeat = 1; repeat <= runs.repeats(); repeat++) {
-            // Another scene of its own for every path and repeat: no two runs share their chance.
+            // A seed of its own for every path and repeat: no two runs share their chance.
             long seed = 31L * (runs.game() + runs.scene() + runs.path()).hashCode() + repeat;
             SimulatedRun simulated = Simulation.run(runs.scenario().withSeed(seed));
             RunDraft draft = new RunDraft(

@@ -3,11 +3,11 @@ package app.fluss.app.examine;
 import app.fluss.app.theme.Numbers;
 import app.fluss.core.measure.Analysis;
 import app.fluss.core.measure.Figure;
+import app.fluss.core.measure.Limits;
 import app.fluss.core.measure.LowConvention;
 import app.fluss.core.measure.Lows;
 import app.fluss.core.measure.RefreshLedger;
 import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.List;
 import java.util.function.Function;
 import java.util.stream.Collectors;
@@ -148,18 +148,23 @@ final class FigureGrid extends GridPane {
     }
 
     private static Cell limit(Analysis run) {
-        record Share(String name, Figure share) {}
-        return List.of(
-                        new Share("GPU", run.limits().gpu()),
-                        new Share("CPU", run.limits().cpu()),
-                        new Share("cap", run.limits().cap()),
-                        new Share("mixed", run.limits().mixed()),
-                        new Share("unknown", run.limits().unknown()))
-                .stream()
-                .filter(share -> share.share.isKnown())
-                .max(Comparator.comparingDouble(share -> share.share.orNaN()))
-                .map(share -> new Cell(share.name, "In %s of the frames.".formatted(Numbers.percent(share.share, 0))))
+        return run.limits()
+                .most()
+                .map(held -> new Cell(
+                        name(held),
+                        "In %s of the frames."
+                                .formatted(Numbers.percent(run.limits().share(held), 0))))
                 .orElseGet(() -> new Cell(Numbers.MISSING, ""));
+    }
+
+    private static String name(Limits.Held held) {
+        return switch (held) {
+            case GPU -> "GPU";
+            case CPU -> "CPU";
+            case CAP -> "cap";
+            case MIXED -> "mixed";
+            case UNKNOWN -> "unknown";
+        };
     }
 
     static String name(LowConvention convention) {

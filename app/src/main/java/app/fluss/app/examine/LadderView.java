@@ -45,13 +45,13 @@ final class LadderView extends VBox {
                         "presented",
                         rates.presented(),
                         "foam",
-                        between(rates.presented(), rates.rendered(), "generated"),
+                        gap("+", rates.generated(), "generated"),
                         "Images handed on, generated ones included: 1000 n / T."),
                 new Rung(
                         "delivered",
                         rates.delivered(),
                         "water",
-                        between(rates.delivered(), rates.presented(), "not seen"),
+                        gap("−", rates.unseen(), "not seen"),
                         "Distinct images that reached the panel, per second. Never above the refresh rate."));
         double longest = rungs.stream()
                 .mapToDouble(rung -> rung.rate.orNaN())
@@ -69,12 +69,9 @@ final class LadderView extends VBox {
     }
 
     /// What was gained or lost since the rung above, /s.
-    private static String between(Figure here, Figure above, String word) {
-        Figure step = here.with(above, (a, b) -> a - b);
-        String size = Numbers.text(step.map(Math::abs), 1);
-        return !step.isKnown() || size.equals(Numbers.text(0, 1))
-                ? ""
-                : (step.orNaN() > 0 ? "+" : "−") + size + " " + word;
+    private static String gap(String sign, Figure gap, String word) {
+        String size = Numbers.text(gap, 1);
+        return gap.orNaN() > 0 && !size.equals(Numbers.text(0, 1)) ? sign + size + " " + word : "";
     }
 
     private static HBox row(Rung rung, double longest) {

@@ -10,6 +10,7 @@ import app.fluss.core.measure.Figure;
 import app.fluss.files.simulated.ReadyScenario;
 import app.fluss.files.study.Run;
 import app.fluss.files.study.RunDraft;
+import app.fluss.sim.Expected;
 import app.fluss.sim.scenario.Scenario;
 import java.util.Optional;
 import java.util.function.Consumer;

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.withinPercentage;
 
 import app.fluss.files.simulated.ReadyScenario;
+import app.fluss.sim.Expected;
 import app.fluss.sim.Simulation;
 import app.fluss.sim.scenario.Scenario;
 import app.fluss.sim.truth.Truth;

@@ -27,6 +27,39 @@ public record Limits(Figure gpu, Figure cpu, Figure cap, Figure mixed, Figure un
     /// source.
     public static final double FULL_LOAD_PCT = 95;
 
+    /// What can hold a frame up.
+    public enum Held {
+        GPU,
+        CPU,
+        CAP,
+        MIXED,
+        UNKNOWN
+    }
+
+    /// The share of the frames held up by it, 0 to 1.
+    public Figure share(Held by) {
+        return switch (by) {
+            case GPU -> gpu;
+            case CPU -> cpu;
+            case CAP -> cap;
+            case MIXED -> mixed;
+            case UNKNOWN -> unknown;
+        };
+    }
+
+    /// What held most frames up, the first in the order of [Held] if several held as many; empty without frames.
+    public Optional<Held> most() {
+        Optional<Held> most = Optional.empty();
+        for (Held held : Held.values()) {
+            if (share(held).isKnown()
+                    && most.stream()
+                            .allMatch(so -> share(held).orNaN() > share(so).orNaN())) {
+                most = Optional.of(held);
+            }
+        }
+        return most;
+    }
+
     static Limits of(FrameSlice slice, Optional<DisplayMode> mode, double capFps) {
         FrameLog log = slice.log();
         FrameTimes times = log.kindsStated() ? FrameTimes.of(slice, FrameKind.RENDERED) : FrameTimes.of(slice);

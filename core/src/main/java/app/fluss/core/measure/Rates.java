@@ -17,6 +17,16 @@ public record Rates(Figure claimed, Figure rendered, Figure presented, Figure de
                 settings.claimedFps(), rendered(slice, times, settings), times.rate(), delivered(slice, ledger));
     }
 
+    /// Presented less rendered, images per second: what generation added.
+    public Figure generated() {
+        return presented.with(rendered, (all, real) -> all - real);
+    }
+
+    /// Presented less delivered, images per second: images made that nobody saw.
+    public Figure unseen() {
+        return presented.with(delivered, (made, seen) -> made - seen);
+    }
+
     private static Figure rendered(FrameSlice slice, FrameTimes times, AnalysisSettings settings) {
         if (slice.log().kindsStated()) {
             return FrameTimes.of(slice, FrameKind.RENDERED).rate();

@@ -10,7 +10,7 @@ import java.util.SplittableRandom;
 /// buffer, handed on at the client. Encoder, link and decoder each take one image after the other. A packet that
 /// is lost is asked for once more; an image that still lacks one is lost.
 public final class StreamPath {
-    private static final double HUNDRED_MBIT = 1e5;
+    private static final double BYTES_PER_MEGABIT = 1e6 / 8;
 
     private final Stream stream;
     private final WorkSequence encode;
@@ -34,7 +34,7 @@ public final class StreamPath {
         wire = new Wire(stream.link(), random.split(), hitches);
         tickMs = 1000 / stream.fps();
         keyEvery = (int) Math.max(1, Math.rint(stream.keyEveryS() * stream.fps()));
-        double mean = stream.bitRateMbps() * HUNDRED_MBIT * 10 / 8 / stream.fps();
+        double mean = stream.bitRateMbps() * BYTES_PER_MEGABIT / stream.fps();
         deltaBytes = mean / (1 + (stream.keyFactor() - 1) / keyEvery);
     }
 
