@@ -31,7 +31,7 @@ final class ClaimDialog {
         Label said = new Label(words(claim));
         said.getStyleClass().add("heading");
         Label grade = new Label(
-                "A run that rests on this alone has grade %s: no lows, no spread, and nothing tells what the counter counted."
+                "A run that rests on this alone has grade %s: no frame times, and nothing tells what the counter counted."
                         .formatted(claim.kind().grade()));
         grade.setWrapText(true);
         grade.getStyleClass().add("muted");

@@ -15,7 +15,6 @@ class LimitsTest {
     }
 
     private static Limits limits(double gpu, double cpu, double cap, double mixed, double unknown) {
-        return new Limits(
-                Figure.of(gpu), Figure.of(cpu), Figure.of(cap), Figure.of(mixed), Figure.of(unknown), false);
+        return new Limits(Figure.of(gpu), Figure.of(cpu), Figure.of(cap), Figure.of(mixed), Figure.of(unknown), false);
     }
 }
