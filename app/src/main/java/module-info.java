@@ -3,6 +3,7 @@ import org.jspecify.annotations.NullMarked;
 /// The window.
 @NullMarked
 module app.fluss.app {
+    requires app.fluss.devices;
     requires app.fluss.files;
     requires app.fluss.sim;
     requires atlantafx.base;

@@ -16,8 +16,16 @@ module app.fluss.core {
     exports app.fluss.core.compare;
     // What Fluss noticed, in words.
     exports app.fluss.core.finding;
-    // How much must be measured.
+    // How much must be measured, and in what order.
     exports app.fluss.core.plan;
+    // What stands on the bench, with its facts.
+    exports app.fluss.core.bench;
+    // Stages of a path, and what must hold before a run.
+    exports app.fluss.core.path;
+    // Video timing and cables.
+    exports app.fluss.core.display;
+    // What an analyst reads off a counter.
+    exports app.fluss.core.reading;
     // What cards and their slots can carry.
     exports app.fluss.core.gpu;
     // Links and streams.

@@ -6,6 +6,7 @@ module app.fluss.files {
     requires transitive app.fluss.sim;
     requires ch.randelshofer.fastdoubleparser;
     requires com.github.luben.zstd_jni;
+    requires com.samskivert.jmustache;
     requires de.siegmar.fastcsv;
     requires java.desktop;
     requires transitive java.sql;
@@ -14,6 +15,8 @@ module app.fluss.files {
 
     // Frame logs and readings from CSV, and how their columns are mapped.
     exports app.fluss.files.log;
+    // Requirements, and the run sheet as a page.
+    exports app.fluss.files.bench;
     // Results as JSON.
     exports app.fluss.files.report;
     // Scenarios to simulate, and what a simulated bench would have written.

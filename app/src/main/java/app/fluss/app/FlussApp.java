@@ -35,8 +35,7 @@ public final class FlussApp extends Application {
     @Override
     public void start(Stage stage) throws IOException, StudyException {
         List<String> args = getParameters().getRaw();
-        Window window =
-                new Window(stage, configFolder(), new RecentStudies(Preferences.userNodeForPackage(FlussApp.class)));
+        Window window = new Window(stage, configFolder(), Preferences.userNodeForPackage(FlussApp.class));
         String job = args.isEmpty() ? "open" : args.getFirst();
         switch (job) {
             case "demo" -> {
@@ -87,13 +86,13 @@ public final class FlussApp extends Application {
         private final Workbench workbench;
         private final Shell shell;
 
-        Window(Stage stage, Path config, RecentStudies recent) {
+        Window(Stage stage, Path config, Preferences preferences) {
             this.stage = stage;
-            this.recent = recent;
+            this.recent = new RecentStudies(preferences);
             this.workbench = new Workbench(jobs, this::tell);
-            ImportFlow imports = new ImportFlow(
-                    workbench, jobs, theme, new MappingMemory(config.resolve("mappings")), () -> stage, this::tell);
-            this.shell = new Shell(workbench, theme, jobs, imports, recent, this::openTelling);
+            MappingMemory memory = new MappingMemory(config.resolve("mappings"));
+            ImportFlow imports = new ImportFlow(workbench, jobs, theme, memory, () -> stage, this::tell);
+            this.shell = new Shell(workbench, theme, jobs, imports, memory, preferences, this::openTelling);
             Scene scene = new Scene(shell, WIDTH, HEIGHT);
             theme.dress(scene);
             stage.setScene(scene);
@@ -102,6 +101,7 @@ public final class FlussApp extends Application {
             stage.setTitle("Fluss");
             stage.getIcons().add(Icon.image());
             stage.setOnHidden(_ -> {
+                shell.close();
                 jobs.close();
                 workbench.close();
             });

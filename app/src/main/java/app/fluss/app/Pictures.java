@@ -1,5 +1,6 @@
 package app.fluss.app;
 
+import app.fluss.app.bench.BenchScreen;
 import app.fluss.app.theme.Palette;
 import app.fluss.core.frame.Channel;
 import app.fluss.core.frame.FrameKind;
@@ -56,6 +57,22 @@ final class Pictures {
                             + palette.name().toLowerCase(Locale.ROOT) + ".png";
                     pictures.steps.add(() -> pictures.save(folder.resolve(name)));
                 }
+            }
+        }
+        for (Palette palette : Palette.values()) {
+            String ending = "-" + palette.name().toLowerCase(Locale.ROOT) + ".png";
+            pictures.steps.add(() -> {
+                window.theme().use(palette);
+                pictures.go("Tidewarden", "bench");
+            });
+            for (BenchScreen.View view : BenchScreen.View.values()) {
+                pictures.steps.add(() -> window.shell().bench().show(view));
+                pictures.steps.add(() ->
+                        pictures.save(folder.resolve("bench-" + view.name().toLowerCase(Locale.ROOT) + ending)));
+            }
+            for (String screen : new String[] {"plan", "capture"}) {
+                pictures.steps.add(() -> pictures.go("Tidewarden", screen));
+                pictures.steps.add(() -> pictures.save(folder.resolve(screen + ending)));
             }
         }
         pictures.steps.add(() -> {

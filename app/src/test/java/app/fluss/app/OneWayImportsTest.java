@@ -26,7 +26,8 @@ class OneWayImportsTest {
     void importsPointOneWay() {
         mayNotUse("core", "app.fluss.sim..", "app.fluss.files..", "app.fluss.app..", "javafx..");
         mayNotUse("sim", "app.fluss.files..", "app.fluss.app..", "javafx..");
-        mayNotUse("files", "app.fluss.app..", "javafx..");
+        mayNotUse("files", "app.fluss.app..", "app.fluss.devices..", "javafx..");
+        mayNotUse("devices", "app.fluss.files..", "app.fluss.sim..", "app.fluss.app..", "javafx..");
     }
 
     @Test

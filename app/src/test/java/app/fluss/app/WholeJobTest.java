@@ -2,7 +2,6 @@ package app.fluss.app;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import app.fluss.app.shell.RecentStudies;
 import app.fluss.app.theme.Numbers;
 import app.fluss.core.compare.Measure;
 import app.fluss.core.compare.RunComparison;
@@ -37,7 +36,6 @@ import java.util.prefs.Preferences;
 import javafx.application.Platform;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
-import javafx.scene.control.CheckBox;
 import javafx.scene.control.ChoiceBox;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
@@ -72,7 +70,7 @@ class WholeJobTest extends ApplicationTest {
         study = folder.resolve("job" + System.nanoTime() + ".fluss");
         Preferences preferences = Preferences.userRoot()
                 .node("fluss-test-" + ProcessHandle.current().pid());
-        window = new FlussApp.Window(stage, folder.resolve("config"), new RecentStudies(preferences));
+        window = new FlussApp.Window(stage, folder.resolve("config"), preferences);
         window.open(study);
         window.show();
     }
@@ -110,7 +108,7 @@ class WholeJobTest extends ApplicationTest {
         assertThat(text("#rate-delivered")).isEqualTo(Numbers.text(b.rates().delivered(), 1));
         assertThat(text("#rate-claimed")).isEqualTo(Numbers.MISSING);
 
-        press(KeyCode.CONTROL).press(KeyCode.DIGIT2).release(KeyCode.DIGIT2).release(KeyCode.CONTROL);
+        press(KeyCode.CONTROL).press(KeyCode.DIGIT5).release(KeyCode.DIGIT5).release(KeyCode.CONTROL);
         settle();
         RunComparison expected = RunComparison.of(List.of(a), List.of(b), 2, List.of());
         assertThat(text("#tile-found-multiplier"))
@@ -300,7 +298,7 @@ class WholeJobTest extends ApplicationTest {
             ((ComboBox<String>) lookup("#game").query()).getEditor().setText("Tidewarden");
             ((ComboBox<String>) lookup("#scene").query()).getEditor().setText("marsh");
             ((ComboBox<String>) lookup("#path").query()).getEditor().setText(path);
-            ((CheckBox) lookup("#native").query()).setSelected(isNative);
+            ((ChoiceBox<?>) lookup("#path-kind").query()).getSelectionModel().select(isNative ? 0 : 2);
             ((TextField) lookup("#multiplier").query()).setText(multiplier);
             TextField hz = lookup("#refresh").query();
             hz.setText("120");

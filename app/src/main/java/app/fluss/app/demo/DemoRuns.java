@@ -1,9 +1,12 @@
 package app.fluss.app.demo;
 
 import app.fluss.core.measure.Grade;
+import app.fluss.core.path.Chain;
+import app.fluss.core.path.StageKind;
 import app.fluss.files.simulated.ReadyScenario;
 import app.fluss.sim.scenario.Scenario;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
 
@@ -84,6 +87,15 @@ record DemoRuns(
         meadow.add(NATIVE, true, named("native"), 1, Grade.C, Map.of());
         meadow.add("driver generation 2×", false, named("driver-generation"), 1, Grade.C, Map.of());
         return List.copyOf(all);
+    }
+
+    /// The path as its name says it: which kind of generator it is cannot be told from what is simulated.
+    Chain chain() {
+        return Arrays.stream(StageKind.values())
+                .filter(kind -> !isNative && path.startsWith(kind.title()))
+                .findFirst()
+                .map(Chain::of)
+                .orElse(isNative ? Chain.NATIVE : Chain.of(StageKind.OTHER_GENERATION));
     }
 
     private static Scenario named(String scenario) {

@@ -8,6 +8,7 @@ import app.fluss.files.study.Run;
 import app.fluss.files.study.RunDraft;
 import app.fluss.files.study.Study;
 import app.fluss.files.study.StudyException;
+import app.fluss.files.study.Taking;
 import app.fluss.sim.SimulatedRun;
 import app.fluss.sim.Simulation;
 import app.fluss.sim.scenario.Scenario;
@@ -43,6 +44,7 @@ public final class DemoStudy {
             for (DemoRuns runs : DemoRuns.all()) {
                 demo.add(runs);
             }
+            new DemoBench(study).describe();
         } catch (InputException e) {
             throw new IllegalStateException("our own evidence cannot be read", e);
         } finally {
@@ -61,14 +63,14 @@ public final class DemoStudy {
                     runs.game(),
                     runs.scene(),
                     runs.path(),
-                    runs.isNative(),
-                    Double.NaN,
+                    runs.chain(),
                     "run " + repeat,
                     true,
                     Optional.empty(),
                     Double.NaN,
                     Double.NaN,
-                    facts);
+                    facts,
+                    Taking.UNRECORDED);
             Run run = evidence.add(
                     study, SimulatedEvidence.draft(runs.scenario(), draft), simulated, runs.rests(), Progress.NONE);
             if (run.grade().hasLog()) {

@@ -9,6 +9,8 @@ import app.fluss.app.theme.Palette.Role;
 import app.fluss.app.theme.Theme;
 import app.fluss.core.measure.BandLevels;
 import app.fluss.core.measure.Stutters;
+import app.fluss.files.study.StoredSection;
+import java.util.List;
 import java.util.function.BiConsumer;
 import javafx.beans.property.ObjectProperty;
 import javafx.geometry.VPos;
@@ -21,7 +23,7 @@ import org.jspecify.annotations.Nullable;
 
 /// Frame time over time: each column from the shortest to the longest frame that ends in it, the band between
 /// the 5 % and 95 % quantile behind, stutters marked. Wheel zooms, drag pans, shift-drag marks a section.
-final class BandView extends CanvasView {
+public final class BandView extends CanvasView {
     private static final double LEFT = 44;
     private static final double RIGHT = 10;
     private static final double TOP = 16;
@@ -30,7 +32,7 @@ final class BandView extends CanvasView {
 
     private final ObjectProperty<TimeWindow> window;
     private final BiConsumer<Double, Double> mark;
-    private @Nullable AnalysedRun run;
+    private @Nullable Shown shown;
     private BandLevels.@Nullable Columns columns;
     private double pressedX = Double.NaN;
     private double draggedX = Double.NaN;
@@ -38,7 +40,7 @@ final class BandView extends CanvasView {
 
     /// @param window the stretch that is shown, shared with other views
     /// @param mark is told the stretch that the user marks, ms
-    BandView(Theme theme, ObjectProperty<TimeWindow> window, BiConsumer<Double, Double> mark) {
+    public BandView(Theme theme, ObjectProperty<TimeWindow> window, BiConsumer<Double, Double> mark) {
         super(theme, "Frame time over time");
         this.window = window;
         this.mark = mark;
@@ -52,13 +54,37 @@ final class BandView extends CanvasView {
         addEventHandler(KeyEvent.KEY_PRESSED, this::key);
     }
 
-    void show(@Nullable AnalysedRun shown) {
-        run = shown;
+    /// What a band shows.
+    ///
+    /// @param band frame times, ready to draw
+    /// @param stutters among them
+    /// @param sections marked stretches
+    /// @param none what is said where there are no frame times
+    public record Shown(BandLevels band, Stutters stutters, List<StoredSection> sections, String none) {
+        /// Keeps a copy.
+        public Shown {
+            sections = List.copyOf(sections);
+        }
+
+        /// The band of a run.
+        static Shown of(AnalysedRun run) {
+            return new Shown(
+                    run.band(),
+                    run.analysis().stutters(),
+                    run.sections(),
+                    "This run has no frame log: it rests on %s."
+                            .formatted(run.run().grade().rests()));
+        }
+    }
+
+    /// Shows frame times, or nothing.
+    public void show(@Nullable Shown now) {
+        shown = now;
         redraw();
     }
 
     private double runMs() {
-        return run == null ? 0 : run.band().elapsedMs();
+        return shown == null ? 0 : shown.band.elapsedMs();
     }
 
     private double plotWidth() {
@@ -141,32 +167,29 @@ final class BandView extends CanvasView {
 
     @Override
     protected void draw(GraphicsContext g, Palette palette, double width, double height) {
-        if (run == null) {
+        Shown now = shown;
+        if (now == null) {
             return;
         }
-        if (run.band().elapsedMs() == 0) {
+        if (now.band.elapsedMs() == 0) {
             g.setFill(palette.get(Role.MUTED));
             g.setTextBaseline(VPos.TOP);
             g.setTextAlign(TextAlignment.LEFT);
-            g.fillText(
-                    "This run has no frame log: it rests on %s."
-                            .formatted(run.run().grade().rests()),
-                    left(),
-                    top());
+            g.fillText(now.none, left(), top());
             return;
         }
         int wide = (int) plotWidth();
         if (columns == null || columns.width() != wide) {
             columns = new BandLevels.Columns(wide);
         }
-        TimeWindow shown = window.get();
-        run.band().fill(shown.fromMs(), shown.toMs(), columns);
+        TimeWindow stretch = window.get();
+        now.band.fill(stretch.fromMs(), stretch.toMs(), columns);
         double top = ceiling(columns);
         double plotHeight = height - top() - bottom();
-        sections(g, palette, run, height);
+        sections(g, palette, now, height);
         axes(g, palette, top, plotHeight, width, height);
         columns(g, palette, columns, top, plotHeight);
-        stutters(g, palette, run, top, plotHeight);
+        stutters(g, palette, now, top, plotHeight);
         if (marking) {
             g.setFill(palette.get(Role.WARM).deriveColor(0, 1, 1, 0.25));
             g.fillRect(Math.min(pressedX, draggedX), top(), Math.abs(draggedX - pressedX), plotHeight);
@@ -182,10 +205,10 @@ final class BandView extends CanvasView {
         return Axis.roundUp(longest * 1.05);
     }
 
-    private void sections(GraphicsContext g, Palette palette, AnalysedRun shown, double height) {
+    private void sections(GraphicsContext g, Palette palette, Shown now, double height) {
         g.setTextBaseline(VPos.TOP);
         g.setTextAlign(TextAlignment.LEFT);
-        for (var stored : shown.sections()) {
+        for (var stored : now.sections) {
             double from = Math.max(left(), xAt(stored.section().fromMs()));
             double to = Math.min(getWidth() - right(), xAt(stored.section().toMs()));
             if (to > from) {
@@ -243,17 +266,17 @@ final class BandView extends CanvasView {
         }
     }
 
-    private void stutters(GraphicsContext g, Palette palette, AnalysedRun shown, double top, double plotHeight) {
-        Stutters stutters = shown.analysis().stutters();
+    private void stutters(GraphicsContext g, Palette palette, Shown now, double top, double plotHeight) {
+        Stutters stutters = now.stutters;
         TimeWindow visible = window.get();
         g.setFill(palette.get(Role.WARM));
         for (int i = 0; i < stutters.count(); i++) {
             int interval = stutters.interval(i);
-            double ms = shown.band().endMs(interval);
+            double ms = now.band.endMs(interval);
             if (ms >= visible.fromMs() && ms <= visible.toMs()) {
                 double x = xAt(ms);
                 double y = Math.max(
-                        top(), top() + plotHeight * (1 - shown.band().times().at(interval) / top) - 4);
+                        top(), top() + plotHeight * (1 - now.band.times().at(interval) / top) - 4);
                 g.fillPolygon(new double[] {x - 4, x, x + 4, x}, new double[] {y, y - 5, y, y + 5}, 4);
             }
         }

@@ -3,7 +3,10 @@ package app.fluss.app.examine;
 import app.fluss.app.model.AnalysedRun;
 import app.fluss.app.model.TimeWindow;
 import app.fluss.app.model.Workbench;
+import app.fluss.app.theme.Boxes;
+import app.fluss.app.theme.Buttons;
 import app.fluss.app.theme.Dialogs;
+import app.fluss.app.theme.Labels;
 import app.fluss.app.theme.Marks;
 import app.fluss.app.theme.Palette;
 import app.fluss.app.theme.Theme;
@@ -22,7 +25,6 @@ import javafx.beans.property.ObjectProperty;
 import javafx.beans.property.SimpleObjectProperty;
 import javafx.css.PseudoClass;
 import javafx.geometry.Pos;
-import javafx.scene.Node;
 import javafx.scene.canvas.Canvas;
 import javafx.scene.canvas.GraphicsContext;
 import javafx.scene.control.Button;
@@ -33,12 +35,10 @@ import javafx.scene.control.Menu;
 import javafx.scene.control.MenuButton;
 import javafx.scene.control.MenuItem;
 import javafx.scene.control.SeparatorMenuItem;
-import javafx.scene.control.Tooltip;
 import javafx.scene.input.Clipboard;
 import javafx.scene.input.ClipboardContent;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
-import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import javafx.scene.text.Font;
 import javafx.util.Duration;
@@ -93,34 +93,42 @@ public final class ExamineScreen extends VBox {
         convention.setId("convention");
         convention.setPrefWidth(130);
         convention.valueProperty().subscribe(this::showFigures);
-        Button displayButton = quiet("Display…", "State the refresh rate and sync mode of this run", display);
-        Button whole = quiet("All", "Show the whole run (Home)", this::showAll);
-        Button markButton = quiet("Mark", "Mark what is shown as a section (M); or drag with Shift", this::markShown);
-        Button copy = quiet("Copy figures", "Copy the figures as a table (Ctrl+Shift+C)", this::copyFigures);
+        Button displayButton = Buttons.quiet("Display…", "State the refresh rate and sync mode of this run", display);
+        Button whole = Buttons.quiet("All", "Show the whole run (Home)", this::showAll);
+        Button markButton =
+                Buttons.quiet("Mark", "Mark what is shown as a section (M); or drag with Shift", this::markShown);
+        Button copy = Buttons.quiet("Copy figures", "Copy the figures as a table (Ctrl+Shift+C)", this::copyFigures);
         sections.getStyleClass().add("quiet");
         sections.setMinWidth(USE_PREF_SIZE);
         sections.setOnShowing(_ -> fillSections());
         fillSections();
         Label lows = new Label("lows by");
         lows.getStyleClass().add("muted");
-        HBox head = new HBox(8, title, simulated, spacer(), displayButton, copy);
+        HBox head = new HBox(8, title, simulated, Boxes.spacer(), displayButton, copy);
         head.setAlignment(Pos.CENTER_LEFT);
-        VBox ladderPanel = panel(heading("Rates, images/s"), ladder);
+        VBox ladderPanel = Boxes.panel(Labels.heading("Rates, images/s"), ladder);
         HBox.setHgrow(ladderPanel, Priority.ALWAYS);
-        HBox figureHead = new HBox(8, heading("Figures"), spacer(), lows, convention);
+        HBox figureHead = new HBox(8, Labels.heading("Figures"), Boxes.spacer(), lows, convention);
         figureHead.setAlignment(Pos.CENTER_LEFT);
-        VBox figurePanel = panel(figureHead, figures);
+        VBox figurePanel = Boxes.panel(figureHead, figures);
         figurePanel.setMinWidth(USE_PREF_SIZE);
-        HBox bandHead =
-                new HBox(8, heading("Frame time"), note("ms · ◆ stutter"), spacer(), whole, markButton, sections);
+        HBox bandHead = new HBox(
+                8,
+                Labels.heading("Frame time"),
+                Labels.of("ms · ◆ stutter", "muted"),
+                Boxes.spacer(),
+                whole,
+                markButton,
+                sections);
         bandHead.setAlignment(Pos.CENTER_LEFT);
-        VBox bandPanel = panel(bandHead, band);
+        VBox bandPanel = Boxes.panel(bandHead, band);
         VBox.setVgrow(band, Priority.ALWAYS);
         VBox.setVgrow(bandPanel, Priority.ALWAYS);
         band.setMinHeight(110);
-        HBox weaveHead = new HBox(10, heading("Refresh weave"), note("one second a row"), spacer(), legend());
+        HBox weaveHead = new HBox(
+                10, Labels.heading("Refresh weave"), Labels.of("one second a row", "muted"), Boxes.spacer(), legend());
         weaveHead.setAlignment(Pos.CENTER_LEFT);
-        VBox weavePanel = panel(weaveHead, weave);
+        VBox weavePanel = Boxes.panel(weaveHead, weave);
         VBox.setVgrow(weave, Priority.ALWAYS);
         weave.setMinHeight(104);
         weave.setPrefHeight(150);
@@ -153,7 +161,7 @@ public final class ExamineScreen extends VBox {
         boolean sameRun =
                 run != null && shown != null && run.run().id() == shown.run().id();
         shown = run;
-        band.show(run);
+        band.show(run == null ? null : BandView.Shown.of(run));
         weave.show(run);
         if (run == null) {
             title.setText("");
@@ -281,40 +289,6 @@ public final class ExamineScreen extends VBox {
         for (int i = 0; i < names.length; i++) {
             g.fillText(names[i], at[i], 12);
         }
-    }
-
-    private static VBox panel(Node... children) {
-        VBox panel = new VBox(6, children);
-        panel.getStyleClass().add("panel");
-        return panel;
-    }
-
-    private static Label heading(String text) {
-        Label label = new Label(text);
-        label.getStyleClass().add("heading");
-        label.setMinWidth(USE_PREF_SIZE);
-        return label;
-    }
-
-    private static Label note(String text) {
-        Label label = new Label(text);
-        label.getStyleClass().add("muted");
-        return label;
-    }
-
-    private static Region spacer() {
-        Region spacer = new Region();
-        HBox.setHgrow(spacer, Priority.ALWAYS);
-        return spacer;
-    }
-
-    private static Button quiet(String text, String tip, Runnable action) {
-        Button button = new Button(text);
-        button.getStyleClass().add("quiet");
-        button.setMinWidth(USE_PREF_SIZE);
-        button.setTooltip(new Tooltip(tip));
-        button.setOnAction(_ -> action.run());
-        return button;
     }
 
     private static final class ConventionNames extends StringConverter<LowConvention> {

@@ -1,6 +1,6 @@
 package app.fluss.app.importing;
 
-import app.fluss.app.model.Workbench;
+import app.fluss.app.model.Contents;
 import app.fluss.app.theme.Dialogs;
 import app.fluss.app.theme.Numbers;
 import app.fluss.app.theme.Theme;
@@ -24,8 +24,7 @@ final class ClaimDialog {
     private final Dialog<ButtonType> dialog;
     private final RunFields fields;
 
-    ClaimDialog(
-            Theme theme, Window owner, Path file, Claim claim, Workbench.Contents contents, Optional<Run> selected) {
+    ClaimDialog(Theme theme, Window owner, Path file, Claim claim, Contents contents, Optional<Run> selected) {
         dialog = Dialogs.make(theme, owner, "Add " + file.getFileName());
         fields = new RunFields(contents, selected, RunName.of(file)).withSettings(false);
         Label said = new Label(words(claim));

@@ -1,6 +1,6 @@
 package app.fluss.app.importing;
 
-import app.fluss.app.model.Workbench;
+import app.fluss.app.model.Contents;
 import app.fluss.app.theme.Dialogs;
 import app.fluss.app.theme.Theme;
 import app.fluss.files.log.MappedColumn;
@@ -58,7 +58,7 @@ final class ImportDialog {
             Sample sample,
             Mapping mapping,
             boolean known,
-            Workbench.Contents contents,
+            Contents contents,
             Optional<Run> selected) {
         this.sample = sample;
         this.mapping = mapping;

@@ -1,12 +1,16 @@
 package app.fluss.app.importing;
 
-import app.fluss.app.model.Workbench;
+import app.fluss.app.model.Contents;
 import app.fluss.app.theme.NumberField;
+import app.fluss.core.bench.FactKey;
+import app.fluss.core.path.Chain;
+import app.fluss.core.path.StageKind;
 import app.fluss.files.study.DeliveryPath;
 import app.fluss.files.study.Game;
 import app.fluss.files.study.Run;
 import app.fluss.files.study.RunDraft;
 import app.fluss.files.study.Scene;
+import app.fluss.files.study.Taking;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -14,7 +18,7 @@ import javafx.beans.property.ReadOnlyStringProperty;
 import javafx.beans.property.ReadOnlyStringWrapper;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
-import javafx.scene.control.CheckBox;
+import javafx.scene.control.ChoiceBox;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
@@ -28,19 +32,20 @@ public final class RunFields extends GridPane {
     private final ComboBox<String> game = choice("game");
     private final ComboBox<String> scene = choice("scene");
     private final ComboBox<String> path = choice("path");
-    private final CheckBox isNative = new CheckBox("native: nothing makes images on the way");
+    private final ChoiceBox<PathKind> kind = new ChoiceBox<>();
     private final TextField name = new TextField();
     private final TextField multiplier = field("multiplier", 3, "2");
     private final TextField cap = field("cap", 5, "");
     private final TextField claimed = field("claimed", 5, "");
     private final TextField facts = field("facts", 30, "render_scale = 100 %; upscaler = own; driver = 5.1");
     private final DisplayFields display;
+    private List<DeliveryPath> known = List.of();
     private final ReadOnlyStringWrapper problem = new ReadOnlyStringWrapper("");
 
     /// @param contents what the study holds, to choose from
     /// @param selected the run that is looked at, whose scene is proposed
     /// @param runName proposed for the run
-    public RunFields(Workbench.Contents contents, Optional<Run> selected, String runName) {
+    public RunFields(Contents contents, Optional<Run> selected, String runName) {
         setHgap(10);
         setVgap(7);
         for (int c = 0; c < 4; c++) {
@@ -51,7 +56,8 @@ public final class RunFields extends GridPane {
         List.of(game, scene, path).forEach(box -> box.setMaxWidth(Double.MAX_VALUE));
         display = new DisplayFields(selected.flatMap(Run::display));
         display.setId("display-fields");
-        isNative.setId("native");
+        kind.setId("path-kind");
+        kind.getItems().setAll(PathKind.all());
         name.setId("run-name");
         name.setText(runName);
         fill(contents, selected);
@@ -63,7 +69,7 @@ public final class RunFields extends GridPane {
         List.of(name, multiplier, cap, claimed, facts)
                 .forEach(field -> field.textProperty().subscribe(this::check));
         display.validProperty().subscribe(this::check);
-        isNative.selectedProperty().subscribe(this::check);
+        kind.valueProperty().subscribe(this::check);
         check();
     }
 
@@ -75,7 +81,7 @@ public final class RunFields extends GridPane {
         if (counter) {
             capRow.getChildren().addAll(new Label("     the counter said"), claimed, new Label("/s on average"));
         }
-        wide(2, "Multiplier", row(multiplier, isNative));
+        wide(2, "What it is", row(kind, new Label("multiplier"), multiplier));
         wide(3, "Display", display);
         wide(4, "Frame cap", capRow);
         wide(5, "Facts", facts);
@@ -114,16 +120,15 @@ public final class RunFields extends GridPane {
         return field;
     }
 
-    private void fill(Workbench.Contents contents, Optional<Run> selected) {
+    private void fill(Contents contents, Optional<Run> selected) {
         game.getItems().setAll(contents.games().stream().map(Game::name).toList());
         scene.getItems()
                 .setAll(contents.scenes().stream().map(Scene::name).distinct().toList());
-        List<DeliveryPath> paths =
-                contents.runs().stream().map(Run::path).distinct().toList();
+        List<DeliveryPath> paths = contents.bench().paths();
         path.getItems().setAll(paths.stream().map(DeliveryPath::name).toList());
         boolean first = contents.runs().isEmpty();
         path.setValue(first ? "native" : "");
-        isNative.setSelected(first);
+        kind.setValue(first ? PathKind.NATIVE : PathKind.of(Chain.of(StageKind.OTHER_GENERATION)));
         scene.setValue(first ? "first route" : "");
         selected.ifPresent(run -> {
             String[] place = contents.place(run).split(" · ", 2);
@@ -135,11 +140,13 @@ public final class RunFields extends GridPane {
                 .subscribe(text -> paths.stream()
                         .filter(known -> known.name().equals(text))
                         .findFirst()
-                        .ifPresent(known -> {
-                            isNative.setSelected(known.isNative());
-                            multiplier.setText(
-                                    Double.isNaN(known.multiplier()) ? "" : NumberField.text(known.multiplier()));
-                        }));
+                        .ifPresent(this::take));
+        known = paths;
+    }
+
+    private void take(DeliveryPath path) {
+        kind.setValue(PathKind.of(path.chain()));
+        multiplier.setText(Double.isNaN(path.multiplier()) ? "" : NumberField.text(path.multiplier()));
     }
 
     private void check() {
@@ -151,14 +158,28 @@ public final class RunFields extends GridPane {
             wrong = "Say the game, the scene, the path and the run.";
         } else if (!display.validProperty().get()) {
             wrong = "The refresh rate must be a number of Hz, the floor one below it.";
-        } else if (!multiplier.getText().isBlank() && !(NumberField.value(multiplier.getText()) >= 1)) {
-            wrong = "The multiplier must be a number of 1 or more.";
+        } else if (!multiplier.getText().isBlank()
+                && FactKey.MULTIPLIER.problem(multiplierText()).isPresent()) {
+            wrong = "The multiplier must be a number from 1 to 20.";
         } else if (isWrong(cap) || isWrong(claimed)) {
             wrong = "A rate must be a number above 0.";
         } else if (Facts.parse(facts.getText()).isEmpty()) {
             wrong = "Facts are written as name = value, with semicolons between.";
         }
         problem.set(wrong);
+    }
+
+    private String multiplierText() {
+        return multiplier.getText().strip().replace(',', '.');
+    }
+
+    private Chain chain() {
+        String wanted = text(path).strip();
+        return known.stream()
+                .filter(other -> other.name().equals(wanted))
+                .map(DeliveryPath::chain)
+                .findFirst()
+                .orElseGet(() -> kind.getValue().chain(multiplierText()));
     }
 
     private static boolean isWrong(TextField rate) {
@@ -173,7 +194,7 @@ public final class RunFields extends GridPane {
     /// Proposes a path.
     public void propose(String pathName, boolean nativePath) {
         path.setValue(pathName);
-        isNative.setSelected(nativePath);
+        kind.setValue(nativePath ? PathKind.NATIVE : PathKind.of(Chain.of(StageKind.OTHER_GENERATION)));
     }
 
     private static String text(ComboBox<String> box) {
@@ -186,13 +207,13 @@ public final class RunFields extends GridPane {
                 text(game).strip(),
                 text(scene).strip(),
                 text(path).strip(),
-                isNative.isSelected(),
-                NumberField.value(multiplier.getText()),
+                chain(),
                 name.getText().strip(),
                 false,
                 display.mode(),
                 NumberField.value(cap.getText()),
                 NumberField.value(claimed.getText()),
-                Facts.parse(facts.getText()).orElse(Map.of()));
+                Facts.parse(facts.getText()).orElse(Map.of()),
+                Taking.UNRECORDED);
     }
 }

@@ -13,11 +13,14 @@ import javafx.beans.property.ReadOnlyDoubleWrapper;
 import javafx.beans.property.ReadOnlyStringProperty;
 import javafx.beans.property.ReadOnlyStringWrapper;
 
-/// Long work, one job at a time, off the interface thread; with what is shown of it and a way to stop it.
+/// Long work, one job at a time, off the interface thread, with what is shown of it and a way to stop it; and quick
+/// work beside it.
 /// Methods are called on the interface thread.
 public final class Jobs implements AutoCloseable {
     private final ExecutorService worker = Executors.newSingleThreadExecutor(
             Thread.ofPlatform().daemon().name("fluss-work").factory());
+    private final ExecutorService quick = Executors.newSingleThreadExecutor(
+            Thread.ofPlatform().daemon().name("fluss-quick").factory());
     private final ReadOnlyStringWrapper title = new ReadOnlyStringWrapper("");
     private final ReadOnlyDoubleWrapper share = new ReadOnlyDoubleWrapper(-1);
     private final ReadOnlyBooleanWrapper busy = new ReadOnlyBooleanWrapper(false);
@@ -31,25 +34,46 @@ public final class Jobs implements AutoCloseable {
         T run(Progress progress) throws Exception;
     }
 
+    /// Work that is over before anybody would ask how far it is.
+    @FunctionalInterface
+    public interface QuickWork<T> {
+        /// Does it.
+        T run() throws Exception;
+    }
+
     /// Starts work once what was started before has ended; one of the two is called on the interface thread when
     /// it ends, neither if it is stopped.
     public <T> void start(String name, Work<T> work, Consumer<T> done, Consumer<Exception> failed) {
-        waiting++;
-        title.set(name);
+        begin(name);
         share.set(-1);
-        busy.set(true);
         worker.execute(() -> {
             Running job = new Running();
             running = job;
-            try {
-                T result = work.run(job);
-                Platform.runLater(() -> finish(() -> done.accept(result)));
-            } catch (StoppedException e) {
-                Platform.runLater(() -> finish(() -> {}));
-            } catch (Exception e) {
-                Platform.runLater(() -> finish(() -> failed.accept(e)));
-            }
+            end(() -> work.run(job), done, failed);
         });
+    }
+
+    /// Starts quick work, which does not wait for what [#start] was given; it cannot be stopped.
+    public <T> void quick(String name, QuickWork<T> work, Consumer<T> done, Consumer<Exception> failed) {
+        begin(name);
+        quick.execute(() -> end(work, done, failed));
+    }
+
+    private void begin(String name) {
+        waiting++;
+        title.set(name);
+        busy.set(true);
+    }
+
+    private <T> void end(QuickWork<T> work, Consumer<T> done, Consumer<Exception> failed) {
+        try {
+            T result = work.run();
+            Platform.runLater(() -> finish(() -> done.accept(result)));
+        } catch (StoppedException e) {
+            Platform.runLater(() -> finish(() -> {}));
+        } catch (Exception e) {
+            Platform.runLater(() -> finish(() -> failed.accept(e)));
+        }
     }
 
     private void finish(Runnable last) {
@@ -93,5 +117,6 @@ public final class Jobs implements AutoCloseable {
     public void close() {
         stop();
         worker.shutdownNow();
+        quick.shutdown();
     }
 }

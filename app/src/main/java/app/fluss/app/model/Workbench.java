@@ -1,27 +1,19 @@
 package app.fluss.app.model;
 
-import app.fluss.core.compare.Confound;
-import app.fluss.core.compare.RunComparison;
-import app.fluss.core.finding.ComparisonFindings;
-import app.fluss.core.finding.RunFindings;
 import app.fluss.core.measure.Analysis;
-import app.fluss.core.measure.BandLevels;
+import app.fluss.core.path.Requirement;
 import app.fluss.core.work.Progress;
+import app.fluss.files.bench.Requirements;
+import app.fluss.files.study.Attempt;
 import app.fluss.files.study.DeliveryPath;
-import app.fluss.files.study.Game;
 import app.fluss.files.study.Run;
-import app.fluss.files.study.Scene;
-import app.fluss.files.study.StoredSection;
 import app.fluss.files.study.Study;
 import app.fluss.files.study.StudyException;
 import java.io.IOException;
-import java.util.ArrayList;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.Set;
-import java.util.concurrent.ConcurrentHashMap;
+import java.util.concurrent.atomic.AtomicLong;
 import java.util.function.Consumer;
 import javafx.beans.property.ObjectProperty;
 import javafx.beans.property.ReadOnlyObjectProperty;
@@ -32,9 +24,6 @@ import org.jspecify.annotations.Nullable;
 /// The open study, what is selected in it, and what was worked out for that. Lives on the interface thread; the
 /// work goes to [Jobs].
 public final class Workbench {
-    /// Facts that a path is meant to change, so that they are no confounds.
-    private static final Set<String> CHANGED_BY_PATH = Set.of("generation", "multiplier");
-
     private final Jobs jobs;
     private final Consumer<String> problems;
     private final ReadOnlyObjectWrapper<@Nullable Study> study = new ReadOnlyObjectWrapper<>();
@@ -42,50 +31,17 @@ public final class Workbench {
     private final ObjectProperty<@Nullable Run> selected = new SimpleObjectProperty<>();
     private final ReadOnlyObjectWrapper<@Nullable AnalysedRun> analysed = new ReadOnlyObjectWrapper<>();
     private final ReadOnlyObjectWrapper<List<Comparison>> comparisons = new ReadOnlyObjectWrapper<>(List.of());
-    private final Map<Run, Analysis> analyses = new ConcurrentHashMap<>();
+    private final ObjectProperty<@Nullable DeliveryPath> path = new SimpleObjectProperty<>();
+    private final List<Requirement> requirements = Requirements.all();
+    private final Analyses analyses = new Analyses(requirements);
+    private final AtomicLong version = new AtomicLong();
 
     /// @param problems is told, in words, what went wrong
     public Workbench(Jobs jobs, Consumer<String> problems) {
         this.jobs = jobs;
         this.problems = problems;
         selected.subscribe(this::show);
-    }
-
-    /// What a study holds.
-    ///
-    /// @param games by name
-    /// @param scenes by name
-    /// @param runs in the order they were added
-    /// @param facts recorded facts, run number to name to value
-    /// @param undo what would be undone next
-    /// @param redo what would be redone next
-    public record Contents(
-            List<Game> games,
-            List<Scene> scenes,
-            List<Run> runs,
-            Map<Long, Map<String, String>> facts,
-            Optional<String> undo,
-            Optional<String> redo) {
-        static final Contents EMPTY =
-                new Contents(List.of(), List.of(), List.of(), Map.of(), Optional.empty(), Optional.empty());
-
-        /// The runs of a scene.
-        public List<Run> runs(Scene scene) {
-            return runs.stream().filter(run -> run.sceneId() == scene.id()).toList();
-        }
-
-        /// The game and scene of a run, for people.
-        public String place(Run run) {
-            Scene scene = scenes.stream()
-                    .filter(s -> s.id() == run.sceneId())
-                    .findFirst()
-                    .orElseThrow();
-            Game game = games.stream()
-                    .filter(g -> g.id() == scene.gameId())
-                    .findFirst()
-                    .orElseThrow();
-            return game.name() + " · " + scene.name();
-        }
+        contents.subscribe(this::refreshPath);
     }
 
     /// Changes the study.
@@ -110,7 +66,7 @@ public final class Workbench {
         jobs.start(
                 "Opening " + opened.file().getFileName(),
                 _ -> {
-                    analyses.clear();
+                    analyses.forget();
                     if (before != null) {
                         before.close();
                     }
@@ -121,6 +77,16 @@ public final class Workbench {
                     now.runs().stream().findFirst().ifPresent(selected::set);
                 },
                 this::tell);
+    }
+
+    private void refreshPath(Contents now) {
+        DeliveryPath shown = path.get();
+        if (shown != null) {
+            path.set(now.bench().paths().stream()
+                    .filter(other -> other.id() == shown.id())
+                    .findFirst()
+                    .orElse(null));
+        }
     }
 
     /// Closes the study.
@@ -159,6 +125,35 @@ public final class Workbench {
                 });
     }
 
+    /// Changes something that no figure of a run rests on: the bench, the plan, what is being measured. It is
+    /// committed at once, also while a long job runs.
+    public void note(String name, Change change) {
+        note(name, change, () -> {});
+    }
+
+    /// The same.
+    ///
+    /// @param done is told once it is committed and shown
+    public void note(String name, Change change, Runnable done) {
+        Study open = study.get();
+        if (open == null) {
+            return;
+        }
+        jobs.quick(
+                name,
+                () -> {
+                    change.on(open);
+                    return read(open);
+                },
+                now -> {
+                    if (!isLate(now)) {
+                        contents.set(now);
+                    }
+                    done.run();
+                },
+                this::tell);
+    }
+
     /// Adds a run and looks at it.
     ///
     /// @param add adds it to the study
@@ -181,16 +176,23 @@ public final class Workbench {
                 failed);
     }
 
-    private static Contents read(Study open) throws StudyException {
-        return new Contents(open.games(), open.scenes(), open.runs(), open.facts(), open.nextUndo(), open.nextRedo());
+    private Contents read(Study open) throws StudyException {
+        return Contents.of(open, version.incrementAndGet());
+    }
+
+    /// Two threads read the study: what was read before what is shown is passed over.
+    private boolean isLate(Contents now) {
+        return now.version() < contents.get().version();
     }
 
     private void take(Contents now) {
-        contents.set(now);
+        if (!isLate(now)) {
+            contents.set(now);
+        }
         Run run = selected.get();
         Optional<Run> still = run == null
                 ? Optional.empty()
-                : now.runs().stream().filter(r -> r.id() == run.id()).findFirst();
+                : contents.get().runs().stream().filter(r -> r.id() == run.id()).findFirst();
         if (run != null && still.isPresent() && still.get().equals(run)) {
             show(run);
         } else {
@@ -199,6 +201,9 @@ public final class Workbench {
     }
 
     private void show(@Nullable Run run) {
+        if (run != null) {
+            path.set(run.path());
+        }
         Study open = study.get();
         if (run == null || open == null) {
             analysed.set(null);
@@ -209,9 +214,9 @@ public final class Workbench {
         jobs.start(
                 "Working out " + now.place(run),
                 progress -> {
-                    AnalysedRun worked = analyse(open, run);
+                    AnalysedRun worked = analyses.analyse(open, run);
                     progress.check(0.1);
-                    return new Worked(worked, compare(open, now, run, progress.part(0.1, 1)));
+                    return new Worked(worked, analyses.compare(open, now, run, progress.part(0.1, 1)));
                 },
                 worked -> {
                     if (run.equals(selected.get())) {
@@ -220,77 +225,6 @@ public final class Workbench {
                     }
                 },
                 this::tell);
-    }
-
-    private AnalysedRun analyse(Study open, Run run) throws StudyException {
-        Analysis analysis = analysis(open, run);
-        List<StoredSection> sections = open.sections(run);
-        List<Analysis> ofSections = sections.stream()
-                .map(stored -> run.grade().hasLog()
-                        ? Analysis.of(
-                                analysis.slice()
-                                        .log()
-                                        .between(
-                                                stored.section().fromMs(),
-                                                stored.section().toMs()),
-                                run.settings())
-                        : analysis)
-                .toList();
-        return new AnalysedRun(
-                run, analysis, RunFindings.of(analysis), BandLevels.of(analysis.times()), sections, ofSections);
-    }
-
-    private Analysis analysis(Study open, Run run) throws StudyException {
-        Analysis known = analyses.get(run);
-        if (known == null) {
-            known = run.logId().isPresent()
-                    ? Analysis.of(open.log(run).all(), run.settings())
-                    : Analysis.withoutLog(run.settings());
-            analyses.put(run, known);
-        }
-        return known;
-    }
-
-    private List<Comparison> compare(Study open, Contents now, Run selectedRun, Progress progress)
-            throws StudyException {
-        List<Run> ofScene = now.runs().stream()
-                .filter(run -> run.sceneId() == selectedRun.sceneId())
-                .toList();
-        List<Run> baseline =
-                ofScene.stream().filter(run -> run.path().isNative()).toList();
-        Map<DeliveryPath, List<Run>> byPath = new LinkedHashMap<>();
-        for (Run run : ofScene) {
-            if (!run.path().isNative()) {
-                byPath.computeIfAbsent(run.path(), _ -> new ArrayList<>()).add(run);
-            }
-        }
-        List<Comparison> compared = new ArrayList<>();
-        if (baseline.isEmpty()) {
-            return compared;
-        }
-        for (var entry : byPath.entrySet()) {
-            List<Run> others = entry.getValue();
-            double step = 1.0 / byPath.size();
-            double from = compared.size() * step;
-            RunComparison runs = RunComparison.of(
-                    analyses(open, baseline),
-                    analyses(open, others),
-                    entry.getKey().multiplier(),
-                    Confound.between(open.facts(baseline.getFirst()), open.facts(others.getFirst()), CHANGED_BY_PATH),
-                    progress.part(from, from + step));
-            boolean simulated = baseline.stream().anyMatch(Run::simulated)
-                    || others.stream().anyMatch(Run::simulated);
-            compared.add(new Comparison(entry.getKey(), runs, ComparisonFindings.of(runs), simulated));
-        }
-        return List.copyOf(compared);
-    }
-
-    private List<Analysis> analyses(Study open, List<Run> runs) throws StudyException {
-        List<Analysis> all = new ArrayList<>();
-        for (Run run : runs) {
-            all.add(analysis(open, run));
-        }
-        return all;
     }
 
     /// The open study.
@@ -306,6 +240,48 @@ public final class Workbench {
     /// The run that is looked at.
     public ObjectProperty<@Nullable Run> selectedProperty() {
         return selected;
+    }
+
+    /// The path that is looked at: that of the run, or one that was chosen by itself.
+    public ObjectProperty<@Nullable DeliveryPath> pathProperty() {
+        return path;
+    }
+
+    /// What the analyst says of the requirements of a path in a game, and of an attempt.
+    public void said(long gameId, long pathId, Optional<Attempt> attempt, Consumer<Map<String, Boolean>> then) {
+        Study open = study.get();
+        if (open != null) {
+            jobs.quick("Looking up answers", () -> open.capture().said(gameId, pathId, attempt), then, this::tell);
+        }
+    }
+
+    /// Every requirement there is.
+    public List<Requirement> requirements() {
+        return requirements;
+    }
+
+    /// Looks at figures of runs off the interface thread.
+    ///
+    /// @param look makes something of the figures of any run
+    public <T> void look(String name, Look<T> look, Consumer<T> done) {
+        Study open = study.get();
+        if (open != null) {
+            jobs.start(name, progress -> look.at(run -> analyses.analysis(open, run), progress), done, this::tell);
+        }
+    }
+
+    /// Gives the figures of a run.
+    @FunctionalInterface
+    public interface Figures {
+        /// The figures.
+        Analysis of(Run run) throws StudyException;
+    }
+
+    /// Makes something of figures.
+    @FunctionalInterface
+    public interface Look<T> {
+        /// Does it.
+        T at(Figures figures, Progress progress) throws StudyException;
     }
 
     /// The figures of the run that is looked at.

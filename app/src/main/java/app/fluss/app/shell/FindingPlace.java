@@ -1,19 +1,26 @@
 package app.fluss.app.shell;
 
 import app.fluss.core.finding.Finding;
+import app.fluss.core.path.Requirement;
+import app.fluss.files.bench.Requirements;
+import java.util.Set;
+import java.util.stream.Collectors;
 
 /// Where the evidence of a finding is to be seen.
 public enum FindingPlace {
     /// The rate ladder of a run.
     RATES,
-    /// Its frame times.
-    FRAME_TIMES,
     /// Its refresh weave.
     WEAVE,
     /// Its figures.
     FIGURES,
+    /// The preflight.
+    PREFLIGHT,
     /// The table of a comparison.
     COMPARISON;
+
+    private static final Set<String> REQUIREMENTS =
+            Requirements.all().stream().map(Requirement::id).collect(Collectors.toUnmodifiableSet());
 
     /// The place for a finding.
     static FindingPlace of(Finding finding) {
@@ -21,7 +28,6 @@ public enum FindingPlace {
             case "phantom-images", "above-refresh", "refresh-mismatch", "ledger-inferred" -> WEAVE;
             case "counter-blind", "base-mismatch", "generation-off", "multiplier-short", "base-low", "no-frame-log" ->
                 RATES;
-            case "duplicate-times", "backward-times", "clock-restart" -> FRAME_TIMES;
             case "base-collapse",
                     "no-need",
                     "confound",
@@ -29,8 +35,13 @@ public enum FindingPlace {
                     "one-run",
                     "too-short",
                     "multiplier-assumed",
-                    "weak-evidence" -> COMPARISON;
-            default -> FIGURES;
+                    "weak-evidence",
+                    "drift" -> COMPARISON;
+            default -> isRequirement(finding) ? PREFLIGHT : FIGURES;
         };
+    }
+
+    private static boolean isRequirement(Finding finding) {
+        return finding.code().equals("requirements-unknown") || REQUIREMENTS.contains(finding.code());
     }
 }

@@ -1,7 +1,9 @@
 package app.fluss.app.shell;
 
+import app.fluss.app.model.Contents;
 import app.fluss.app.model.Workbench;
 import app.fluss.files.study.Game;
+import app.fluss.files.study.Outcome;
 import app.fluss.files.study.Run;
 import app.fluss.files.study.Scene;
 import java.util.ArrayList;
@@ -9,9 +11,12 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Set;
+import java.util.function.Consumer;
+import javafx.css.PseudoClass;
 import javafx.scene.control.ContextMenu;
 import javafx.scene.control.MenuItem;
 import javafx.scene.control.TextField;
+import javafx.scene.control.Tooltip;
 import javafx.scene.control.TreeCell;
 import javafx.scene.control.TreeItem;
 import javafx.scene.control.TreeView;
@@ -22,6 +27,7 @@ import org.jspecify.annotations.Nullable;
 /// Games, scenes and their runs, with a field to find one.
 final class GamesTree extends VBox {
     private static final int ROWS_ABOVE = 5;
+    private static final PseudoClass LEFT_OUT = PseudoClass.getPseudoClass("left-out");
 
     private final Workbench workbench;
     private final TreeView<Entry> tree = new TreeView<>();
@@ -33,7 +39,8 @@ final class GamesTree extends VBox {
 
     /// @param stateFacts lets the user state the facts of the selected run
     /// @param removeRun removes the selected run
-    GamesTree(Workbench workbench, Runnable stateFacts, Runnable removeRun) {
+    /// @param setOutcome says whether the selected run counts
+    GamesTree(Workbench workbench, Runnable stateFacts, Runnable removeRun, Consumer<Outcome> setOutcome) {
         super(6);
         this.workbench = workbench;
         find.setPromptText("Find game, path or run");
@@ -46,7 +53,14 @@ final class GamesTree extends VBox {
         facts.setOnAction(_ -> stateFacts.run());
         MenuItem remove = new MenuItem("Remove run (Ctrl+Delete)");
         remove.setOnAction(_ -> removeRun.run());
-        tree.setContextMenu(new ContextMenu(facts, remove));
+        ContextMenu menu = new ContextMenu(facts);
+        for (Outcome outcome : Outcome.values()) {
+            MenuItem item = new MenuItem(outcome == Outcome.KEPT ? "It counts" : "Mark as " + outcome.title() + "…");
+            item.setOnAction(_ -> setOutcome.accept(outcome));
+            menu.getItems().add(item);
+        }
+        menu.getItems().add(remove);
+        tree.setContextMenu(menu);
         VBox.setVgrow(tree, Priority.ALWAYS);
         getChildren().addAll(find, tree);
         find.textProperty().subscribe(this::fill);
@@ -64,7 +78,7 @@ final class GamesTree extends VBox {
     }
 
     private void fill() {
-        Workbench.Contents contents = workbench.contentsProperty().get();
+        Contents contents = workbench.contentsProperty().get();
         String wanted = find.getText().toLowerCase(Locale.ROOT);
         TreeItem<Entry> root = new TreeItem<>(new Entry("", null));
         for (Game game : contents.games()) {
@@ -95,7 +109,7 @@ final class GamesTree extends VBox {
         select(workbench.selectedProperty().get());
     }
 
-    private static TreeItem<Entry> scene(Workbench.Contents contents, Game game, Scene scene, String wanted) {
+    private static TreeItem<Entry> scene(Contents contents, Game game, Scene scene, String wanted) {
         List<Run> runs = contents.runs(scene);
         String coverage = runs.size() == 1 ? "1 run" : runs.size() + " runs";
         TreeItem<Entry> item = new TreeItem<>(new Entry(scene.name() + " · " + coverage, null));
@@ -134,11 +148,20 @@ final class GamesTree extends VBox {
         tree.scrollTo(Math.max(0, row - ROWS_ABOVE));
     }
 
+    private static String reason(Run run) {
+        return "Does not count: " + run.taking().outcome().title()
+                + (run.taking().reason().isEmpty() ? "" : ", " + run.taking().reason());
+    }
+
     private static final class EntryCell extends TreeCell<Entry> {
         @Override
         protected void updateItem(@Nullable Entry entry, boolean empty) {
             super.updateItem(entry, empty);
             setText(empty || entry == null ? null : entry.text());
+            Run run = empty || entry == null ? null : entry.run();
+            boolean left = run != null && !run.isKept();
+            pseudoClassStateChanged(LEFT_OUT, left);
+            setTooltip(run != null && left ? new Tooltip(reason(run)) : null);
             // Long names are cut with an ellipsis rather than scrolled to.
             setMinWidth(0);
             setPrefWidth(0);

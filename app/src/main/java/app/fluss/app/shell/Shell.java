@@ -1,5 +1,7 @@
 package app.fluss.app.shell;
 
+import app.fluss.app.bench.BenchScreen;
+import app.fluss.app.capture.CaptureScreen;
 import app.fluss.app.compare.CompareScreen;
 import app.fluss.app.examine.ExamineScreen;
 import app.fluss.app.importing.DisplayDialog;
@@ -7,43 +9,40 @@ import app.fluss.app.importing.FactsDialog;
 import app.fluss.app.importing.ImportFlow;
 import app.fluss.app.model.AnalysedRun;
 import app.fluss.app.model.Comparison;
+import app.fluss.app.model.Contents;
+import app.fluss.app.model.Coverage;
 import app.fluss.app.model.Jobs;
 import app.fluss.app.model.Workbench;
+import app.fluss.app.plan.PlanScreen;
 import app.fluss.app.simulate.SimulateDialog;
+import app.fluss.app.theme.Buttons;
+import app.fluss.app.theme.Dialogs;
+import app.fluss.app.theme.Labels;
 import app.fluss.app.theme.Theme;
 import app.fluss.core.finding.Finding;
+import app.fluss.files.log.MappingMemory;
+import app.fluss.files.study.Outcome;
 import app.fluss.files.study.Run;
 import app.fluss.files.study.Study;
 import java.io.File;
 import java.nio.file.Path;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.Consumer;
-import javafx.animation.PauseTransition;
+import java.util.prefs.Preferences;
 import javafx.geometry.Insets;
-import javafx.geometry.Pos;
 import javafx.scene.Node;
-import javafx.scene.control.Button;
 import javafx.scene.control.Label;
-import javafx.scene.control.MenuButton;
-import javafx.scene.control.MenuItem;
-import javafx.scene.control.ProgressBar;
-import javafx.scene.control.ToggleButton;
-import javafx.scene.control.ToggleGroup;
-import javafx.scene.control.Tooltip;
 import javafx.scene.input.DragEvent;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.input.TransferMode;
 import javafx.scene.layout.BorderPane;
-import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
+import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
-import javafx.util.Duration;
-import org.jspecify.annotations.Nullable;
 
 /// The window's frame: the chain on top, the order of work left, the findings right, the work in the middle.
 public final class Shell extends BorderPane {
@@ -51,62 +50,62 @@ public final class Shell extends BorderPane {
     private final Theme theme;
     private final Jobs jobs;
     private final ImportFlow imports;
-    private final RecentStudies recent;
     private final Consumer<Path> openStudy;
     private final ChainBar chain = new ChainBar();
+    private final ChainEditor chainEditor;
+    private final StackPane chainPlace = new StackPane();
+    private final OrderOfWork order = new OrderOfWork();
     private final FindingsPane findings = new FindingsPane(this::showEvidence);
     private final GamesTree games;
+    private final BenchScreen bench;
+    private final PlanScreen plan;
+    private final CaptureScreen capture;
     private final ExamineScreen examine;
     private final CompareScreen compare;
-    private final ToggleButton examineButton = work("Examine", "Ctrl+1");
-    private final ToggleButton compareButton = work("Compare", "Ctrl+2");
-    private final Label studyName = new Label();
-    private final Label message = new Label();
+    private final Label message = Labels.wrapped("", "chip-warm");
     private Optional<Comparison> compared = Optional.empty();
 
+    /// @param memory remembered mappings of logs
+    /// @param preferences of the user
     /// @param openStudy opens another study in this window
     public Shell(
             Workbench workbench,
             Theme theme,
             Jobs jobs,
             ImportFlow imports,
-            RecentStudies recent,
+            MappingMemory memory,
+            Preferences preferences,
             Consumer<Path> openStudy) {
         this.workbench = workbench;
         this.theme = theme;
         this.jobs = jobs;
         this.imports = imports;
-        this.recent = recent;
         this.openStudy = openStudy;
-        games = new GamesTree(workbench, this::stateFacts, this::removeRun);
+        chainEditor = new ChainEditor(workbench, this::tell);
+        games = new GamesTree(workbench, this::stateFacts, this::removeRun, this::setOutcome);
+        bench = new BenchScreen(workbench, theme, jobs, this::tell);
+        plan = new PlanScreen(workbench, this::tell, () -> order.choose(Work.CAPTURE));
+        capture = new CaptureScreen(workbench, theme, memory, preferences, this::tell, () -> order.choose(Work.PLAN));
         examine = new ExamineScreen(workbench, theme, this::stateDisplay);
         compare = new CompareScreen(workbench, theme, shown -> {
             compared = shown;
             showFindings();
         });
         setId("shell");
-        setTop(top());
+        setTop(top(new RecentStudies(preferences)));
         setLeft(left());
-        setRight(findings);
-        ToggleGroup group = new ToggleGroup();
-        examineButton.setToggleGroup(group);
-        compareButton.setToggleGroup(group);
-        group.selectToggle(examineButton);
-        group.selectedToggleProperty().subscribe((before, now) -> {
-            if (now == null && before != null) {
-                group.selectToggle(before);
-            }
-            showScreen();
-        });
+        order.chosenProperty().subscribe(this::showScreen);
         workbench.analysedProperty().subscribe(run -> {
             chain.show(run);
             showScreen();
         });
-        workbench.contentsProperty().subscribe(this::showScreen);
+        workbench.contentsProperty().subscribe(contents -> {
+            count(contents);
+            showScreen();
+        });
         workbench
                 .comparisonsProperty()
-                .subscribe(list -> compareButton.setText("Compare   " + (list.isEmpty() ? "" : list.size())));
-        workbench.studyProperty().subscribe(study -> studyName.setText(name(study)));
+                .subscribe(list -> order.count(Work.COMPARE, list.isEmpty() ? "" : Integer.toString(list.size())));
         addEventFilter(KeyEvent.KEY_PRESSED, this::key);
         addEventHandler(DragEvent.DRAG_OVER, event -> {
             if (event.getDragboard().hasFiles()) {
@@ -121,13 +120,6 @@ public final class Shell extends BorderPane {
         });
     }
 
-    private static String name(@Nullable Study study) {
-        if (study == null) {
-            return "no study open";
-        }
-        return study.file().getFileName() + (study.isReadOnly() ? " — read-only: open in another window" : "");
-    }
-
     /// Takes files that were dropped or chosen: studies are opened, logs imported.
     public void drop(List<Path> files) {
         for (Path file : files) {
@@ -139,89 +131,50 @@ public final class Shell extends BorderPane {
         }
     }
 
-    /// Says what went wrong, in words, at the foot of the window.
+    /// Says what went wrong, in words, at the head of the window.
     public void tell(String words) {
         message.setText(words);
         message.setVisible(!words.isEmpty());
         message.setManaged(!words.isEmpty());
     }
 
-    private Node top() {
-        Label wordmark = new Label("Fluss");
-        wordmark.getStyleClass().add("wordmark");
-        studyName.getStyleClass().add("muted");
-        studyName.setId("study-name");
-        Button open =
-                quiet("Open log or study…", "Ctrl+O; or drop files into the window", () -> imports.choose(this::drop));
-        open.setId("open");
-        MenuButton recents = new MenuButton("Recent");
-        recents.getStyleClass().add("quiet");
-        recents.setOnShowing(_ -> recents.getItems()
-                .setAll(recent.list().stream().map(this::recentItem).toList()));
-        Button simulate = quiet("Simulate…", "Rehearse a measurement on a simulated bench (Ctrl+R)", this::simulate);
-        simulate.setId("simulate");
-        Button undo = quiet("Undo", "Ctrl+Z", () -> workbench.change("Undo", Study::undo));
-        undo.setId("undo");
-        Button redo = quiet("Redo", "Ctrl+Y", () -> workbench.change("Redo", Study::redo));
-        redo.setId("redo");
-        workbench.contentsProperty().subscribe(contents -> {
-            undo.setDisable(contents.undo().isEmpty());
-            redo.setDisable(contents.redo().isEmpty());
-            undo.setTooltip(new Tooltip("Undo: " + contents.undo().orElse("nothing") + " (Ctrl+Z)"));
-            redo.setTooltip(new Tooltip("Redo: " + contents.redo().orElse("nothing") + " (Ctrl+Y)"));
+    private Node top(RecentStudies recent) {
+        TopBar bar = new TopBar(workbench, jobs, theme, recent, new TopBar.Actions() {
+            @Override
+            public void openFiles() {
+                imports.choose(Shell.this::drop);
+            }
+
+            @Override
+            public void openStudy(Path study) {
+                openStudy.accept(study);
+            }
+
+            @Override
+            public void simulate() {
+                Shell.this.simulate();
+            }
+
+            @Override
+            public void showKeys() {
+                ShortcutsDialog.show(theme, getScene().getWindow());
+            }
         });
-        Button turn = quiet("Light / dark", "Ctrl+D", theme::turn);
-        Button help =
-                quiet("Keys", "F1", () -> ShortcutsDialog.show(theme, getScene().getWindow()));
-        HBox bar =
-                new HBox(8, wordmark, studyName, spacer(), progress(), open, recents, simulate, undo, redo, turn, help);
-        bar.setAlignment(Pos.CENTER_LEFT);
-        message.setWrapText(true);
         message.setId("message");
-        message.getStyleClass().add("chip-warm");
         tell("");
-        VBox top = new VBox(8, bar, chain, message);
+        VBox top = new VBox(8, bar, chainPlace, message);
         top.getStyleClass().add("top");
         return top;
     }
 
-    private MenuItem recentItem(Path study) {
-        MenuItem item = new MenuItem(study.toString());
-        item.setOnAction(_ -> openStudy.accept(study));
-        return item;
-    }
-
-    private Node progress() {
-        Label title = new Label();
-        title.getStyleClass().add("muted");
-        title.textProperty().bind(jobs.titleProperty());
-        ProgressBar bar = new ProgressBar();
-        bar.setPrefWidth(110);
-        bar.progressProperty().bind(jobs.shareProperty());
-        Button stop = quiet("Stop", "Stop what is running (Esc)", jobs::stop);
-        HBox box = new HBox(8, title, bar, stop);
-        box.setAlignment(Pos.CENTER);
-        // Work that ends within half a second shows nothing.
-        PauseTransition wait = new PauseTransition(Duration.millis(500));
-        wait.setOnFinished(_ -> box.setVisible(jobs.busyProperty().get()));
-        box.setVisible(false);
-        jobs.busyProperty().subscribe(busy -> {
-            if (busy) {
-                wait.playFromStart();
-            } else {
-                wait.stop();
-                box.setVisible(false);
-            }
-        });
-        return box;
-    }
-
     private Node left() {
-        Label order = new Label("Order of work");
-        order.getStyleClass().add("muted");
-        Label bench = new Label("Games and runs");
-        bench.getStyleClass().add("muted");
-        VBox left = new VBox(4, order, examineButton, compareButton, new Region(), bench, games);
+        VBox left = new VBox(
+                4,
+                Labels.of("Order of work", "muted"),
+                order,
+                new Region(),
+                Labels.of("Games and runs", "muted"),
+                games);
         VBox.setVgrow(games, Priority.ALWAYS);
         left.getStyleClass().add("side");
         left.setPrefWidth(252);
@@ -229,19 +182,47 @@ public final class Shell extends BorderPane {
         return left;
     }
 
+    private void count(Contents contents) {
+        int missing = Coverage.open(contents, contents.scenes()).stream()
+                .mapToInt(wish -> wish.repeats())
+                .sum();
+        order.count(Work.PLAN, missing == 0 ? "" : missing + " missing");
+        long open = contents.planned().openRuns();
+        order.count(Work.CAPTURE, contents.attempt().isPresent() ? "measuring" : open == 0 ? "" : open + " to go");
+        order.count(Work.BENCH, contents.bench().items().isEmpty() ? "empty" : "");
+    }
+
     private void showScreen() {
-        boolean empty = workbench.contentsProperty().get().runs().isEmpty();
-        Node screen = empty ? welcome() : compareButton.isSelected() ? compare : examine;
+        Work work = order.chosenProperty().get();
+        boolean nothing = workbench.contentsProperty().get().runs().isEmpty();
+        Node screen = switch (work) {
+            case BENCH -> bench;
+            case PLAN -> plan;
+            case CAPTURE -> capture;
+            case EXAMINE -> nothing ? welcome() : examine;
+            case COMPARE -> nothing ? welcome() : compare;
+        };
         if (!screen.equals(getCenter())) {
             setCenter(screen);
             BorderPane.setMargin(screen, new Insets(12, 2, 12, 2));
         }
+        boolean looks = work == Work.EXAMINE || work == Work.COMPARE;
+        Node shownChain = looks ? chain : chainEditor;
+        if (!chainPlace.getChildren().contains(shownChain)) {
+            chainPlace.getChildren().setAll(shownChain);
+        }
+        chainEditor.setEditable(work == Work.BENCH);
+        if (work == Work.CAPTURE) {
+            capture.showPath();
+        }
+        setRight(looks ? findings : null);
+        BorderPane.setMargin(screen, looks ? new Insets(12, 2, 12, 2) : new Insets(12, 14, 12, 2));
         showFindings();
     }
 
     private void showFindings() {
         AnalysedRun run = workbench.analysedProperty().get();
-        List<Finding> list = compareButton.isSelected()
+        List<Finding> list = order.chosenProperty().get() == Work.COMPARE
                 ? compared.map(Comparison::findings).orElse(List.of())
                 : run == null ? List.of() : run.findings();
         findings.show(list);
@@ -249,35 +230,37 @@ public final class Shell extends BorderPane {
 
     private void showEvidence(Finding finding) {
         FindingPlace place = FindingPlace.of(finding);
-        if (place != FindingPlace.COMPARISON) {
-            examineButton.setSelected(true);
-        }
+        order.choose(place == FindingPlace.COMPARISON ? Work.COMPARE : Work.EXAMINE);
         switch (place) {
             case RATES -> examine.point(ExamineScreen.Part.RATES);
-            case FRAME_TIMES -> examine.point(ExamineScreen.Part.FRAME_TIMES);
             case WEAVE -> examine.point(ExamineScreen.Part.WEAVE);
             case FIGURES -> examine.point(ExamineScreen.Part.FIGURES);
-            case COMPARISON -> compareButton.setSelected(true);
+            case PREFLIGHT -> {
+                order.choose(Work.BENCH);
+                bench.show(BenchScreen.View.PREFLIGHT);
+            }
+            case COMPARISON -> {}
         }
     }
 
     private Node welcome() {
-        Label title = new Label("Drop a frame log here");
-        title.getStyleClass().add("title");
-        Label next = new Label(
-                "A CSV of any header will do. Start with a run on the native path, then one with generation on:"
-                        + " Fluss shows what each really delivered and compares them.");
-        next.setWrapText(true);
-        next.setMaxWidth(460);
-        next.getStyleClass().add("muted");
-        Button open = new Button("Open log or study…");
-        open.getStyleClass().add("primary");
-        open.setOnAction(_ -> imports.choose(this::drop));
-        Button rehearse = quiet("Simulate a measurement…", "Ctrl+R", this::simulate);
-        VBox box = new VBox(title, next, open, rehearse);
+        VBox box = new VBox(
+                Labels.title("No run is measured yet"),
+                narrow(
+                        "Drop a frame log here, a CSV of any header: first one of the native path, then one with generation"
+                                + " on. Or go the whole way: describe the bench, plan, and measure line by line."),
+                Buttons.primary("Open log or study…", "Ctrl+O", () -> imports.choose(this::drop)),
+                Buttons.quiet("Set the bench up", "Ctrl+1", () -> order.choose(Work.BENCH)),
+                Buttons.quiet("Simulate a measurement…", "Ctrl+R", this::simulate));
         box.getStyleClass().add("empty");
         box.setId("welcome");
         return box;
+    }
+
+    private static Label narrow(String text) {
+        Label label = Labels.note(text);
+        label.setMaxWidth(460);
+        return label;
     }
 
     /// Opens the dialog that simulates a measurement.
@@ -326,15 +309,17 @@ public final class Shell extends BorderPane {
                 case PLUS, EQUALS, ADD -> theme.scaleText(1);
                 case MINUS, SUBTRACT -> theme.scaleText(-1);
                 case DIGIT0 -> theme.resetText();
-                case DIGIT1 -> examineButton.setSelected(true);
-                case DIGIT2 -> compareButton.setSelected(true);
-                case C -> {
-                    if (!event.isShiftDown()) {
+                case DIGIT1 -> order.choose(Work.BENCH);
+                case DIGIT2 -> order.choose(Work.PLAN);
+                case DIGIT3 -> order.choose(Work.CAPTURE);
+                case DIGIT4 -> order.choose(Work.EXAMINE);
+                case DIGIT5 -> order.choose(Work.COMPARE);
+                case DELETE, BACK_SPACE -> removeRun();
+                case C, ENTER, SPACE, P -> {
+                    if (!keyOfScreen(event)) {
                         return;
                     }
-                    copy();
                 }
-                case DELETE, BACK_SPACE -> removeRun();
                 default -> {
                     return;
                 }
@@ -343,12 +328,23 @@ public final class Shell extends BorderPane {
         event.consume();
     }
 
-    private void copy() {
-        if (compareButton.isSelected()) {
+    /// Keys that mean something on one screen only.
+    private boolean keyOfScreen(KeyEvent event) {
+        Work work = order.chosenProperty().get();
+        if (event.getCode() == KeyCode.C && event.isShiftDown() && work == Work.COMPARE) {
             compare.copyTable();
-        } else {
+        } else if (event.getCode() == KeyCode.C && event.isShiftDown() && work == Work.EXAMINE) {
             examine.copyFigures();
+        } else if (event.getCode() == KeyCode.ENTER && work == Work.CAPTURE) {
+            capture.keep();
+        } else if (event.getCode() == KeyCode.SPACE && work == Work.CAPTURE) {
+            capture.start();
+        } else if (event.getCode() == KeyCode.P && work == Work.CAPTURE) {
+            capture.focusPad();
+        } else {
+            return false;
         }
+        return true;
     }
 
     private void removeRun() {
@@ -358,27 +354,33 @@ public final class Shell extends BorderPane {
         }
     }
 
-    private static ToggleButton work(String name, String key) {
-        ToggleButton button = new ToggleButton(name);
-        button.getStyleClass().add("work");
-        button.setId("work-" + name.toLowerCase(Locale.ROOT));
-        button.setMaxWidth(Double.MAX_VALUE);
-        button.setTooltip(new Tooltip(key));
-        return button;
+    private void setOutcome(Outcome outcome) {
+        Run run = workbench.selectedProperty().get();
+        if (run == null) {
+            return;
+        }
+        Optional<String> reason = outcome == Outcome.KEPT
+                ? Optional.of("")
+                : Dialogs.text(
+                        theme,
+                        getScene().getWindow(),
+                        "Why does this run not count?",
+                        run.taking().reason());
+        reason.ifPresent(why -> workbench.change("Marking a run", study -> study.setOutcome(run, outcome, why)));
     }
 
-    private static Button quiet(String text, String tip, Runnable action) {
-        Button button = new Button(text);
-        button.getStyleClass().add("quiet");
-        button.setMinWidth(USE_PREF_SIZE);
-        button.setTooltip(new Tooltip(tip));
-        button.setOnAction(_ -> action.run());
-        return button;
+    /// The screen on which runs are measured.
+    public CaptureScreen capture() {
+        return capture;
     }
 
-    private static Region spacer() {
-        Region spacer = new Region();
-        HBox.setHgrow(spacer, Priority.ALWAYS);
-        return spacer;
+    /// The screen on which the bench is described.
+    public BenchScreen bench() {
+        return bench;
+    }
+
+    /// Lets go of what the screens hold open.
+    public void close() {
+        capture.close();
     }
 }

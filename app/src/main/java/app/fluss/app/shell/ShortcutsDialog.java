@@ -13,7 +13,9 @@ final class ShortcutsDialog {
     private static final String[][] KEYS = {
         {"Ctrl+O", "open a log or a study"},
         {"Ctrl+R", "simulate a measurement"},
-        {"Ctrl+1, Ctrl+2", "Examine, Compare"},
+        {"Ctrl+1 … Ctrl+5", "Bench, Plan, Capture, Examine, Compare"},
+        {"Ctrl+Space, Ctrl+Enter", "in Capture: start the scene, keep the run"},
+        {"Ctrl+P", "in Capture: go to the readings pad"},
         {"Ctrl+F", "find a game, path or run"},
         {"Ctrl+Z, Ctrl+Y", "undo, redo"},
         {"Ctrl+Delete", "remove the selected run (can be undone)"},

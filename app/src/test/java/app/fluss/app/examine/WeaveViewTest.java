@@ -7,11 +7,15 @@ import app.fluss.app.model.TimeWindow;
 import app.fluss.app.theme.Palette;
 import app.fluss.app.theme.Palette.Role;
 import app.fluss.app.theme.Theme;
+import app.fluss.core.bench.FactKey;
 import app.fluss.core.measure.Analysis;
 import app.fluss.core.measure.BandLevels;
+import app.fluss.core.path.Chain;
+import app.fluss.core.path.StageKind;
 import app.fluss.files.simulated.ReadyScenario;
 import app.fluss.files.study.DeliveryPath;
 import app.fluss.files.study.Run;
+import app.fluss.files.study.Taking;
 import app.fluss.sim.SimulatedRun;
 import app.fluss.sim.Simulation;
 import java.util.List;
@@ -30,6 +34,8 @@ import org.testfx.framework.junit5.ApplicationTest;
 
 /// What the drawn views show, by their pixels: a fault is a pattern that an honest run does not have.
 class WeaveViewTest extends ApplicationTest {
+    private static final Chain ENGINE = Chain.of(StageKind.ENGINE_GENERATION);
+
     private static final int WIDTH = 900;
     private static final int HEIGHT = 300;
 
@@ -57,14 +63,16 @@ class WeaveViewTest extends ApplicationTest {
         Run run = new Run(
                 1,
                 1,
-                new DeliveryPath(1, "path", false, 2),
+                new DeliveryPath(
+                        1, "path", ENGINE.with(0, ENGINE.stages().getFirst().with(FactKey.MULTIPLIER, "2"))),
                 "run",
                 OptionalLong.of(1),
                 true,
                 Optional.of(simulated.scenario().display().mode()),
                 Double.NaN,
                 Double.NaN,
-                Optional.empty());
+                Optional.empty(),
+                Taking.UNRECORDED);
         Analysis analysis = Analysis.of(simulated.log().all(), run.settings());
         return new AnalysedRun(run, analysis, List.of(), BandLevels.of(analysis.times()), List.of(), List.of());
     }
@@ -102,7 +110,7 @@ class WeaveViewTest extends ApplicationTest {
     @Test
     void theBandDrawsFramesWithinItsWindowOnly() {
         interact(() -> {
-            band.show(analysed("native"));
+            band.show(BandView.Shown.of(analysed("native")));
             window.set(new TimeWindow(0, 5000));
         });
         int all = pixels(band, Role.WATER);

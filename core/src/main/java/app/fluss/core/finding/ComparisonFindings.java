@@ -1,6 +1,7 @@
 package app.fluss.core.finding;
 
 import app.fluss.core.compare.Confound;
+import app.fluss.core.compare.Drift;
 import app.fluss.core.compare.GenerationFigures;
 import app.fluss.core.compare.Measure;
 import app.fluss.core.compare.MeasureComparison;
@@ -21,8 +22,13 @@ public final class ComparisonFindings {
     public static List<Finding> of(RunComparison comparison) {
         List<Finding> found = new ArrayList<>();
         if (!comparison.grade().hasLog()) {
-            return List.of(weakEvidence(comparison));
+            found.add(weakEvidence(comparison));
+            drift(comparison, Measure.CLAIMED, found);
+            confounds(comparison, found);
+            found.sort(Finding.WORST_FIRST);
+            return List.copyOf(found);
         }
+        drift(comparison, Measure.DELIVERED, found);
         baseCost(comparison, found);
         noNeed(comparison, found);
         confounds(comparison, found);
@@ -83,6 +89,22 @@ public final class ComparisonFindings {
                     "The difference between the runs may come from it and not from the path.",
                     "Measure again with the same on both sides."));
         }
+    }
+
+    /// A gain that is smaller than what the baseline moved by itself is no gain.
+    private static void drift(RunComparison comparison, Measure measure, List<Finding> found) {
+        double difference = comparison.measure(measure).difference().orNaN();
+        Drift.of(comparison, measure)
+                .filter(drift -> Math.abs(drift.overSession()) > Math.abs(difference))
+                .ifPresent(drift -> found.add(Finding.warning(
+                        "drift",
+                        "The native %s moved by %s/s over the session; the paths differ by %s/s."
+                                .formatted(
+                                        measure.title(),
+                                        RunFindings.rate(drift.overSession()),
+                                        RunFindings.rate(difference)),
+                        "A difference smaller than the drift may be the drift.",
+                        "Let temperatures settle, then measure native runs before, between and after.")));
     }
 
     private static String stated(String value) {

@@ -1,6 +1,7 @@
 package app.fluss.core.measure;
 
 import java.util.Optional;
+import java.util.OptionalLong;
 
 /// What is known about a run besides its log, and how stutters are judged.
 ///
@@ -12,6 +13,7 @@ import java.util.Optional;
 /// @param claimedFps the mean of what a counter said, images/s
 /// @param baseFps the mean of what a generator took for its base, images/s
 /// @param grade how good the evidence is
+/// @param measuredAtMs when the run was measured, ms since the start of 1970, if known
 /// @param stutterRule when a frame is a stutter
 public record AnalysisSettings(
         Optional<DisplayMode> display,
@@ -21,6 +23,7 @@ public record AnalysisSettings(
         Figure claimedFps,
         Figure baseFps,
         Grade grade,
+        OptionalLong measuredAtMs,
         StutterRule stutterRule) {
     /// Nothing is known besides the log.
     public static final AnalysisSettings NONE = new AnalysisSettings(
@@ -31,42 +34,71 @@ public record AnalysisSettings(
             Figure.missing("no counter readings belong to this run"),
             Figure.missing("no readings of a generator's base belong to this run"),
             Grade.B,
+            OptionalLong.empty(),
             StutterRule.DEFAULT);
 
     /// The same, on this display mode.
     public AnalysisSettings withDisplay(DisplayMode mode) {
         return new AnalysisSettings(
-                Optional.of(mode), nativePath, multiplier, capFps, claimedFps, baseFps, grade, stutterRule);
+                Optional.of(mode),
+                nativePath,
+                multiplier,
+                capFps,
+                claimedFps,
+                baseFps,
+                grade,
+                measuredAtMs,
+                stutterRule);
     }
 
     /// The same, with the path stated as native.
     public AnalysisSettings asNative() {
-        return new AnalysisSettings(display, true, multiplier, capFps, claimedFps, baseFps, grade, stutterRule);
+        return new AnalysisSettings(
+                display, true, multiplier, capFps, claimedFps, baseFps, grade, measuredAtMs, stutterRule);
     }
 
     /// The same, with this multiplier set.
     public AnalysisSettings withMultiplier(double nominal) {
-        return new AnalysisSettings(display, nativePath, nominal, capFps, claimedFps, baseFps, grade, stutterRule);
+        return new AnalysisSettings(
+                display, nativePath, nominal, capFps, claimedFps, baseFps, grade, measuredAtMs, stutterRule);
     }
 
     /// The same, with this frame cap.
     public AnalysisSettings withCap(double fps) {
-        return new AnalysisSettings(display, nativePath, multiplier, fps, claimedFps, baseFps, grade, stutterRule);
+        return new AnalysisSettings(
+                display, nativePath, multiplier, fps, claimedFps, baseFps, grade, measuredAtMs, stutterRule);
     }
 
     /// The same, with what a counter said.
     public AnalysisSettings withClaimed(Figure fps) {
-        return new AnalysisSettings(display, nativePath, multiplier, capFps, fps, baseFps, grade, stutterRule);
+        return new AnalysisSettings(
+                display, nativePath, multiplier, capFps, fps, baseFps, grade, measuredAtMs, stutterRule);
     }
 
     /// The same, with what a generator took for its base.
     public AnalysisSettings withBase(Figure fps) {
-        return new AnalysisSettings(display, nativePath, multiplier, capFps, claimedFps, fps, grade, stutterRule);
+        return new AnalysisSettings(
+                display, nativePath, multiplier, capFps, claimedFps, fps, grade, measuredAtMs, stutterRule);
     }
 
     /// The same, with evidence of this grade.
     public AnalysisSettings withGrade(Grade other) {
-        return new AnalysisSettings(display, nativePath, multiplier, capFps, claimedFps, baseFps, other, stutterRule);
+        return new AnalysisSettings(
+                display, nativePath, multiplier, capFps, claimedFps, baseFps, other, measuredAtMs, stutterRule);
+    }
+
+    /// The same, measured at this time.
+    public AnalysisSettings measuredAt(long timeMs) {
+        return new AnalysisSettings(
+                display,
+                nativePath,
+                multiplier,
+                capFps,
+                claimedFps,
+                baseFps,
+                grade,
+                OptionalLong.of(timeMs),
+                stutterRule);
     }
 
     /// The time for one frame, ms: of the cap if one is stated, else of the refresh; NaN if neither is.

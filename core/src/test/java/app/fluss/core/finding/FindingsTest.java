@@ -149,4 +149,24 @@ class FindingsTest {
                 .map(Finding::code)
                 .toList();
     }
+
+    /// Native runs that fall from 100 to 90 images/s while the session lasts, and a path that gains 4.
+    @Test
+    void aGainSmallerThanTheDriftIsDoubted() {
+        List<Analysis> baseline = List.of(timed(100, 0), timed(95, 60), timed(90, 120));
+        List<Analysis> path = List.of(timed(99, 30), timed(99, 90));
+        assertThat(ComparisonFindings.of(RunComparison.of(baseline, path, 1, List.of())))
+                .filteredOn(finding -> finding.code().equals("drift"))
+                .singleElement()
+                .satisfies(finding -> assertThat(finding.seen()).contains("-10.0/s over the session", "4.0/s"));
+        List<Analysis> steady = List.of(timed(95, 0), timed(95, 60), timed(95, 120));
+        assertThat(ComparisonFindings.of(RunComparison.of(steady, path, 1, List.of())))
+                .extracting(Finding::code)
+                .doesNotContain("drift");
+    }
+
+    private static Analysis timed(double rate, int minutes) {
+        return Analysis.of(
+                generated(rate, "R", 1).all(), AnalysisSettings.NONE.asNative().measuredAt(minutes * 60_000L));
+    }
 }

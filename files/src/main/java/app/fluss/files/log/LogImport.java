@@ -18,17 +18,14 @@ public final class LogImport {
 
     private final Path file;
     private final Sample sample;
-    private final Mapping mapping;
-    private final boolean guessed;
+    private final LogLayout layout;
     private final ImportOptions options;
     private final Progress progress;
 
-    private LogImport(Path file, Sample sample, ImportOptions options, Progress progress) {
-        MappingGuess guess = MappingGuess.of(sample);
+    private LogImport(Path file, Sample sample, ImportOptions options, Progress progress) throws InputException {
         this.file = file;
         this.sample = sample;
-        this.mapping = options.mapping().orElseGet(guess::mapping);
-        this.guessed = options.mapping().isEmpty() && !guess.certain();
+        this.layout = LogLayout.of(file, sample, options);
         this.options = options;
         this.progress = progress;
     }
@@ -44,10 +41,9 @@ public final class LogImport {
     }
 
     private ImportedLog read() throws IOException, InputException {
-        checkMapping();
-        Columns columns = new Columns(mapping);
+        Columns columns = layout.columns();
         try (FileChannel channel = FileChannel.open(file, StandardOpenOption.READ)) {
-            long start = dataStart(channel);
+            long start = layout.dataStart(channel);
             long size = channel.size();
             int expected = expectedRows(size - start, columns);
             RowStore store;
@@ -56,39 +52,15 @@ public final class LogImport {
             if (sample.dialect().quoted()) {
                 store = columns.store(expected);
                 new QuotedParser(file, columns, sample.dialect(), store)
-                        .parse(start, linesBefore(), expected, progress);
+                        .parse(start, layout.linesBefore(), expected, progress);
             } else {
                 Halves halves = parse(channel, columns, start, size, expected);
                 store = halves.store;
                 blank = halves.blankLines;
                 truncated = halves.truncated;
             }
-            return new LogAssembly(file, columns, mapping, store)
-                    .assemble(options.process(), blank, truncated, guessed);
+            return layout.assemble(store, options, blank, truncated);
         }
-    }
-
-    private void checkMapping() throws InputException {
-        if (!mapping.header().equals(sample.header())) {
-            throw new InputException(
-                    file,
-                    sample.dialect().headerLine(),
-                    0,
-                    "the columns " + String.join(", ", sample.header()),
-                    "those of the mapping: " + String.join(", ", mapping.header()));
-        }
-        if (!mapping.hasTime()) {
-            throw new InputException(
-                    file,
-                    sample.dialect().headerLine(),
-                    0,
-                    "no column of hand-over or frame times among " + String.join(", ", sample.header()),
-                    "one; state it in a mapping");
-        }
-    }
-
-    private int linesBefore() {
-        return sample.dialect().headerLine() - (sample.dialect().hasHeader() ? 0 : 1);
     }
 
     /// Refuses a log that would not fit into memory before any of it is read.
@@ -107,27 +79,13 @@ public final class LogImport {
         return (int) rows;
     }
 
-    /// The position after the preamble and the header.
-    private long dataStart(FileChannel channel) throws IOException {
-        int lines = linesBefore();
-        long position = sample.dialect().byteOrderMark();
-        ByteBuffer buffer = ByteBuffer.allocate(BLOCK);
-        while (lines > 0 && channel.read(buffer.clear(), position) > 0) {
-            for (int i = 0; i < buffer.position() && lines > 0; i++) {
-                position++;
-                lines -= buffer.get(i) == '\n' ? 1 : 0;
-            }
-        }
-        return position;
-    }
-
     private Halves parse(FileChannel channel, Columns columns, long start, long size, int expected)
             throws IOException, InputException {
         WholeOrigin origin = WholeOrigin.in(sample);
         if (size - start < WORTH_HALVING_BYTES) {
             RowStore store = columns.store(expected);
             BlockParser parser = new BlockParser(file, columns, sample.dialect(), store, origin);
-            run(parser, channel, start, size, linesBefore(), progress);
+            run(parser, channel, start, size, layout.linesBefore(), progress);
             return new Halves(store, parser.blankLines(), parser.truncated());
         }
         long middle = lineStartAfter(channel, start + (size - start) / 2);
@@ -143,8 +101,8 @@ public final class LogImport {
             }
         });
         // The first half's fault comes first in the file, so it is the one to tell of.
-        run(before, channel, start, middle, linesBefore(), progress);
-        join(other, linesBefore() + before.lines());
+        run(before, channel, start, middle, layout.linesBefore(), progress);
+        join(other, layout.linesBefore() + before.lines());
         first.append(second);
         return new Halves(first, before.blankLines() + after.blankLines(), after.truncated());
     }

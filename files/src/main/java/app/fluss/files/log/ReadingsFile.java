@@ -1,6 +1,11 @@
 package app.fluss.files.log;
 
 import app.fluss.core.measure.Figure;
+import app.fluss.core.reading.PadEntry;
+import app.fluss.core.reading.PadMark;
+import app.fluss.core.reading.TypedReading;
+import de.siegmar.fastcsv.writer.CsvWriter;
+import de.siegmar.fastcsv.writer.LineDelimiter;
 import java.io.IOException;
 import java.io.Writer;
 import java.nio.charset.StandardCharsets;
@@ -8,10 +13,13 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
 
-/// What a counter said over time: CSV with the header `t_s,claimed_fps[,base_fps]`, further columns allowed.
+/// What a counter said over time: CSV with the header `t_s,claimed_fps[,base_fps][,low_fps,high_fps][,note]`, further
+/// columns allowed. Where a reading was a range, its middle is the claimed rate.
 public final class ReadingsFile {
     private static final String CLAIMED = "claimed_fps";
     private static final String BASE = "base_fps";
+    private static final String LOW = "low_fps";
+    private static final String HIGH = "high_fps";
 
     private ReadingsFile() {}
 
@@ -42,8 +50,8 @@ public final class ReadingsFile {
             double base = row.number(BASE).orNaN();
             if (!Double.isNaN(claimed)) {
                 sum += claimed;
-                lowest = Math.min(lowest, claimed);
-                highest = Math.max(highest, claimed);
+                lowest = Math.min(lowest, or(row.number(LOW), claimed));
+                highest = Math.max(highest, or(row.number(HIGH), claimed));
                 n++;
             }
             if (!Double.isNaN(base)) {
@@ -58,6 +66,30 @@ public final class ReadingsFile {
                 Figure.ofFinite(lowest, none),
                 Figure.ofFinite(highest, none),
                 Figure.ofFinite(baseSum / bases, "the readings have no base rate"));
+    }
+
+    private static double or(Figure figure, double otherwise) {
+        return figure.isKnown() ? figure.orNaN() : otherwise;
+    }
+
+    /// Writes what was typed on the pad, marks as notes; a file that is there is replaced.
+    public static void writePad(List<PadEntry> entries, Path file) throws IOException {
+        try (CsvWriter out = CsvWriter.builder().lineDelimiter(LineDelimiter.LF).build(file)) {
+            out.writeRecord("t_s", CLAIMED, LOW, HIGH, "note");
+            for (PadEntry entry : entries) {
+                String second = Double.toString(entry.atMs() / 1000.0);
+                switch (entry) {
+                    case PadEntry.Counted(long _, TypedReading.Read read) ->
+                        out.writeRecord(
+                                second,
+                                Double.toString(read.middleFps()),
+                                Double.toString(read.lowFps()),
+                                Double.toString(read.highFps()),
+                                "");
+                    case PadEntry.Marked(long _, PadMark mark) -> out.writeRecord(second, "", "", "", mark.title());
+                }
+            }
+        }
     }
 
     /// Writes readings; a file that is there is replaced.

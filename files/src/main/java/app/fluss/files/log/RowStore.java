@@ -11,8 +11,8 @@ final class RowStore {
     byte[] kinds;
     byte[] processes;
     int rows;
-    final Dictionary kindWords = new Dictionary();
-    final Dictionary processWords = new Dictionary();
+    final Dictionary kindWords;
+    final Dictionary processWords;
 
     /// @param columns numeric columns
     /// @param expectedRows how many rows will come, about
@@ -21,6 +21,22 @@ final class RowStore {
         numbers = new double[columns][capacity];
         kinds = new byte[hasKinds ? capacity : 0];
         processes = new byte[hasProcesses ? capacity : 0];
+        kindWords = new Dictionary();
+        processWords = new Dictionary();
+    }
+
+    private RowStore(RowStore other) {
+        int length = Math.max(1, other.rows);
+        numbers = new double[other.numbers.length][];
+        for (int c = 0; c < numbers.length; c++) {
+            numbers[c] = Arrays.copyOf(other.numbers[c], length);
+        }
+        kinds = Arrays.copyOf(other.kinds, Math.min(other.kinds.length, length));
+        processes = Arrays.copyOf(other.processes, Math.min(other.processes.length, length));
+        rows = other.rows;
+        // Words are only added while rows are parsed, and a copy is not parsed into.
+        kindWords = other.kindWords;
+        processWords = other.processWords;
     }
 
     /// Makes room for one more row.
@@ -35,6 +51,11 @@ final class RowStore {
         }
         kinds = kinds.length > 0 ? Arrays.copyOf(kinds, longer) : kinds;
         processes = processes.length > 0 ? Arrays.copyOf(processes, longer) : processes;
+    }
+
+    /// The same rows in arrays of their own.
+    RowStore copy() {
+        return new RowStore(this);
     }
 
     /// Appends the rows of another store of the same shape, whose memory is let go column by column.

@@ -21,7 +21,9 @@ import java.util.stream.IntStream;
 /// @param rows cells of the first data rows
 /// @param bytesPerRow mean length of those rows
 public record Sample(Dialect dialect, List<String> header, List<List<String>> rows, double bytesPerRow) {
-    private static final int SAMPLE_BYTES = 256 * 1024;
+    /// Bytes that it is taken from at most.
+    static final int BYTES = 256 * 1024;
+
     private static final int MOST_ROWS = 1500;
     private static final int MOST_COLUMNS = 500;
     private static final int BOM_LENGTH = 3;
@@ -33,7 +35,7 @@ public record Sample(Dialect dialect, List<String> header, List<List<String>> ro
         byte[] bytes;
         boolean whole;
         try (InputStream in = Files.newInputStream(file)) {
-            bytes = in.readNBytes(SAMPLE_BYTES);
+            bytes = in.readNBytes(BYTES);
             whole = in.read() < 0;
         }
         refuseBinary(file, bytes);

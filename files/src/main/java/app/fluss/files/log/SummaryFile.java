@@ -1,8 +1,9 @@
 package app.fluss.files.log;
 
 import app.fluss.core.measure.Figure;
+import de.siegmar.fastcsv.writer.CsvWriter;
+import de.siegmar.fastcsv.writer.LineDelimiter;
 import java.io.IOException;
-import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Locale;
@@ -36,17 +37,14 @@ public final class SummaryFile {
 
     /// Writes a summary; a file that is there is replaced.
     public static void write(Summary summary, Path file) throws IOException {
-        Files.writeString(
-                file,
-                String.join(",", DURATION, AVERAGE, LOW, CONVENTION)
-                        + "\n"
-                        + String.join(
-                                ",",
-                                cell(summary.seconds()),
-                                cell(summary.averageFps()),
-                                cell(summary.onePercentLowFps()),
-                                summary.lowConvention())
-                        + "\n");
+        try (CsvWriter out = CsvWriter.builder().lineDelimiter(LineDelimiter.LF).build(file)) {
+            out.writeRecord(DURATION, AVERAGE, LOW, CONVENTION);
+            out.writeRecord(
+                    cell(summary.seconds()),
+                    cell(summary.averageFps()),
+                    cell(summary.onePercentLowFps()),
+                    summary.lowConvention());
+        }
     }
 
     private static String cell(Figure figure) {

@@ -4,6 +4,7 @@ import app.fluss.core.gpu.Slot;
 import app.fluss.core.measure.DisplayMode;
 import app.fluss.core.measure.Section;
 import app.fluss.core.measure.SyncMode;
+import app.fluss.files.json.Fields;
 import app.fluss.files.log.InputException;
 import app.fluss.sim.scenario.Clicks;
 import app.fluss.sim.scenario.Counter;

@@ -15,7 +15,6 @@ import app.fluss.files.study.RunEvidence;
 import app.fluss.files.study.Study;
 import app.fluss.files.study.StudyException;
 import app.fluss.sim.SimulatedRun;
-import app.fluss.sim.scenario.Generator;
 import app.fluss.sim.scenario.Scenario;
 import java.io.IOException;
 import java.nio.file.Files;
@@ -39,14 +38,14 @@ public final class SimulatedEvidence {
                 said.game(),
                 said.scene(),
                 said.path(),
-                said.isNative(),
-                scenario.generator().map(Generator::multiplier).orElse(1),
+                ScenarioChain.of(scenario, said.chain()),
                 said.name(),
                 true,
                 Optional.of(scenario.display().mode()),
                 scenario.game().capFps(),
                 said.claimedFps(),
-                said.facts());
+                said.facts(),
+                said.taking());
     }
 
     /// Adds a simulated run.

@@ -19,6 +19,7 @@ import java.util.OptionalLong;
 /// @param capFps the frame cap, /s; NaN if none is stated
 /// @param claimedFps the mean of what a counter said, as the analyst typed it, /s; NaN if nothing was
 /// @param claim what a counter or a tool said, from its file
+/// @param taking how it was taken
 public record Run(
         long id,
         long sceneId,
@@ -29,7 +30,13 @@ public record Run(
         Optional<DisplayMode> display,
         double capFps,
         double claimedFps,
-        Optional<Claim> claim) {
+        Optional<Claim> claim,
+        Taking taking) {
+    /// Whether it counts.
+    public boolean isKept() {
+        return taking.outcome() == Outcome.KEPT;
+    }
+
     /// How good its evidence is.
     public Grade grade() {
         return logId.isPresent()
@@ -47,7 +54,10 @@ public record Run(
                         .orElseGet(() -> Figure.ofFinite(claimedFps, "no counter readings belong to this run")))
                 .withBase(claim.map(Claim::base)
                         .orElseGet(() -> Figure.missing("no readings of a generator's base belong to this run")));
-        settings = path.isNative() ? settings.asNative() : settings;
+        settings = path.chain().drawsAll() ? settings.asNative() : settings;
+        settings = taking.measuredAtMs().isPresent()
+                ? settings.measuredAt(taking.measuredAtMs().getAsLong())
+                : settings;
         return display.isPresent() ? settings.withDisplay(display.get()) : settings;
     }
 }

@@ -3,6 +3,7 @@ package app.fluss.files.study;
 import app.fluss.core.measure.DisplayMode;
 import app.fluss.core.measure.Figure;
 import app.fluss.core.measure.SyncMode;
+import app.fluss.core.reading.Impression;
 import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.util.List;
@@ -12,7 +13,7 @@ import java.util.OptionalLong;
 /// Runs as rows: with their path, and what a counter or a tool said of them.
 final class RunRows {
     private static final String RUNS =
-            "SELECT run.*, path.name AS path_name, path.is_native, path.multiplier, kind, count, mean_fps, lowest_fps,"
+            "SELECT run.*, path.name AS path_name, path.stages, kind, count, mean_fps, lowest_fps,"
                     + " highest_fps, base_fps, one_percent_low_fps, low_convention FROM run JOIN path ON path.id = path_id"
                     + " LEFT JOIN claim ON claim.run_id = run.id";
 
@@ -46,14 +47,13 @@ final class RunRows {
         List<Long> known = sql.list("SELECT id FROM path WHERE name = ?", row -> row.getLong(1), draft.path());
         long path = known.isEmpty()
                 ? sql.insert(
-                        "INSERT INTO path (name, is_native, multiplier) VALUES (?, ?, ?)",
-                        draft.path(),
-                        draft.isNative(),
-                        Sql.orNull(draft.multiplier()))
+                        "INSERT INTO path (name, stages) VALUES (?, ?)", draft.path(), ChainJson.write(draft.chain()))
                 : known.getFirst();
+        Taking taking = draft.taking();
         return sql.insert(
                 "INSERT INTO run (scene_id, path_id, name, log_id, simulated, refresh_hz, sync, vrr_floor_hz, cap_fps,"
-                        + " claimed_fps) VALUES (?, ?, ?, ?, ?, ?, ?, ?, ?, ?)",
+                        + " claimed_fps, measured_at, outcome, reason, smoothness, response, artefacts, words) VALUES (?, ?, ?,"
+                        + " ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?)",
                 scene,
                 path,
                 draft.name(),
@@ -63,7 +63,14 @@ final class RunRows {
                 draft.display().map(mode -> mode.sync().label()).orElse(null),
                 draft.display().map(mode -> Sql.orNull(mode.vrrFloorHz())).orElse(null),
                 Sql.orNull(draft.capFps()),
-                Sql.orNull(draft.claimedFps()));
+                Sql.orNull(draft.claimedFps()),
+                taking.measuredAtMs().isPresent() ? taking.measuredAtMs().getAsLong() : null,
+                taking.outcome().name(),
+                taking.reason(),
+                taking.impression().smoothness(),
+                taking.impression().response(),
+                taking.impression().artefacts(),
+                taking.impression().words());
     }
 
     private long findOrInsert(String query, String insert, Object... values) throws SQLException {
@@ -81,17 +88,30 @@ final class RunRows {
                 row.getLong("id"),
                 row.getLong("scene_id"),
                 new DeliveryPath(
-                        row.getLong("path_id"),
-                        row.getString("path_name"),
-                        row.getBoolean("is_native"),
-                        Sql.orNaN(row, "multiplier")),
+                        row.getLong("path_id"), row.getString("path_name"), ChainJson.read(row.getString("stages"))),
                 row.getString("name"),
                 row.getObject("log_id") == null ? OptionalLong.empty() : OptionalLong.of(row.getLong("log_id")),
                 row.getBoolean("simulated"),
                 display,
                 Sql.orNaN(row, "cap_fps"),
                 Sql.orNaN(row, "claimed_fps"),
-                claim(row));
+                claim(row),
+                taking(row));
+    }
+
+    private static Taking taking(ResultSet row) throws SQLException {
+        return new Taking(
+                row.getObject("measured_at") == null
+                        ? OptionalLong.empty()
+                        : OptionalLong.of(row.getLong("measured_at")),
+                Outcome.valueOf(row.getString("outcome")),
+                row.getString("reason"),
+                impression(row));
+    }
+
+    static Impression impression(ResultSet row) throws SQLException {
+        return new Impression(
+                row.getInt("smoothness"), row.getInt("response"), row.getInt("artefacts"), row.getString("words"));
     }
 
     private static Optional<Claim> claim(ResultSet row) throws SQLException {

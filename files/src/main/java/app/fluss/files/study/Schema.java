@@ -20,47 +20,44 @@ final class Schema {
 
     static final int VERSION = 1;
 
+    private static final List<String> TABLES = List.of(
+            "game",
+            "scene",
+            "path",
+            "run",
+            "run_check",
+            "fact",
+            "claim",
+            "section",
+            "item",
+            "bench_fact",
+            "tick",
+            "plan",
+            "wish",
+            "sheet",
+            "attempt",
+            "pad");
+
     /// Tables whose rows can be changed and changed back, with their columns. Evidence and parsed logs are only
     /// ever added.
     static final Map<String, List<String>> UNDOABLE = undoable();
 
     private Schema() {}
 
+    /// The columns as the database itself gives them, so that none can be forgotten.
     private static Map<String, List<String>> undoable() {
         Map<String, List<String>> tables = new LinkedHashMap<>();
-        tables.put("game", List.of("id", "name"));
-        tables.put("scene", List.of("id", "game_id", "name"));
-        tables.put("path", List.of("id", "name", "is_native", "multiplier"));
-        tables.put(
-                "run",
-                List.of(
-                        "id",
-                        "scene_id",
-                        "path_id",
-                        "name",
-                        "log_id",
-                        "simulated",
-                        "refresh_hz",
-                        "sync",
-                        "vrr_floor_hz",
-                        "cap_fps",
-                        "claimed_fps"));
-        tables.put("fact", List.of("id", "run_id", "name", "value"));
-        tables.put(
-                "claim",
-                List.of(
-                        "id",
-                        "run_id",
-                        "sha256",
-                        "kind",
-                        "count",
-                        "mean_fps",
-                        "lowest_fps",
-                        "highest_fps",
-                        "base_fps",
-                        "one_percent_low_fps",
-                        "low_convention"));
-        tables.put("section", List.of("id", "run_id", "name", "weight", "from_ms", "to_ms"));
+        try (Connection scratch = DriverManager.getConnection("jdbc:sqlite::memory:")) {
+            Sql sql = new Sql(scratch);
+            for (String statement : statements()) {
+                sql.run(statement);
+            }
+            for (String table : TABLES) {
+                tables.put(table, sql.list("SELECT name FROM pragma_table_info(?)", row -> row.getString(1), table));
+            }
+        } catch (SQLException e) {
+            throw new IllegalStateException("our own schema cannot be made", e);
+        }
         return tables;
     }
 

@@ -25,21 +25,27 @@ public final class Study implements AutoCloseable {
     private final Path file;
     private final Connection connection;
     private final Optional<WriterLock> lock;
+    private final Steps steps;
     private final Sql sql;
-    private final UndoLog undo;
     private final LogCodec logs;
     private final RunRows rows;
     private final Evidence evidence;
+    private final BenchRecords bench;
+    private final PlanRecords plan;
+    private final CaptureRecords capture;
 
     private Study(Path file, Connection connection, Optional<WriterLock> lock) {
         this.file = file;
         this.connection = connection;
         this.lock = lock;
-        this.sql = new Sql(connection);
-        this.undo = new UndoLog(connection);
+        this.steps = new Steps(file, connection, lock.isEmpty());
+        this.sql = steps.sql();
         this.logs = new LogCodec(sql);
         this.rows = new RunRows(sql);
         this.evidence = new Evidence(sql);
+        this.bench = new BenchRecords(steps);
+        this.plan = new PlanRecords(steps);
+        this.capture = new CaptureRecords(steps);
     }
 
     /// Opens a study; one that does not exist is made.
@@ -77,27 +83,25 @@ public final class Study implements AutoCloseable {
     }
 
     /// All games, by name.
-    public synchronized List<Game> games() throws StudyException {
-        return reading(() ->
+    public List<Game> games() throws StudyException {
+        return steps.read(() ->
                 sql.list("SELECT id, name FROM game ORDER BY name", row -> new Game(row.getLong(1), row.getString(2))));
     }
 
     /// All scenes, by name.
-    public synchronized List<Scene> scenes() throws StudyException {
-        return reading(() -> sql.list(
-                "SELECT id, game_id, name FROM scene ORDER BY name",
-                row -> new Scene(row.getLong(1), row.getLong(2), row.getString(3))));
+    public List<Scene> scenes() throws StudyException {
+        return steps.read(() -> sql.list("SELECT * FROM scene ORDER BY name", BenchRecords::scene));
     }
 
     /// All runs, in the order they were added.
-    public synchronized List<Run> runs() throws StudyException {
-        return reading(() -> rows.all());
+    public List<Run> runs() throws StudyException {
+        return steps.read(() -> rows.all());
     }
 
     /// The recorded facts of a run, name to value.
-    public synchronized Map<String, String> facts(Run run) throws StudyException {
+    public Map<String, String> facts(Run run) throws StudyException {
         Map<String, String> facts = new HashMap<>();
-        reading(() -> sql.list(
+        steps.read(() -> sql.list(
                 "SELECT name, value FROM fact WHERE run_id = ?",
                 row -> facts.put(row.getString(1), row.getString(2)),
                 run.id()));
@@ -105,9 +109,9 @@ public final class Study implements AutoCloseable {
     }
 
     /// The recorded facts of every run that has any: run number to name to value.
-    public synchronized Map<Long, Map<String, String>> facts() throws StudyException {
+    public Map<Long, Map<String, String>> facts() throws StudyException {
         Map<Long, Map<String, String>> facts = new HashMap<>();
-        reading(() -> sql.list(
+        steps.read(() -> sql.list(
                 "SELECT run_id, name, value FROM fact",
                 row -> facts.computeIfAbsent(row.getLong(1), _ -> new HashMap<>())
                         .put(row.getString(2), row.getString(3))));
@@ -115,8 +119,8 @@ public final class Study implements AutoCloseable {
     }
 
     /// The sections of a run, in time.
-    public synchronized List<StoredSection> sections(Run run) throws StudyException {
-        return reading(() -> sql.list(
+    public List<StoredSection> sections(Run run) throws StudyException {
+        return steps.read(() -> sql.list(
                 "SELECT id, name, weight, from_ms, to_ms FROM section WHERE run_id = ? ORDER BY from_ms",
                 row -> new StoredSection(
                         row.getLong(1),
@@ -131,11 +135,13 @@ public final class Study implements AutoCloseable {
     /// The parsed log of a run.
     ///
     /// @throws java.util.NoSuchElementException if it has none
-    public synchronized FrameLog log(Run run) throws StudyException {
-        try {
-            return logs.read(run.logId().orElseThrow());
-        } catch (SQLException e) {
-            throw StudyFile.explain(file, e);
+    public FrameLog log(Run run) throws StudyException {
+        synchronized (steps) {
+            try {
+                return logs.read(run.logId().orElseThrow());
+            } catch (SQLException e) {
+                throw StudyFile.explain(file, e);
+            }
         }
     }
 
@@ -144,43 +150,110 @@ public final class Study implements AutoCloseable {
     /// @param evidence at most one log and one claim
     /// @return the run
     /// @throws app.fluss.core.work.StoppedException if `progress` stops it; then nothing was added
-    public synchronized Run addRun(RunDraft draft, List<RunEvidence> evidence, Progress progress)
+    public Run addRun(RunDraft draft, List<RunEvidence> evidence, Progress progress)
             throws StudyException, IOException {
+        return adding(draft, () -> insert(draft, evidence, progress));
+    }
+
+    /// Ends an attempt with a run; the line of the run sheet is done, and comes again if the run is to be repeated.
+    ///
+    /// @param evidence at most one log and one claim
+    /// @param checked the requirements as they were judged
+    /// @return the run
+    public Run finish(
+            Attempt attempt,
+            RunDraft draft,
+            List<RunEvidence> evidence,
+            List<Taking.Checked> checked,
+            Progress progress)
+            throws StudyException, IOException {
+        return adding(draft, () -> {
+            long id = insert(draft, evidence, progress);
+            for (Taking.Checked check : checked) {
+                sql.insert(
+                        "INSERT INTO run_check (run_id, requirement, state, seen, ticked) VALUES (?, ?, ?, ?, ?)",
+                        id,
+                        check.requirement(),
+                        check.state(),
+                        check.seen(),
+                        check.ticked());
+            }
+            capture.end(attempt, SheetRow.State.DONE, draft.taking().outcome() == Outcome.REPEAT);
+            return id;
+        });
+    }
+
+    private Run adding(RunDraft draft, UndoLog.Work<Long> work) throws StudyException, IOException {
         try {
-            return changing("add run " + draft.name(), () -> {
-                OptionalLong log = OptionalLong.empty();
-                for (RunEvidence part : evidence) {
-                    if (part instanceof RunEvidence.Log(Path raw, ImportedLog imported)) {
-                        log = OptionalLong.of(insertLog(raw, imported, progress));
-                    }
-                }
-                long id = rows.insert(draft, log);
-                for (RunEvidence part : evidence) {
-                    if (part instanceof RunEvidence.Said(Path raw, Claim claim)) {
-                        rows.insertClaim(id, keep(raw, progress), claim);
-                    }
-                }
-                insertFacts(id, draft.facts());
-                return rows.numbered(id);
-            });
+            return steps.change("add run " + draft.name(), () -> rows.numbered(work.run()));
         } catch (RawEvidenceException e) {
             throw e.reason;
         }
     }
 
+    private long insert(RunDraft draft, List<RunEvidence> evidence, Progress progress) throws SQLException {
+        OptionalLong log = OptionalLong.empty();
+        for (RunEvidence part : evidence) {
+            if (part instanceof RunEvidence.Log(Path raw, ImportedLog imported)) {
+                log = OptionalLong.of(insertLog(raw, imported, progress));
+            }
+        }
+        long id = rows.insert(draft, log);
+        for (RunEvidence part : evidence) {
+            if (part instanceof RunEvidence.Said(Path raw, Claim claim)) {
+                rows.insertClaim(id, keep(raw, progress), claim);
+            }
+        }
+        insertFacts(id, draft.facts());
+        return id;
+    }
+
+    /// The requirements of a run as they were judged before it.
+    public List<Taking.Checked> checks(Run run) throws StudyException {
+        return steps.read(() -> sql.list(
+                "SELECT requirement, state, seen, ticked FROM run_check WHERE run_id = ? ORDER BY id",
+                row -> new Taking.Checked(row.getString(1), row.getString(2), row.getString(3), row.getBoolean(4)),
+                run.id()));
+    }
+
+    /// Says whether a run counts.
+    ///
+    /// @param reason why not; empty if it does
+    public void setOutcome(Run run, Outcome outcome, String reason) throws StudyException {
+        steps.change(
+                "mark %s as %s".formatted(run.name(), outcome.title()),
+                () -> sql.run("UPDATE run SET outcome = ?, reason = ? WHERE id = ?", outcome.name(), reason, run.id()));
+    }
+
+    /// What stands on the bench.
+    public BenchRecords bench() {
+        return bench;
+    }
+
+    /// What is planned.
+    public PlanRecords plan() {
+        return plan;
+    }
+
+    /// What is measured right now.
+    public CaptureRecords capture() {
+        return capture;
+    }
+
     /// Removes a run; its evidence stays in the file, so that this can be undone.
-    public synchronized void removeRun(Run run) throws StudyException {
-        changing("remove run " + run.name(), () -> {
+    public void removeRun(Run run) throws StudyException {
+        steps.change("remove run " + run.name(), () -> {
             sql.run("DELETE FROM section WHERE run_id = ?", run.id());
             sql.run("DELETE FROM fact WHERE run_id = ?", run.id());
             sql.run("DELETE FROM claim WHERE run_id = ?", run.id());
+            sql.run("DELETE FROM run_check WHERE run_id = ?", run.id());
             return sql.run("DELETE FROM run WHERE id = ?", run.id());
         });
     }
 
     /// States the display mode that a run was measured on.
-    public synchronized void setDisplay(Run run, DisplayMode mode) throws StudyException {
-        changing(
+    public void setDisplay(Run run, DisplayMode mode) throws StudyException {
+        steps.change(
                 "set display of " + run.name(),
                 () -> sql.run(
                         "UPDATE run SET refresh_hz = ?, sync = ?, vrr_floor_hz = ? WHERE id = ?",
@@ -191,8 +264,8 @@ public final class Study implements AutoCloseable {
     }
 
     /// States the facts of a run anew.
-    public synchronized void setFacts(Run run, Map<String, String> facts) throws StudyException {
-        changing("set facts of " + run.name(), () -> {
+    public void setFacts(Run run, Map<String, String> facts) throws StudyException {
+        steps.change("set facts of " + run.name(), () -> {
             sql.run("DELETE FROM fact WHERE run_id = ?", run.id());
             return insertFacts(run.id(), facts);
         });
@@ -206,8 +279,8 @@ public final class Study implements AutoCloseable {
     }
 
     /// Marks a section of a run.
-    public synchronized void addSection(Run run, Section section) throws StudyException {
-        changing(
+    public void addSection(Run run, Section section) throws StudyException {
+        steps.change(
                 "mark section " + section.name(),
                 () -> sql.insert(
                         "INSERT INTO section (run_id, name, weight, from_ms, to_ms) VALUES (?, ?, ?, ?, ?)",
@@ -219,50 +292,50 @@ public final class Study implements AutoCloseable {
     }
 
     /// Says how heavy a section is.
-    public synchronized void setWeight(StoredSection section, Section.Weight weight) throws StudyException {
-        changing(
+    public void setWeight(StoredSection section, Section.Weight weight) throws StudyException {
+        steps.change(
                 "set weight of " + section.section().name(),
                 () -> sql.run("UPDATE section SET weight = ? WHERE id = ?", weight.name(), section.id()));
     }
 
     /// Gives a section another name.
-    public synchronized void renameSection(StoredSection section, String name) throws StudyException {
-        changing(
+    public void renameSection(StoredSection section, String name) throws StudyException {
+        steps.change(
                 "rename section " + section.section().name(),
                 () -> sql.run("UPDATE section SET name = ? WHERE id = ?", name, section.id()));
     }
 
     /// Removes the mark of a section.
-    public synchronized void removeSection(StoredSection section) throws StudyException {
-        changing(
+    public void removeSection(StoredSection section) throws StudyException {
+        steps.change(
                 "remove section " + section.section().name(),
                 () -> sql.run("DELETE FROM section WHERE id = ?", section.id()));
     }
 
     /// What would be undone next.
-    public synchronized Optional<String> nextUndo() throws StudyException {
-        return reading(undo::nextUndo);
+    public Optional<String> nextUndo() throws StudyException {
+        return steps.read(steps.undo()::nextUndo);
     }
 
     /// What would be redone next.
-    public synchronized Optional<String> nextRedo() throws StudyException {
-        return reading(undo::nextRedo);
+    public Optional<String> nextRedo() throws StudyException {
+        return steps.read(steps.undo()::nextRedo);
     }
 
     /// Takes the last step back, if there is one.
-    public synchronized void undo() throws StudyException {
-        requireWritable();
-        reading(() -> {
-            undo.undo();
+    public void undo() throws StudyException {
+        steps.requireWritable();
+        steps.read(() -> {
+            steps.undo().undo();
             return true;
         });
     }
 
     /// Does the last step that was taken back again, if there is one.
-    public synchronized void redo() throws StudyException {
-        requireWritable();
-        reading(() -> {
-            undo.redo();
+    public void redo() throws StudyException {
+        steps.requireWritable();
+        steps.read(() -> {
+            steps.undo().redo();
             return true;
         });
     }
@@ -270,20 +343,23 @@ public final class Study implements AutoCloseable {
     /// Checks every checksum and reads every log anew from its evidence.
     ///
     /// @return what is wrong, in words; empty if nothing is
-    public synchronized List<String> check() throws StudyException, IOException {
-        try {
-            return new StudyCheck(sql, evidence, logs).run();
-        } catch (SQLException e) {
-            throw StudyFile.explain(file, e);
+    public List<String> check() throws StudyException, IOException {
+        synchronized (steps) {
+            try {
+                return new StudyCheck(sql, evidence, logs).run();
+            } catch (SQLException e) {
+                throw StudyFile.explain(file, e);
+            }
         }
     }
 
     @Override
-    public synchronized void close() throws StudyException {
+    public void close() throws StudyException {
         try {
-            connection.close();
-        } catch (SQLException e) {
-            throw StudyFile.explain(file, e);
+            steps.read(() -> {
+                connection.close();
+                return true;
+            });
         } finally {
             release(lock);
         }
@@ -310,27 +386,6 @@ public final class Study implements AutoCloseable {
             return evidence.keep(raw, progress);
         } catch (IOException e) {
             throw new RawEvidenceException(e);
-        }
-    }
-
-    private void requireWritable() throws StudyException {
-        if (isReadOnly()) {
-            throw new StudyException(
-                    "%s is open in another window, so it can only be read here. Close the other window and open it again."
-                            .formatted(file.getFileName()));
-        }
-    }
-
-    private <T> T changing(String label, UndoLog.Work<T> work) throws StudyException {
-        requireWritable();
-        return reading(() -> undo.step(label, work));
-    }
-
-    private <T> T reading(UndoLog.Work<T> work) throws StudyException {
-        try {
-            return work.run();
-        } catch (SQLException e) {
-            throw StudyFile.explain(file, e);
         }
     }
 

@@ -3,10 +3,14 @@ package app.fluss.files.study;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import app.fluss.core.bench.FactKey;
 import app.fluss.core.measure.DisplayMode;
 import app.fluss.core.measure.Grade;
 import app.fluss.core.measure.Section;
 import app.fluss.core.measure.SyncMode;
+import app.fluss.core.path.Chain;
+import app.fluss.core.path.Stage;
+import app.fluss.core.path.StageKind;
 import app.fluss.core.work.Progress;
 import app.fluss.core.work.StoppedException;
 import app.fluss.files.log.ImportOptions;
@@ -49,14 +53,14 @@ class StudyTest {
                         "Tidewarden",
                         "marsh",
                         "engine 2×",
-                        false,
-                        2,
+                        new Chain(List.of(new Stage(StageKind.ENGINE_GENERATION, Map.of(FactKey.MULTIPLIER, "2")))),
                         name,
                         false,
                         Optional.of(new DisplayMode(100, SyncMode.FIFO)),
                         Double.NaN,
                         99.5,
-                        Map.of("driver", "5")),
+                        Map.of("driver", "5"),
+                        Taking.UNRECORDED),
                 List.of(new RunEvidence.Log(raw, imported)),
                 Progress.NONE);
     }
@@ -243,7 +247,17 @@ class StudyTest {
 
     private static RunDraft draft(String name) {
         return new RunDraft(
-                "g", "s", "p", true, Double.NaN, name, false, Optional.empty(), Double.NaN, Double.NaN, Map.of());
+                "g",
+                "s",
+                "p",
+                Chain.NATIVE,
+                name,
+                false,
+                Optional.empty(),
+                Double.NaN,
+                Double.NaN,
+                Map.of(),
+                Taking.UNRECORDED);
     }
 
     private void run(String sql) throws Exception {

@@ -2,6 +2,8 @@ package app.fluss.files.study;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import app.fluss.core.bench.BenchPart;
+import app.fluss.core.bench.FactKey;
 import app.fluss.core.frame.Channel;
 import app.fluss.core.frame.FrameKind;
 import app.fluss.core.frame.FrameLog;
@@ -9,6 +11,15 @@ import app.fluss.core.frame.Values;
 import app.fluss.core.measure.DisplayMode;
 import app.fluss.core.measure.Section;
 import app.fluss.core.measure.SyncMode;
+import app.fluss.core.path.Chain;
+import app.fluss.core.path.Stage;
+import app.fluss.core.path.StageKind;
+import app.fluss.core.plan.PlanSettings;
+import app.fluss.core.plan.Planner;
+import app.fluss.core.plan.Wish;
+import app.fluss.core.reading.Impression;
+import app.fluss.core.reading.PadEntry;
+import app.fluss.core.reading.TypedReading;
 import app.fluss.core.work.Progress;
 import app.fluss.files.log.FrameLogWriter;
 import app.fluss.files.log.ImportOptions;
@@ -16,10 +27,12 @@ import app.fluss.files.log.ImportedLog;
 import app.fluss.files.log.LogImport;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalLong;
 import java.util.SplittableRandom;
 import java.util.TreeMap;
 import org.junit.jupiter.api.Test;
@@ -50,13 +63,16 @@ class UndoPropertyTest {
                     .append(study.sections(run))
                     .append('\n');
         }
-        return state.toString();
+        return state.append(study.bench().read())
+                .append(study.plan().read())
+                .append(study.capture().open())
+                .toString();
     }
 
     private void change(Study study, SplittableRandom random, int step) throws Exception {
         List<Run> runs = study.runs();
         Run run = runs.isEmpty() ? null : runs.get(random.nextInt(runs.size()));
-        int what = run == null ? 0 : random.nextInt(7);
+        int what = run == null ? 0 : random.nextInt(12);
         List<StoredSection> sections = run == null ? List.of() : study.sections(run);
         switch (what) {
             case 0, 1 -> study.addRun(draft(random, step), List.of(log(5 + random.nextInt(20))), Progress.NONE);
@@ -64,6 +80,13 @@ class UndoPropertyTest {
             case 3 -> study.addSection(run, new Section("s" + step, Section.Weight.TYPICAL, step, step + 10));
             case 4 -> study.setDisplay(run, new DisplayMode(60 + step, SyncMode.LATEST));
             case 5 -> study.setFacts(run, Map.of("driver", Integer.toString(step)));
+            case 6 -> study.setOutcome(run, Outcome.DISCARDED, "step " + step);
+            case 7 -> study.bench().add(BenchPart.RIG, OptionalLong.empty(), "rig " + step);
+            case 8 -> bench(study, random, step);
+            case 9 ->
+                study.plan()
+                        .want(Map.of(new Planned.Cell(run.sceneId(), run.path().id()), step % 4));
+            case 10 -> capture(study, run, random, step);
             default -> {
                 if (sections.isEmpty()) {
                     study.setFacts(run, Map.of());
@@ -76,19 +99,62 @@ class UndoPropertyTest {
         }
     }
 
+    private static void bench(Study study, SplittableRandom random, int step) throws StudyException {
+        List<Item> items = study.bench().read().items();
+        if (items.isEmpty()) {
+            study.bench().addPath("path " + step, Chain.of(StageKind.HOME_STREAM));
+        } else {
+            Item item = items.get(random.nextInt(items.size()));
+            switch (random.nextInt(3)) {
+                case 0 -> study.bench().remove(item);
+                case 1 -> study.bench().use(item);
+                default ->
+                    study.bench()
+                            .state(
+                                    item,
+                                    List.of(new Fact(
+                                            FactKey.DRIVER,
+                                            "driver " + step,
+                                            FactSource.TYPED,
+                                            LocalDate.of(2026, 1, 1))));
+            }
+        }
+    }
+
+    private static void capture(Study study, Run run, SplittableRandom random, int step) throws StudyException {
+        Optional<Attempt> open = study.capture().open();
+        Optional<SheetRow> line =
+                study.plan().read().sheet().stream().filter(SheetRow::isOpen).findFirst();
+        if (open.isEmpty() && line.isPresent()) {
+            study.capture().begin(line.get(), step);
+        } else if (open.isEmpty()) {
+            Wish wish =
+                    new Wish(1, run.sceneId(), 60, run.path().id(), run.path().chain(), 1);
+            study.plan().replaceOpen(Planner.plan(List.of(wish), PlanSettings.DEFAULT, Chain.NATIVE));
+        } else {
+            switch (random.nextInt(4)) {
+                case 0 -> study.capture().takeBack(open.get());
+                case 1 -> study.capture().leave(open.get());
+                case 2 -> study.capture().feel(open.get(), new Impression(step % 6, 2, 3, "step " + step));
+                default ->
+                    study.capture().note(open.get(), new PadEntry.Counted(step, new TypedReading.Read(step, step + 2)));
+            }
+        }
+    }
+
     private static RunDraft draft(SplittableRandom random, int step) {
         return new RunDraft(
                 "game " + random.nextInt(3),
                 "scene " + random.nextInt(2),
                 random.nextBoolean() ? "native" : "engine 2×",
-                false,
-                2,
+                new Chain(List.of(new Stage(StageKind.ENGINE_GENERATION, Map.of(FactKey.MULTIPLIER, "2")))),
                 "run " + step,
                 random.nextBoolean(),
                 Optional.empty(),
                 Double.NaN,
                 Double.NaN,
-                Map.of("step", Integer.toString(step)));
+                Map.of("step", Integer.toString(step)),
+                Taking.UNRECORDED);
     }
 
     @Test

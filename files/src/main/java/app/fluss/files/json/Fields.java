@@ -1,4 +1,4 @@
-package app.fluss.files.simulated;
+package app.fluss.files.json;
 
 import app.fluss.files.log.InputException;
 import app.fluss.sim.scenario.SettingException;
@@ -16,7 +16,7 @@ import tools.jackson.databind.node.ObjectNode;
 
 /// The fields of one JSON object. Knows where it stands, so that every fault names its JSON path, and which
 /// fields were asked for, so that one that nobody knows is a fault too.
-final class Fields {
+public final class Fields {
     private static final int LONGEST_FOUND = 40;
 
     private final Path file;
@@ -32,12 +32,13 @@ final class Fields {
 
     /// Makes something of the fields.
     @FunctionalInterface
-    interface Maker<T> {
+    public interface Maker<T> {
+        /// Makes it.
         T make(Fields fields) throws InputException;
     }
 
     /// Makes something of the object at the top of a file.
-    static <T> T read(Path file, JsonNode node, Maker<T> maker) throws InputException {
+    public static <T> T read(Path file, JsonNode node, Maker<T> maker) throws InputException {
         return new Fields(file, "", node).make(maker);
     }
 
@@ -83,7 +84,8 @@ final class Fields {
         return fault(at(name), "nothing", expected);
     }
 
-    double number(String name) throws InputException {
+    /// A number that must be there.
+    public double number(String name) throws InputException {
         Optional<JsonNode> value = field(name);
         if (value.isEmpty()) {
             throw missing(name, "a number");
@@ -91,7 +93,8 @@ final class Fields {
         return number(name, value.get());
     }
 
-    double number(String name, double otherwise) throws InputException {
+    /// A number.
+    public double number(String name, double otherwise) throws InputException {
         Optional<JsonNode> value = field(name);
         return value.isPresent() ? number(name, value.get()) : otherwise;
     }
@@ -103,7 +106,8 @@ final class Fields {
         return value.doubleValue();
     }
 
-    int whole(String name, int otherwise) throws InputException {
+    /// A whole number.
+    public int whole(String name, int otherwise) throws InputException {
         Optional<JsonNode> value = field(name);
         if (value.isEmpty()) {
             return otherwise;
@@ -114,7 +118,8 @@ final class Fields {
         return value.get().intValue();
     }
 
-    boolean flag(String name, boolean otherwise) throws InputException {
+    /// True or false.
+    public boolean flag(String name, boolean otherwise) throws InputException {
         Optional<JsonNode> value = field(name);
         if (value.isPresent() && !value.get().isBoolean()) {
             throw fault(at(name), shown(value.get()), "true or false");
@@ -122,7 +127,8 @@ final class Fields {
         return value.map(JsonNode::booleanValue).orElse(otherwise);
     }
 
-    String text(String name, String otherwise) throws InputException {
+    /// Text.
+    public String text(String name, String otherwise) throws InputException {
         Optional<JsonNode> value = field(name);
         if (value.isPresent() && !value.get().isString()) {
             throw fault(at(name), shown(value.get()), "text");
@@ -130,8 +136,40 @@ final class Fields {
         return value.map(JsonNode::stringValue).orElse(otherwise);
     }
 
+    /// Text that must be there.
+    public String required(String name) throws InputException {
+        String text = text(name, "");
+        if (text.isBlank()) {
+            throw missing(name, "text");
+        }
+        return text;
+    }
+
+    /// A list of texts; empty if it is not there.
+    public List<String> texts(String name) throws InputException {
+        Optional<JsonNode> value = field(name);
+        List<String> texts = new ArrayList<>();
+        if (value.isPresent()) {
+            if (!value.get().isArray()) {
+                throw fault(at(name), shown(value.get()), "a list of texts");
+            }
+            for (JsonNode text : value.get()) {
+                if (!text.isString()) {
+                    throw fault(at(name), shown(text), "text");
+                }
+                texts.add(text.stringValue());
+            }
+        }
+        return texts;
+    }
+
+    /// Whether a field is there.
+    public boolean has(String name) {
+        return node.has(name);
+    }
+
     /// One of the constants of an enum, in lower case with hyphens.
-    <E extends Enum<E>> E word(String name, Class<E> type, E otherwise) throws InputException {
+    public <E extends Enum<E>> E word(String name, Class<E> type, E otherwise) throws InputException {
         String word = text(name, label(otherwise));
         for (E constant : type.getEnumConstants()) {
             if (label(constant).equals(word)) {
@@ -147,11 +185,13 @@ final class Fields {
                                 .collect(Collectors.joining(", ")));
     }
 
-    static String label(Enum<?> constant) {
+    /// The name of a constant in files.
+    public static String label(Enum<?> constant) {
         return constant.name().toLowerCase(Locale.ROOT).replace('_', '-');
     }
 
-    <T> T part(String name, Maker<T> maker) throws InputException {
+    /// An object that must be there.
+    public <T> T part(String name, Maker<T> maker) throws InputException {
         Optional<T> made = optional(name, maker);
         if (made.isEmpty()) {
             throw missing(name, "an object");
@@ -159,16 +199,19 @@ final class Fields {
         return made.get();
     }
 
-    <T> T part(String name, Maker<T> maker, T otherwise) throws InputException {
+    /// An object, or something else where there is none.
+    public <T> T part(String name, Maker<T> maker, T otherwise) throws InputException {
         return optional(name, maker).orElse(otherwise);
     }
 
-    <T> Optional<T> optional(String name, Maker<T> maker) throws InputException {
+    /// An object, if it is there.
+    public <T> Optional<T> optional(String name, Maker<T> maker) throws InputException {
         Optional<JsonNode> value = field(name);
         return value.isPresent() ? Optional.of(new Fields(file, at(name), value.get()).make(maker)) : Optional.empty();
     }
 
-    <T> List<T> list(String name, int most, Maker<T> maker) throws InputException {
+    /// A list of objects; empty if it is not there.
+    public <T> List<T> list(String name, int most, Maker<T> maker) throws InputException {
         Optional<JsonNode> value = field(name);
         List<T> made = new ArrayList<>();
         if (value.isPresent()) {

@@ -1,0 +1,87 @@
+package app.fluss.app.bench;
+
+import app.fluss.app.theme.Dialogs;
+import app.fluss.app.theme.Labels;
+import app.fluss.app.theme.NumberField;
+import app.fluss.app.theme.Theme;
+import app.fluss.files.study.Study;
+import app.fluss.files.study.StudyException;
+import java.util.Optional;
+import javafx.beans.binding.Bindings;
+import javafx.scene.control.ButtonType;
+import javafx.scene.control.Dialog;
+import javafx.scene.control.TextField;
+import javafx.scene.layout.GridPane;
+import javafx.scene.layout.VBox;
+import javafx.stage.Window;
+
+/// Asks for a scene: its game, its name, how long it takes.
+final class SceneDialog {
+    private static final int LONGEST_S = 3600;
+
+    private SceneDialog() {}
+
+    /// What was answered.
+    ///
+    /// @param seconds how long the scene takes, 1 or more
+    record Answer(String game, String scene, int seconds) {
+        void addTo(Study study) throws StudyException {
+            study.bench().addScene(game, scene, seconds);
+        }
+    }
+
+    /// Asks, and waits for the answer.
+    ///
+    /// @param knownGame the game, if the scene is one more of it; else empty
+    static Optional<Answer> ask(Theme theme, Window owner, String knownGame) {
+        Dialog<ButtonType> dialog = Dialogs.make(theme, owner, "Add a scene");
+        TextField game = field("scene-game", knownGame, "Tidewarden");
+        TextField scene = field("scene-name", "", "reed marsh loop");
+        TextField seconds = field("scene-seconds", "60", "60");
+        seconds.setPrefColumnCount(4);
+        game.setDisable(!knownGame.isEmpty());
+        GridPane grid = new GridPane();
+        grid.setHgap(12);
+        grid.setVgap(8);
+        grid.addRow(0, Labels.of("Game"), game);
+        grid.addRow(1, Labels.of("Scene"), scene);
+        grid.addRow(2, Labels.of("Seconds"), seconds);
+        dialog.getDialogPane()
+                .setContent(new VBox(
+                        10,
+                        Labels.note("A route that can be repeated: the same start, the same way, the same length."),
+                        grid));
+        dialog.getDialogPane().setId("scene-dialog");
+        dialog.getDialogPane().getButtonTypes().addAll(ButtonType.OK, ButtonType.CANCEL);
+        dialog.getDialogPane()
+                .lookupButton(ButtonType.OK)
+                .disableProperty()
+                .bind(Bindings.createBooleanBinding(
+                        () -> game.getText().isBlank()
+                                || scene.getText().isBlank()
+                                || seconds(seconds.getText()).isEmpty(),
+                        game.textProperty(),
+                        scene.textProperty(),
+                        seconds.textProperty()));
+        dialog.setOnShown(_ -> (knownGame.isEmpty() ? game : scene).requestFocus());
+        return dialog.showAndWait()
+                .filter(ButtonType.OK::equals)
+                .map(_ -> new Answer(
+                        game.getText().strip(),
+                        scene.getText().strip(),
+                        seconds(seconds.getText()).orElseThrow()));
+    }
+
+    private static TextField field(String id, String text, String prompt) {
+        TextField field = new TextField(text);
+        field.setId(id);
+        field.setPromptText(prompt);
+        return field;
+    }
+
+    /// The seconds that a text states, if it states some.
+    static Optional<Integer> seconds(String text) {
+        double value = NumberField.value(text);
+        return value >= 1 && value <= LONGEST_S ? Optional.of((int) Math.round(value)) : Optional.empty();
+    }
+}

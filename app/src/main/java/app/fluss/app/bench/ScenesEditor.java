@@ -1,0 +1,92 @@
+package app.fluss.app.bench;
+
+import app.fluss.app.model.Workbench;
+import app.fluss.app.theme.Boxes;
+import app.fluss.app.theme.Buttons;
+import app.fluss.app.theme.Choice;
+import app.fluss.app.theme.Labels;
+import app.fluss.app.theme.Theme;
+import app.fluss.core.measure.Section;
+import app.fluss.files.study.Game;
+import app.fluss.files.study.Scene;
+import javafx.scene.control.ChoiceBox;
+import javafx.scene.control.TextField;
+import javafx.scene.layout.GridPane;
+import javafx.scene.layout.VBox;
+
+/// The scenes of a game: where each starts, what is done, how long it takes and how heavy it is.
+final class ScenesEditor extends VBox {
+    private final Workbench workbench;
+
+    ScenesEditor(Workbench workbench, Theme theme, Game game) {
+        super(6);
+        this.workbench = workbench;
+        GridPane grid = new GridPane();
+        grid.setHgap(8);
+        grid.setVgap(5);
+        grid.addRow(
+                0,
+                Labels.of("scene", "muted", "small"),
+                Labels.of("seconds", "muted", "small"),
+                Labels.of("how heavy", "muted", "small"),
+                Labels.of("begins", "muted", "small"),
+                Labels.of("what is done", "muted", "small"));
+        int row = 1;
+        for (Scene scene : workbench.contentsProperty().get().scenes()) {
+            if (scene.gameId() == game.id()) {
+                row(grid, row++, scene);
+            }
+        }
+        getChildren()
+                .addAll(
+                        Boxes.row(
+                                Labels.heading("Scenes"),
+                                Boxes.spacer(),
+                                Buttons.quiet(
+                                        "Add scene…",
+                                        "One more route in this game",
+                                        () -> SceneDialog.ask(theme, getScene().getWindow(), game.name())
+                                                .ifPresent(answer -> workbench.note(
+                                                        "Adding a scene", study -> answer.addTo(study))))),
+                        grid);
+    }
+
+    private void row(GridPane grid, int row, Scene scene) {
+        TextField seconds = field(Integer.toString(scene.seconds()), 4);
+        TextField begins = field(scene.begins(), 12);
+        TextField route = field(scene.route(), 16);
+        ChoiceBox<Section.Weight> weight = Choice.of("scene-weight", ScenesEditor::name);
+        weight.getItems().setAll(Section.Weight.values());
+        weight.setValue(scene.weight());
+        Runnable take = () -> SceneDialog.seconds(seconds.getText())
+                .map(lasts -> scene.described(
+                        lasts, begins.getText().strip(), route.getText().strip(), weight.getValue()))
+                .filter(described -> !described.equals(scene))
+                .ifPresent(described -> workbench.note(
+                        "Describing a scene", study -> study.bench().describe(described)));
+        for (TextField field : new TextField[] {seconds, begins, route}) {
+            field.setOnAction(_ -> take.run());
+            field.focusedProperty().subscribe((_, focused) -> {
+                if (!focused) {
+                    take.run();
+                }
+            });
+        }
+        weight.valueProperty().subscribe((_, _) -> take.run());
+        grid.addRow(row, Labels.of(scene.name()), seconds, weight, begins, route);
+    }
+
+    private static TextField field(String text, int columns) {
+        TextField field = new TextField(text);
+        field.setPrefColumnCount(columns);
+        return field;
+    }
+
+    private static String name(Section.Weight weight) {
+        return switch (weight) {
+            case LIGHT -> "light";
+            case TYPICAL -> "typical";
+            case WORST -> "worst";
+        };
+    }
+}

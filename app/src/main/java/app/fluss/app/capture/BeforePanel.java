@@ -1,0 +1,128 @@
+package app.fluss.app.capture;
+
+import app.fluss.app.model.Contents;
+import app.fluss.app.theme.Boxes;
+import app.fluss.app.theme.Buttons;
+import app.fluss.app.theme.Labels;
+import app.fluss.core.path.Chain;
+import app.fluss.core.path.Judgement;
+import app.fluss.core.path.Outcome.State;
+import app.fluss.core.path.Switch;
+import app.fluss.core.plan.PlannedStep.Role;
+import app.fluss.files.study.Scene;
+import app.fluss.files.study.SheetRow;
+import java.util.List;
+import java.util.Optional;
+import javafx.scene.Node;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.VBox;
+
+/// What must be done and seen to before a line is measured: what differs from the last run stands out.
+final class BeforePanel extends VBox {
+    private static final int SHOWN = 4;
+
+    private final Answers answers;
+
+    /// Takes an answer to a requirement.
+    interface Answers {
+        void answer(Judgement judgement, Optional<Boolean> met);
+    }
+
+    BeforePanel(Answers answers) {
+        super(6);
+        this.answers = answers;
+        setId("before");
+        getStyleClass().add("panel");
+    }
+
+    void show(Contents contents, SheetRow row, List<Judgement> judged, Chain last) {
+        getChildren().clear();
+        Scene scene = contents.scene(row.sceneId());
+        switch (row.role()) {
+            case BREAK -> getChildren().add(Labels.note("Leave the machine running, so that it stays warm."));
+            case WARM_UP ->
+                getChildren()
+                        .add(Labels.note("Run the route once. Nothing is kept: the first pass after a start builds"
+                                + " shaders and warms the machine."));
+            case RUN, BRACKET -> {}
+        }
+        if (row.role() == Role.BREAK) {
+            return;
+        }
+        Switch change = Switch.between(last, contents.path(row.pathId()).chain());
+        for (String step : change.steps()) {
+            getChildren().add(Labels.wrapped("→ " + step, "changed"));
+        }
+        if (row.restarts() || change.restartsGame()) {
+            getChildren().add(Labels.wrapped("→ start the game anew", "changed"));
+        }
+        if (change.steps().isEmpty() && row.role().isMeasured()) {
+            getChildren().add(Labels.of("Same settings as in the last run.", "muted"));
+        }
+        if (change.movesCable()) {
+            getChildren()
+                    .add(Labels.wrapped(
+                            "△ Power off and unplug first; hot cards burn. Makers' manuals and local rules come first.",
+                            "safety"));
+        }
+        if (!scene.begins().isEmpty() || !scene.route().isEmpty()) {
+            getChildren().add(Labels.wrapped("Route: " + scene.begins() + " – " + scene.route(), "small"));
+        }
+        requirements(judged);
+    }
+
+    private void requirements(List<Judgement> judged) {
+        List<Judgement> open =
+                judged.stream().filter(one -> one.state() != State.MET).toList();
+        if (judged.isEmpty()) {
+            return;
+        }
+        int met = judged.size() - open.size();
+        getChildren()
+                .add(Boxes.row(
+                        Labels.heading("Seen to"),
+                        Labels.of("%d of %d requirements".formatted(met, judged.size()), "muted")));
+        open.stream().limit(SHOWN).forEach(one -> getChildren().add(line(one)));
+        if (open.size() > SHOWN) {
+            getChildren()
+                    .add(Labels.of("and %d more in Bench, Preflight".formatted(open.size() - SHOWN), "muted", "small"));
+        }
+    }
+
+    private Node line(Judgement judged) {
+        boolean unmet = judged.state() == State.NOT_MET;
+        Label asks = Labels.wrapped(
+                (unmet ? "▲ " : "○ ")
+                        + judged.requirement().asks()
+                        + (unmet ? " " + judged.outcome().seen() : ""),
+                "small");
+        HBox.setHgrow(asks, Priority.ALWAYS);
+        asks.setMaxWidth(Double.MAX_VALUE);
+        HBox line = Boxes.row(asks);
+        line.setId("before-" + judged.requirement().id());
+        if (judged.ticked()) {
+            line.getChildren()
+                    .add(Buttons.quiet(
+                            "Take back", "Nobody knows then", () -> answers.answer(judged, Optional.empty())));
+        } else if (!unmet) {
+            line.getChildren()
+                    .addAll(
+                            Buttons.quiet("✓", "It holds", () -> answers.answer(judged, Optional.of(true))),
+                            Buttons.quiet(
+                                    "✗",
+                                    "It does not: travels with the run as a finding",
+                                    () -> answers.answer(judged, Optional.of(false))));
+        }
+        return line;
+    }
+
+    void offerDone(SheetRow row, Runnable done) {
+        Button button = Buttons.primary(
+                row.role() == Role.BREAK ? "Break is over" : "Warm-up is done", "Go on to the next line", done);
+        button.setId("line-done");
+        getChildren().add(button);
+    }
+}

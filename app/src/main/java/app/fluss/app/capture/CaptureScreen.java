@@ -1,0 +1,312 @@
+package app.fluss.app.capture;
+
+import app.fluss.app.model.Contents;
+import app.fluss.app.model.Coverage;
+import app.fluss.app.model.Workbench;
+import app.fluss.app.theme.Boxes;
+import app.fluss.app.theme.Buttons;
+import app.fluss.app.theme.Dialogs;
+import app.fluss.app.theme.Labels;
+import app.fluss.app.theme.Theme;
+import app.fluss.core.bench.Setup;
+import app.fluss.core.measure.AnalysisSettings;
+import app.fluss.core.measure.Grade;
+import app.fluss.core.path.Chain;
+import app.fluss.core.path.Judgement;
+import app.fluss.core.path.Preflight;
+import app.fluss.core.plan.PlannedStep.Role;
+import app.fluss.core.reading.PadEntry;
+import app.fluss.files.log.MappingMemory;
+import app.fluss.files.study.Attempt;
+import app.fluss.files.study.DeliveryPath;
+import app.fluss.files.study.Outcome;
+import app.fluss.files.study.Scene;
+import app.fluss.files.study.SheetRow;
+import app.fluss.files.study.Study;
+import app.fluss.files.study.StudyException;
+import java.io.IOException;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.function.Consumer;
+import java.util.prefs.Preferences;
+import javafx.scene.Node;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.VBox;
+import org.jspecify.annotations.Nullable;
+
+/// Capture: one line of the run sheet after the other, from what must be done before to what becomes of the run.
+public final class CaptureScreen extends VBox {
+    private final Workbench workbench;
+    private final Theme theme;
+    private final Consumer<String> problems;
+    private final Label title = Labels.title("");
+    private final Label place = Labels.of("", "chip");
+    private final Label goal = Labels.of("", "muted");
+    private final BeforePanel before;
+    private final SceneTimer timer;
+    private final EvidencePanel evidence;
+    private final VBox line = new VBox(12);
+    private final NextLines next = new NextLines();
+    private final HBox ending;
+    private final Node none;
+    private @Nullable SheetRow row;
+    private Map<String, Boolean> said = Map.of();
+    private List<Judgement> judged = List.of();
+
+    /// @param problems is told, in words, what went wrong
+    /// @param plan goes back to the plan
+    public CaptureScreen(
+            Workbench workbench,
+            Theme theme,
+            MappingMemory memory,
+            Preferences preferences,
+            Consumer<String> problems,
+            Runnable plan) {
+        super(12);
+        this.workbench = workbench;
+        this.theme = theme;
+        this.problems = problems;
+        setId("capture");
+        before = new BeforePanel(this::answer);
+        timer = new SceneTimer(() -> onAttempt(
+                "Starting the scene", (study, attempt) -> study.capture().start(attempt, System.currentTimeMillis())));
+        evidence = new EvidencePanel(theme, memory, preferences, new PadKeeper(), this::onAttempt);
+        ending = ending();
+        none = none(plan);
+        VBox.setVgrow(evidence, Priority.ALWAYS);
+        line.getChildren().addAll(before, timer, evidence, ending, next);
+        VBox.setVgrow(line, Priority.ALWAYS);
+        getChildren().addAll(Boxes.row(title, place, Boxes.spacer(), goal), line);
+        workbench.contentsProperty().subscribe(this::show);
+    }
+
+    private static Node none(Runnable plan) {
+        VBox box = new VBox(
+                12,
+                Labels.title("Nothing is left to measure"),
+                Labels.note("Plan says what is measured next, and in what order. Lines that you planned are measured"
+                        + " here, one after the other."),
+                Buttons.primary("Go to Plan", "Ctrl+2", plan));
+        box.getStyleClass().add("empty");
+        return box;
+    }
+
+    private HBox ending() {
+        Button keep = Buttons.primary("Keep the run", "It counts (Ctrl+Enter)", this::keep);
+        keep.setId("keep");
+        Button repeat = Buttons.quiet(
+                "Repeat…",
+                "It does not count; the line comes again",
+                () -> end(Outcome.REPEAT, "Why is it to be repeated?"));
+        repeat.setId("repeat");
+        Button discard = Buttons.quiet(
+                "Discard…",
+                "It does not count; it stays in the study, struck through",
+                () -> end(Outcome.DISCARDED, "Why is it discarded?"));
+        discard.setId("discard");
+        Button leave = Buttons.quiet(
+                "Leave",
+                "Back to the line before it was begun; what was typed stays in the study",
+                () -> workbench
+                        .contentsProperty()
+                        .get()
+                        .attempt()
+                        .ifPresent(attempt -> workbench.note(
+                                "Leaving the run", study -> study.capture().leave(attempt))));
+        return Boxes.row(keep, repeat, discard, Boxes.spacer(), leave);
+    }
+
+    /// Keeps the run as it is.
+    public void keep() {
+        finish(Outcome.KEPT, "");
+    }
+
+    private void end(Outcome outcome, String question) {
+        Dialogs.text(theme, getScene().getWindow(), question, "").ifPresent(reason -> finish(outcome, reason));
+    }
+
+    private void show(Contents contents) {
+        Optional<Attempt> attempt = contents.attempt();
+        Optional<SheetRow> now = attempt.flatMap(begun -> contents.planned().sheet().stream()
+                        .filter(line -> line.id() == begun.sheetId())
+                        .findFirst())
+                .or(() -> contents.planned().open().stream().findFirst());
+        boolean other = now.map(SheetRow::id).orElse(-1L) != (row == null ? -1L : row.id());
+        row = now.orElse(null);
+        if (now.isEmpty()) {
+            title.setText("Capture");
+            place.setText("");
+            goal.setText("");
+            getChildren().set(1, none);
+            VBox.setVgrow(none, Priority.ALWAYS);
+            timer.show(Optional.empty(), 0);
+            return;
+        }
+        getChildren().set(1, line);
+        SheetRow open = now.get();
+        Scene scene = contents.scene(open.sceneId());
+        DeliveryPath path = contents.path(open.pathId());
+        if (other) {
+            evidence.forget();
+            showPath();
+        }
+        title.setText(open.role() == Role.BREAK ? "Break" : path.name());
+        place.setText(open.role() == Role.BREAK ? "" : contents.place(scene));
+        goal.setText("%d runs to go".formatted(contents.planned().openRuns()));
+        boolean measured = open.role().isMeasured();
+        timer.show(attempt, open.lastsS());
+        evidence.setVisible(measured);
+        evidence.setManaged(measured);
+        ending.setVisible(measured);
+        ending.setManaged(measured);
+        timer.setVisible(measured);
+        timer.setManaged(measured);
+        next.setVisible(!measured);
+        next.setManaged(!measured);
+        next.show(contents);
+        evidence.show(attempt);
+        evidence.use(settings(contents, scene, path));
+        before.show(contents, open, List.of(), last(contents));
+        if (measured) {
+            workbench.said(scene.gameId(), path.id(), attempt, answers -> {
+                said = answers;
+                judge(contents, scene, path, open);
+            });
+        } else {
+            before.offerDone(
+                    open,
+                    () -> workbench.note(
+                            "Marking a line as done", study -> study.plan().set(open, SheetRow.State.DONE)));
+        }
+    }
+
+    /// Shows the path of the line in the chain.
+    public void showPath() {
+        if (row != null && getScene() != null) {
+            workbench.pathProperty().set(workbench.contentsProperty().get().path(row.pathId()));
+        }
+    }
+
+    private static Chain last(Contents contents) {
+        return Coverage.set(contents);
+    }
+
+    private static AnalysisSettings settings(Contents contents, Scene scene, DeliveryPath path) {
+        AnalysisSettings settings = AnalysisSettings.NONE.withMultiplier(path.multiplier());
+        settings = path.isNative() ? settings.asNative() : settings;
+        Setup setup = contents.bench().setup(scene.gameId(), path.chain());
+        return Ending.display(setup, path).map(settings::withDisplay).orElse(settings);
+    }
+
+    private void judge(Contents contents, Scene scene, DeliveryPath path, SheetRow open) {
+        Setup now = contents.bench().setup(scene.gameId(), path.chain());
+        Setup baseline = path.isNative() ? now : contents.baseline(scene);
+        judged = Preflight.judge(workbench.requirements(), path.chain(), now, baseline, said);
+        before.show(contents, open, judged, last(contents));
+    }
+
+    private void answer(Judgement judgement, Optional<Boolean> met) {
+        SheetRow open = row;
+        if (open != null) {
+            Contents contents = workbench.contentsProperty().get();
+            long game = contents.scene(open.sceneId()).gameId();
+            onAttempt(
+                    "Answering",
+                    (study, attempt) -> study.capture()
+                            .say(
+                                    game,
+                                    open.pathId(),
+                                    judgement.requirement().id(),
+                                    judgement.isOfRun() ? Optional.of(attempt) : Optional.empty(),
+                                    met));
+        }
+    }
+
+    /// Something that is kept with an attempt.
+    interface OnAttempt {
+        void keep(Study study, Attempt attempt) throws StudyException, IOException;
+    }
+
+    /// Keeps something with the attempt at the line that is shown; the attempt begins with the first thing that is
+    /// kept.
+    private void onAttempt(String name, OnAttempt work) {
+        SheetRow open = row;
+        if (open == null) {
+            return;
+        }
+        workbench.note(name, study -> {
+            if (study.capture().open().isEmpty()) {
+                study.capture().begin(open, System.currentTimeMillis());
+            }
+            work.keep(study, study.capture().open().orElseThrow());
+        });
+    }
+
+    private void finish(Outcome outcome, String reason) {
+        Contents contents = workbench.contentsProperty().get();
+        Optional<Attempt> attempt = contents.attempt();
+        boolean empty = attempt.isEmpty()
+                || (evidence.attached().isEmpty()
+                        && evidence.grade(attempt.get()) == Grade.E
+                        && !attempt.get().impression().isSaid());
+        if (empty && outcome == Outcome.KEPT) {
+            problems.accept(
+                    "There is nothing to keep yet: attach a log, type readings or a summary, or say how it felt.");
+            return;
+        }
+        if (attempt.isEmpty()) {
+            problems.accept("This line was not begun yet; skip it in Plan.");
+            return;
+        }
+        problems.accept("");
+        Ending end = new Ending(contents, attempt.get(), evidence.attached(), judged);
+        workbench.add(
+                "Keeping the run",
+                (study, progress) -> end.add(study, outcome, reason, progress),
+                e -> problems.accept(
+                        "The run could not be kept: %s What was typed is still here.".formatted(e.getMessage())));
+    }
+
+    /// Puts the cursor where readings are typed.
+    public void focusPad() {
+        evidence.focusPad();
+    }
+
+    /// Starts the count-down of the scene.
+    public void start() {
+        timer.start();
+    }
+
+    /// Stops watching the folder.
+    public void close() {
+        evidence.close();
+    }
+
+    /// The folder that is watched for logs.
+    public void watch(Path folder) {
+        evidence.watch(folder);
+    }
+
+    private final class PadKeeper implements PadView.Keeper {
+        @Override
+        public long nowMs() {
+            return timer.elapsedMs();
+        }
+
+        @Override
+        public void keep(PadEntry entry) {
+            onAttempt("Typing on the pad", (study, attempt) -> study.capture().note(attempt, entry));
+        }
+
+        @Override
+        public void takeBack() {
+            onAttempt(
+                    "Taking an entry back", (study, attempt) -> study.capture().takeBack(attempt));
+        }
+    }
+}

@@ -1,0 +1,118 @@
+package app.fluss.app.capture;
+
+import app.fluss.app.model.Contents;
+import app.fluss.core.bench.FactKey;
+import app.fluss.core.bench.Setup;
+import app.fluss.core.measure.DisplayMode;
+import app.fluss.core.measure.SyncMode;
+import app.fluss.core.path.Judgement;
+import app.fluss.core.path.StageKind;
+import app.fluss.core.reading.PadEntry;
+import app.fluss.core.work.Progress;
+import app.fluss.files.log.InputException;
+import app.fluss.files.log.ReadingsFile;
+import app.fluss.files.log.Summary;
+import app.fluss.files.log.SummaryFile;
+import app.fluss.files.study.Attempt;
+import app.fluss.files.study.Claim;
+import app.fluss.files.study.DeliveryPath;
+import app.fluss.files.study.Outcome;
+import app.fluss.files.study.Run;
+import app.fluss.files.study.RunDraft;
+import app.fluss.files.study.RunEvidence;
+import app.fluss.files.study.Scene;
+import app.fluss.files.study.SheetRow;
+import app.fluss.files.study.Study;
+import app.fluss.files.study.StudyException;
+import app.fluss.files.study.Taking;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalLong;
+
+/// Makes a run of an attempt and all that belongs to it.
+///
+/// @param contents the study as it was shown
+/// @param attempt what was typed
+/// @param log the log that is attached, if one is
+/// @param judged the requirements as they were judged
+record Ending(Contents contents, Attempt attempt, Optional<LogPanel.Attached> log, List<Judgement> judged) {
+    /// Adds the run and ends the attempt.
+    ///
+    /// @param reason why it does not count; empty if it does
+    Run add(Study study, Outcome outcome, String reason, Progress progress)
+            throws StudyException, IOException, InputException {
+        Path folder = Files.createTempDirectory("fluss-typed");
+        Path typed = folder.resolve("typed.csv");
+        try {
+            return study.finish(attempt, draft(outcome, reason), evidence(typed), Taking.Checked.of(judged), progress);
+        } finally {
+            Files.deleteIfExists(typed);
+            Files.deleteIfExists(folder);
+        }
+    }
+
+    private SheetRow row() {
+        return contents.planned().sheet().stream()
+                .filter(line -> line.id() == attempt.sheetId())
+                .findFirst()
+                .orElseThrow();
+    }
+
+    private RunDraft draft(Outcome outcome, String reason) {
+        Scene scene = contents.scene(row().sceneId());
+        DeliveryPath path = contents.path(row().pathId());
+        Setup setup = contents.bench().setup(scene.gameId(), path.chain());
+        long number = contents.runs(scene).stream()
+                        .filter(run -> run.path().id() == path.id())
+                        .count()
+                + 1;
+        double cap = setup.number(FactKey.CAP_FPS);
+        return new RunDraft(
+                contents.game(scene).name(),
+                scene.name(),
+                path.name(),
+                path.chain(),
+                "run " + number,
+                false,
+                display(setup, path),
+                cap > 0 ? cap : Double.NaN,
+                Double.NaN,
+                setup.named(),
+                new Taking(
+                        OptionalLong.of(attempt.startedAtMs().orElse(attempt.begunAtMs())),
+                        outcome,
+                        reason,
+                        attempt.impression()));
+    }
+
+    /// The display mode that the bench states, if it states one.
+    static Optional<DisplayMode> display(Setup setup, DeliveryPath path) {
+        boolean headset = path.chain().has(StageKind.VR_REPROJECTION);
+        double hz = setup.number(headset ? FactKey.HEADSET_HZ : FactKey.OUTPUT_HZ);
+        Optional<SyncMode> sync = headset
+                ? Optional.of(SyncMode.LATEST)
+                : setup.value(FactKey.SYNC).flatMap(SyncMode::named);
+        double floor = setup.number(FactKey.VRR_FLOOR_HZ);
+        return sync.filter(_ -> hz > 0)
+                .map(mode -> new DisplayMode(hz, mode, mode == SyncMode.VRR && floor < hz ? floor : Double.NaN));
+    }
+
+    /// The log, and what was claimed: by a tool if it said anything, else by the counter that was read.
+    private List<RunEvidence> evidence(Path typed) throws IOException, InputException {
+        List<RunEvidence> evidence = new ArrayList<>();
+        log.ifPresent(attached -> evidence.add(new RunEvidence.Log(attached.file(), attached.log())));
+        Optional<Summary> summary = SummaryFields.summary(attempt.summary(), row().lastsS());
+        if (summary.isPresent()) {
+            SummaryFile.write(summary.get(), typed);
+            evidence.add(new RunEvidence.Said(typed, Claim.of(SummaryFile.read(typed))));
+        } else if (!PadEntry.readings(attempt.entries()).isEmpty()) {
+            ReadingsFile.writePad(attempt.entries(), typed);
+            evidence.add(new RunEvidence.Said(typed, Claim.of(ReadingsFile.read(typed))));
+        }
+        return evidence;
+    }
+}

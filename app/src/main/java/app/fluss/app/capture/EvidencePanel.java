@@ -1,0 +1,179 @@
+package app.fluss.app.capture;
+
+import app.fluss.app.theme.Boxes;
+import app.fluss.app.theme.Buttons;
+import app.fluss.app.theme.Labels;
+import app.fluss.app.theme.Theme;
+import app.fluss.core.measure.AnalysisSettings;
+import app.fluss.core.measure.Grade;
+import app.fluss.core.reading.Impression;
+import app.fluss.core.reading.PadEntry;
+import app.fluss.files.log.MappingMemory;
+import app.fluss.files.study.Attempt;
+import java.nio.file.Path;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Objects;
+import java.util.Optional;
+import java.util.prefs.Preferences;
+import javafx.scene.Scene;
+import javafx.scene.control.Label;
+import javafx.scene.control.ToggleButton;
+import javafx.scene.control.ToggleGroup;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.StackPane;
+import javafx.scene.layout.VBox;
+import javafx.stage.Stage;
+
+/// What the run rests on: a log, readings, a tool's summary, an impression; any of them, and several together.
+final class EvidencePanel extends VBox {
+    private final Theme theme;
+    private final Map<Kind, ToggleButton> buttons = new EnumMap<>(Kind.class);
+    private final Map<Kind, Region> panes = new EnumMap<>(Kind.class);
+    private final StackPane middle = new StackPane();
+    private final Label grade = Labels.of("", "chip");
+    private final LogPanel log;
+    private final PadView pad;
+    private final VBox padHome;
+    private final SummaryFields summary;
+    private final ImpressionFields impression;
+    private Optional<Attempt> shown = Optional.empty();
+
+    private enum Kind {
+        LOG("Log"),
+        READINGS("Readings"),
+        SUMMARY("Summary"),
+        IMPRESSION("Impression");
+
+        private final String title;
+
+        Kind(String title) {
+            this.title = title;
+        }
+    }
+
+    /// Keeps something with the attempt.
+    interface Keeper {
+        void keep(String name, CaptureScreen.OnAttempt work);
+    }
+
+    EvidencePanel(Theme theme, MappingMemory memory, Preferences preferences, PadView.Keeper padKeeper, Keeper keeper) {
+        super(8);
+        this.theme = theme;
+        setId("evidence");
+        getStyleClass().add("panel");
+        log = new LogPanel(theme, memory, preferences);
+        pad = new PadView(padKeeper);
+        summary = new SummaryFields(typed -> keeper.keep(
+                "Typing a summary", (study, attempt) -> study.capture().summarise(attempt, typed)));
+        impression = new ImpressionFields(felt -> keeper.keep(
+                "Saying how it felt", (study, attempt) -> study.capture().feel(attempt, felt)));
+        padHome = new VBox(6, pad);
+        VBox.setVgrow(pad, Priority.ALWAYS);
+        panes.put(Kind.LOG, log);
+        panes.put(Kind.READINGS, padHome);
+        panes.put(Kind.SUMMARY, summary);
+        panes.put(Kind.IMPRESSION, impression);
+        HBox head = Boxes.row(Labels.heading("Evidence"));
+        ToggleGroup group = new ToggleGroup();
+        for (Kind kind : Kind.values()) {
+            ToggleButton button = new ToggleButton(kind.title);
+            button.getStyleClass().add("quiet");
+            button.setId("evidence-" + kind.title.toLowerCase(Locale.ROOT));
+            button.setToggleGroup(group);
+            button.selectedProperty().subscribe(selected -> {
+                if (selected) {
+                    middle.getChildren().setAll(Objects.requireNonNull(panes.get(kind)));
+                }
+            });
+            buttons.put(kind, button);
+            head.getChildren().add(button);
+        }
+        group.selectedToggleProperty().subscribe((before, now) -> {
+            if (now == null && before != null) {
+                group.selectToggle(before);
+            }
+        });
+        head.getChildren()
+                .addAll(Boxes.spacer(), grade, Buttons.quiet("Pad in a window", "For a second screen", this::popOut));
+        VBox.setVgrow(middle, Priority.ALWAYS);
+        getChildren().addAll(head, middle);
+        Objects.requireNonNull(buttons.get(Kind.LOG)).setSelected(true);
+        log.attachedProperty().subscribe(this::showGrade);
+        show(Optional.empty());
+    }
+
+    private void popOut() {
+        if (!padHome.getChildren().contains(pad)) {
+            return;
+        }
+        Stage stage = new Stage();
+        padHome.getChildren().setAll(Labels.note("The pad is in its own window."));
+        VBox root = new VBox(pad);
+        VBox.setVgrow(pad, Priority.ALWAYS);
+        root.getStyleClass().add("pad-window");
+        Scene scene = new Scene(root, 720, 420);
+        theme.dress(scene);
+        stage.setScene(scene);
+        stage.setTitle("Readings pad – Fluss");
+        stage.initOwner(getScene().getWindow());
+        stage.setOnHidden(_ -> padHome.getChildren().setAll(pad));
+        stage.show();
+        pad.requestFocus();
+    }
+
+    void focusPad() {
+        Objects.requireNonNull(buttons.get(Kind.READINGS)).setSelected(true);
+        pad.requestFocus();
+    }
+
+    void show(Optional<Attempt> attempt) {
+        shown = attempt;
+        pad.show(attempt.map(Attempt::entries).orElse(List.of()));
+        summary.show(attempt.map(Attempt::summary).orElse(Attempt.TypedSummary.NONE));
+        impression.show(attempt.map(Attempt::impression).orElse(Impression.NONE));
+        showGrade();
+    }
+
+    private void showGrade() {
+        Grade now = shown.map(this::grade).orElse(attached().isPresent() ? Grade.B : Grade.E);
+        boolean any = attached().isPresent()
+                || shown.map(attempt -> attempt.impression().isSaid() || now != Grade.E)
+                        .orElse(false);
+        grade.setText(any ? "grade %s: rests on %s".formatted(now, now.rests()) : "nothing yet");
+    }
+
+    /// How good the evidence is so far.
+    Grade grade(Attempt attempt) {
+        if (attached().isPresent()) {
+            return Grade.B;
+        } else if (SummaryFields.summary(attempt.summary(), 1).isPresent()) {
+            return Grade.C;
+        }
+        return PadEntry.readings(attempt.entries()).isEmpty() ? Grade.E : Grade.D;
+    }
+
+    Optional<LogPanel.Attached> attached() {
+        return Optional.ofNullable(log.attachedProperty().get());
+    }
+
+    void forget() {
+        log.forget();
+    }
+
+    void use(AnalysisSettings settings) {
+        log.use(settings);
+    }
+
+    void watch(Path folder) {
+        log.watch(folder);
+    }
+
+    void close() {
+        log.close();
+    }
+}

@@ -1,0 +1,190 @@
+package app.fluss.app.capture;
+
+import app.fluss.app.examine.BandView;
+import app.fluss.app.model.TimeWindow;
+import app.fluss.app.theme.Boxes;
+import app.fluss.app.theme.Buttons;
+import app.fluss.app.theme.Labels;
+import app.fluss.app.theme.Numbers;
+import app.fluss.app.theme.Theme;
+import app.fluss.core.measure.AnalysisSettings;
+import app.fluss.core.measure.Figure;
+import app.fluss.files.log.ImportedLog;
+import app.fluss.files.log.MappingMemory;
+import java.io.File;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.Optional;
+import java.util.prefs.Preferences;
+import javafx.beans.property.ObjectProperty;
+import javafx.beans.property.ReadOnlyObjectProperty;
+import javafx.beans.property.ReadOnlyObjectWrapper;
+import javafx.beans.property.SimpleObjectProperty;
+import javafx.scene.control.Label;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.VBox;
+import javafx.stage.DirectoryChooser;
+import org.jspecify.annotations.Nullable;
+
+/// A folder that is watched: the log that grows there is shown while the game runs, and attached when it stops.
+final class LogPanel extends VBox {
+    private static final String FOLDER = "watched-folder";
+
+    private final MappingMemory memory;
+    private final Preferences preferences;
+    private final Label folderName = Labels.of("no folder is watched", "muted");
+    private final Label words = Labels.wrapped("", "small");
+    private final HBox choices = Boxes.row();
+    private final HBox rates = new HBox(22);
+    private final ObjectProperty<TimeWindow> window = new SimpleObjectProperty<>(new TimeWindow(0, 1));
+    private final BandView band;
+    private final ReadOnlyObjectWrapper<@Nullable Attached> attached = new ReadOnlyObjectWrapper<>();
+    private @Nullable LiveLog live;
+    private AnalysisSettings settings = AnalysisSettings.NONE;
+
+    /// A log that has stopped growing.
+    ///
+    /// @param file as it came
+    /// @param log what was read from it
+    record Attached(Path file, ImportedLog log) {}
+
+    LogPanel(Theme theme, MappingMemory memory, Preferences preferences) {
+        super(8);
+        this.memory = memory;
+        this.preferences = preferences;
+        setId("log-panel");
+        band = new BandView(theme, window, (_, _) -> {});
+        band.setId("live-band");
+        band.setMinHeight(96);
+        VBox.setVgrow(band, Priority.ALWAYS);
+        words.setId("log-words");
+        choices.setVisible(false);
+        choices.setManaged(false);
+        getChildren()
+                .addAll(
+                        Boxes.row(
+                                Buttons.quiet("Watch a folder…", "Where your logger writes its logs", this::choose),
+                                folderName),
+                        words,
+                        choices,
+                        rates,
+                        band);
+        String before = preferences.get(FOLDER, "");
+        if (!before.isEmpty() && Files.isDirectory(Path.of(before))) {
+            watch(Path.of(before));
+        } else {
+            words.setText("Tell your logger to write CSV, and Fluss which folder. A log that grows there is followed"
+                    + " live and attached when it stops growing.");
+        }
+    }
+
+    private void choose() {
+        DirectoryChooser chooser = new DirectoryChooser();
+        chooser.setTitle("Folder to watch");
+        File folder = chooser.showDialog(getScene().getWindow());
+        if (folder != null) {
+            watch(folder.toPath());
+        }
+    }
+
+    /// Watches a folder from now on.
+    void watch(Path folder) {
+        close();
+        preferences.put(FOLDER, folder.toAbsolutePath().toString());
+        folderName.setText(folder.toString());
+        attached.set(null);
+        LiveLog now = new LiveLog(folder, memory, this::show);
+        now.use(settings);
+        live = now;
+        show(new LiveLog.State.Waiting(""));
+    }
+
+    /// Begins anew for another run: what was attached is let go.
+    void forget() {
+        String folder = preferences.get(FOLDER, "");
+        if (live != null && !folder.isEmpty()) {
+            watch(Path.of(folder));
+        }
+    }
+
+    /// What rates are worked out with.
+    void use(AnalysisSettings now) {
+        settings = now;
+        LiveLog running = live;
+        if (running != null) {
+            running.use(now);
+        }
+    }
+
+    /// The log that is attached, if one is.
+    ReadOnlyObjectProperty<@Nullable Attached> attachedProperty() {
+        return attached.getReadOnlyProperty();
+    }
+
+    void close() {
+        LiveLog running = live;
+        if (running != null) {
+            running.close();
+        }
+    }
+
+    private void show(LiveLog.State state) {
+        choices.setVisible(state instanceof LiveLog.State.Several);
+        choices.setManaged(choices.isVisible());
+        switch (state) {
+            case LiveLog.State.Waiting(String why) -> {
+                words.setText(
+                        why.isEmpty() ? "Waiting for a log to grow here. Start your logger with the scene." : why);
+                if (why.isEmpty()) {
+                    attached.set(null);
+                    rates.getChildren().clear();
+                    band.show(null);
+                }
+            }
+            case LiveLog.State.Several(List<Path> files) -> offer(files);
+            case LiveLog.State.Growing growing -> {
+                attached.set(null);
+                words.setText("%s is growing: %d images. %s"
+                        .formatted(growing.file().getFileName(), growing.images(), growing.words()));
+                rates.getChildren()
+                        .setAll(
+                                figure("rendered", growing.recent().rendered()),
+                                figure("presented", growing.recent().presented()),
+                                figure("delivered", growing.recent().delivered()),
+                                Labels.of("in the last 10 s", "muted", "small"));
+                window.set(new TimeWindow(0, Math.max(1, growing.band().elapsedMs())));
+                band.show(new BandView.Shown(growing.band(), growing.stutters(), List.of(), ""));
+            }
+            case LiveLog.State.Settled(Path file, ImportedLog log) -> {
+                words.setText("● %s is attached: %d images. %s"
+                        .formatted(
+                                file.getFileName(),
+                                log.log().size(),
+                                log.notes().findings().stream()
+                                        .map(finding -> finding.seen())
+                                        .reduce("", (a, b) -> a + " " + b)));
+                attached.set(new Attached(file, log));
+            }
+        }
+    }
+
+    private void offer(List<Path> files) {
+        words.setText("Several loggers write at once. Which log is the one of this run?");
+        choices.getChildren().clear();
+        for (Path file : files) {
+            choices.getChildren()
+                    .add(Buttons.quiet(
+                            String.valueOf(file.getFileName()),
+                            "Follow this one",
+                            () -> Optional.ofNullable(live).ifPresent(running -> running.choose(file))));
+        }
+    }
+
+    private VBox figure(String name, Figure figure) {
+        return new VBox(
+                Labels.of(Numbers.text(figure, 1) + (figure.isKnown() ? " /s" : ""), "figure"),
+                Labels.of(name, "muted", "small"));
+    }
+}

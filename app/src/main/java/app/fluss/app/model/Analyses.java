@@ -1,0 +1,143 @@
+package app.fluss.app.model;
+
+import app.fluss.core.bench.FactKey;
+import app.fluss.core.compare.Confound;
+import app.fluss.core.compare.RunComparison;
+import app.fluss.core.finding.ComparisonFindings;
+import app.fluss.core.finding.Finding;
+import app.fluss.core.finding.RequirementFindings;
+import app.fluss.core.finding.RunFindings;
+import app.fluss.core.measure.Analysis;
+import app.fluss.core.measure.BandLevels;
+import app.fluss.core.path.Judgement;
+import app.fluss.core.path.Outcome;
+import app.fluss.core.path.Requirement;
+import app.fluss.core.work.Progress;
+import app.fluss.files.study.DeliveryPath;
+import app.fluss.files.study.Run;
+import app.fluss.files.study.StoredSection;
+import app.fluss.files.study.Study;
+import app.fluss.files.study.StudyException;
+import app.fluss.files.study.Taking;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.concurrent.ConcurrentHashMap;
+import java.util.stream.Collectors;
+
+/// The figures of runs, each worked out once. Used by one thread at a time.
+final class Analyses {
+    private final List<Requirement> requirements;
+    private final Map<Run, Analysis> known = new ConcurrentHashMap<>();
+
+    Analyses(List<Requirement> requirements) {
+        this.requirements = requirements;
+    }
+
+    void forget() {
+        known.clear();
+    }
+
+    /// A run and all that is worked out for it.
+    AnalysedRun analyse(Study open, Run run) throws StudyException {
+        Analysis analysis = analysis(open, run);
+        List<StoredSection> sections = open.sections(run);
+        List<Analysis> ofSections = sections.stream()
+                .map(stored -> run.grade().hasLog()
+                        ? Analysis.of(
+                                analysis.slice()
+                                        .log()
+                                        .between(
+                                                stored.section().fromMs(),
+                                                stored.section().toMs()),
+                                run.settings())
+                        : analysis)
+                .toList();
+        return new AnalysedRun(
+                run, analysis, findings(open, run, analysis), BandLevels.of(analysis.times()), sections, ofSections);
+    }
+
+    /// The figures of a run.
+    Analysis analysis(Study open, Run run) throws StudyException {
+        Analysis found = known.get(run);
+        if (found == null) {
+            found = run.logId().isPresent()
+                    ? Analysis.of(open.log(run).all(), run.settings())
+                    : Analysis.withoutLog(run.settings());
+            known.put(run, found);
+        }
+        return found;
+    }
+
+    /// Every path of the scene of a run against the native one; only runs that count.
+    List<Comparison> compare(Study open, Contents now, Run selectedRun, Progress progress) throws StudyException {
+        List<Run> ofScene = now.runs().stream()
+                .filter(run -> run.sceneId() == selectedRun.sceneId() && run.isKept())
+                .toList();
+        List<Run> baseline =
+                ofScene.stream().filter(run -> run.path().isNative()).toList();
+        Map<DeliveryPath, List<Run>> byPath = new LinkedHashMap<>();
+        for (Run run : ofScene) {
+            if (!run.path().isNative()) {
+                byPath.computeIfAbsent(run.path(), _ -> new ArrayList<>()).add(run);
+            }
+        }
+        List<Comparison> compared = new ArrayList<>();
+        if (baseline.isEmpty()) {
+            return compared;
+        }
+        for (var entry : byPath.entrySet()) {
+            List<Run> others = entry.getValue();
+            double step = 1.0 / byPath.size();
+            double from = compared.size() * step;
+            RunComparison runs = RunComparison.of(
+                    analyses(open, baseline),
+                    analyses(open, others),
+                    entry.getKey().multiplier(),
+                    Confound.between(
+                            now.facts().getOrDefault(baseline.getFirst().id(), Map.of()),
+                            now.facts().getOrDefault(others.getFirst().id(), Map.of()),
+                            changedBy(entry.getKey())),
+                    progress.part(from, from + step));
+            boolean simulated = baseline.stream().anyMatch(Run::simulated)
+                    || others.stream().anyMatch(Run::simulated);
+            compared.add(new Comparison(entry.getKey(), runs, ComparisonFindings.of(runs), simulated));
+        }
+        return List.copyOf(compared);
+    }
+
+    private List<Analysis> analyses(Study open, List<Run> runs) throws StudyException {
+        List<Analysis> all = new ArrayList<>();
+        for (Run run : runs) {
+            all.add(analysis(open, run));
+        }
+        return all;
+    }
+
+    /// What the figures show, and what was not as it should be when they were measured.
+    private List<Finding> findings(Study open, Run run, Analysis analysis) throws StudyException {
+        List<Finding> all = new ArrayList<>(RunFindings.of(analysis));
+        all.addAll(RequirementFindings.of(judged(open.checks(run))));
+        all.sort(Finding.WORST_FIRST);
+        return List.copyOf(all);
+    }
+
+    private List<Judgement> judged(List<Taking.Checked> checks) {
+        List<Judgement> judged = new ArrayList<>();
+        for (Taking.Checked check : checks) {
+            requirements.stream()
+                    .filter(one -> one.id().equals(check.requirement()))
+                    .findFirst()
+                    .ifPresent(one -> judged.add(new Judgement(
+                            one, new Outcome(Outcome.State.valueOf(check.state()), check.seen()), check.ticked())));
+        }
+        return judged;
+    }
+
+    /// Facts that a path is there to change, so that they are no confounds.
+    private static Set<String> changedBy(DeliveryPath path) {
+        return path.chain().changes().stream().map(FactKey::id).collect(Collectors.toSet());
+    }
+}

@@ -1,0 +1,141 @@
+package app.fluss.app.model;
+
+import app.fluss.core.bench.Setup;
+import app.fluss.core.path.Chain;
+import app.fluss.files.study.Attempt;
+import app.fluss.files.study.Bench;
+import app.fluss.files.study.DeliveryPath;
+import app.fluss.files.study.Game;
+import app.fluss.files.study.Planned;
+import app.fluss.files.study.Run;
+import app.fluss.files.study.Scene;
+import app.fluss.files.study.Study;
+import app.fluss.files.study.StudyException;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+
+/// What a study holds.
+///
+/// @param version grows with every change, so that of two readings the later one can be told
+/// @param games by name
+/// @param scenes by name
+/// @param runs in the order they were added
+/// @param facts recorded facts, run number to name to value
+/// @param bench what stands on the bench
+/// @param planned what is planned
+/// @param attempt what is measured right now
+/// @param undo what would be undone next
+/// @param redo what would be redone next
+public record Contents(
+        long version,
+        List<Game> games,
+        List<Scene> scenes,
+        List<Run> runs,
+        Map<Long, Map<String, String>> facts,
+        Bench bench,
+        Planned planned,
+        Optional<Attempt> attempt,
+        Optional<String> undo,
+        Optional<String> redo) {
+    static final Contents EMPTY = new Contents(
+            0,
+            List.of(),
+            List.of(),
+            List.of(),
+            Map.of(),
+            Bench.EMPTY,
+            Planned.NOTHING,
+            Optional.empty(),
+            Optional.empty(),
+            Optional.empty());
+
+    static Contents of(Study study, long version) throws StudyException {
+        return new Contents(
+                version,
+                study.games(),
+                study.scenes(),
+                study.runs(),
+                study.facts(),
+                study.bench().read(),
+                study.plan().read(),
+                study.capture().open(),
+                study.nextUndo(),
+                study.nextRedo());
+    }
+
+    /// Whether nothing was put into the study yet.
+    public boolean isEmpty() {
+        return runs.isEmpty()
+                && scenes.isEmpty()
+                && bench.items().isEmpty()
+                && bench.paths().isEmpty();
+    }
+
+    /// The runs of a scene.
+    public List<Run> runs(Scene scene) {
+        return runs.stream().filter(run -> run.sceneId() == scene.id()).toList();
+    }
+
+    /// The runs of a scene on a path that count.
+    public List<Run> kept(long sceneId, long pathId) {
+        return runs.stream()
+                .filter(run -> run.sceneId() == sceneId && run.path().id() == pathId && run.isKept())
+                .toList();
+    }
+
+    /// The scene of that number.
+    public Scene scene(long id) {
+        return scenes.stream().filter(scene -> scene.id() == id).findFirst().orElseThrow();
+    }
+
+    /// The game of a scene.
+    public Game game(Scene scene) {
+        return games.stream()
+                .filter(game -> game.id() == scene.gameId())
+                .findFirst()
+                .orElseThrow();
+    }
+
+    /// The path of that number.
+    public DeliveryPath path(long id) {
+        return bench.paths().stream()
+                .filter(path -> path.id() == id)
+                .findFirst()
+                .orElseThrow();
+    }
+
+    /// A name that no path has yet: the one wanted, or that with a number.
+    public String freePathName(String wanted) {
+        String name = wanted;
+        for (int number = 2; hasPath(name); number++) {
+            name = wanted + " (" + number + ")";
+        }
+        return name;
+    }
+
+    private boolean hasPath(String name) {
+        return bench.paths().stream().anyMatch(path -> path.name().equals(name));
+    }
+
+    /// The game and scene of a run, for people.
+    public String place(Run run) {
+        return place(scene(run.sceneId()));
+    }
+
+    /// A scene with its game, for people.
+    public String place(Scene scene) {
+        return game(scene).name() + " · " + scene.name();
+    }
+
+    /// The facts that the native path would be measured with now; those that the last native run of a scene was
+    /// measured with outweigh them.
+    public Setup baseline(Scene scene) {
+        Setup now = bench.setup(scene.gameId(), Chain.NATIVE);
+        return runs(scene).stream()
+                .filter(run -> run.path().isNative() && run.isKept())
+                .reduce((_, later) -> later)
+                .map(run -> now.withNamed(facts.getOrDefault(run.id(), Map.of())))
+                .orElse(now);
+    }
+}

@@ -1,0 +1,159 @@
+package app.fluss.app.plan;
+
+import app.fluss.app.model.Contents;
+import app.fluss.app.model.Coverage;
+import app.fluss.app.model.Workbench;
+import app.fluss.app.theme.Boxes;
+import app.fluss.app.theme.Buttons;
+import app.fluss.app.theme.Labels;
+import app.fluss.files.study.DeliveryPath;
+import app.fluss.files.study.Game;
+import app.fluss.files.study.Planned;
+import app.fluss.files.study.Scene;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import javafx.geometry.HPos;
+import javafx.geometry.Pos;
+import javafx.geometry.VPos;
+import javafx.scene.Group;
+import javafx.scene.Node;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.control.Tooltip;
+import javafx.scene.layout.GridPane;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.VBox;
+
+/// Scenes × paths: runs that count, runs wanted, and the grade at which they compare. In one game the wishes are
+/// changed
+/// here; over all games it is the coverage of the study.
+final class PlanMatrix extends GridPane {
+    private static final double HEAD_PX = 118;
+
+    private final Workbench workbench;
+
+    PlanMatrix(Workbench workbench) {
+        this.workbench = workbench;
+        setId("matrix");
+        setHgap(4);
+        setVgap(3);
+    }
+
+    /// @param needed repeats that the spread calls for, by cell; only where it is known
+    void show(Contents contents, Optional<Game> game, Map<Planned.Cell, Integer> needed) {
+        getChildren().clear();
+        List<Scene> scenes = Coverage.scenes(contents, game);
+        List<DeliveryPath> paths = Coverage.paths(contents, scenes);
+        boolean compact = game.isEmpty();
+        for (int column = 0; column < paths.size(); column++) {
+            Node head = compact ? upright(paths.get(column)) : head(paths.get(column));
+            GridPane.setValignment(head, VPos.BOTTOM);
+            GridPane.setHalignment(head, HPos.CENTER);
+            add(head, column + 1, 0);
+        }
+        int row = 1;
+        for (Scene scene : scenes) {
+            Label name = Labels.of(compact ? contents.place(scene) : scene.name(), "small");
+            name.setMaxWidth(compact ? 190 : 150);
+            name.setTooltip(new Tooltip(contents.place(scene) + ", " + scene.seconds() + " s"));
+            add(name, 0, row);
+            for (int column = 0; column < paths.size(); column++) {
+                Coverage coverage = Coverage.of(contents, scene, paths.get(column));
+                Node cell = compact ? glance(coverage) : cell(coverage, needed);
+                GridPane.setHalignment(cell, HPos.CENTER);
+                add(cell, column + 1, row);
+            }
+            row++;
+        }
+    }
+
+    private static Label head(DeliveryPath path) {
+        Label name = Labels.wrapped(path.name(), "small", "strong");
+        name.setMaxWidth(HEAD_PX);
+        name.setPrefWidth(HEAD_PX);
+        name.setAlignment(Pos.CENTER);
+        return name;
+    }
+
+    private static Node upright(DeliveryPath path) {
+        Label name = Labels.of(path.name(), "small");
+        name.setRotate(-90);
+        name.setMaxWidth(HEAD_PX);
+        name.setTooltip(new Tooltip(path.name()));
+        return new Group(name);
+    }
+
+    private static Node glance(Coverage coverage) {
+        Label cell = Labels.of(coverage.isInUse() ? text(coverage) : "·", "cell-glance");
+        cell.setMinWidth(34);
+        cell.setAlignment(Pos.CENTER);
+        cell.setTooltip(new Tooltip(words(coverage)));
+        cell.getStyleClass().add(style(coverage));
+        return cell;
+    }
+
+    private Node cell(Coverage coverage, Map<Planned.Cell, Integer> needed) {
+        String id = coverage.scene().id() + "-" + coverage.path().id();
+        Button less = Buttons.quiet("−", "Want one run less", () -> want(coverage, coverage.wanted() - 1));
+        Button more = Buttons.quiet("+", "Want one run more", () -> want(coverage, coverage.wanted() + 1));
+        less.setDisable(coverage.wanted() == 0);
+        less.setId("less-" + id);
+        more.setId("more-" + id);
+        Label count = Labels.of(text(coverage), "strong");
+        count.setId("count-" + id);
+        count.setMinWidth(46);
+        count.setAlignment(Pos.CENTER);
+        count.setTooltip(new Tooltip(words(coverage)));
+        HBox line = Boxes.row(less, count, more);
+        line.setSpacing(2);
+        line.setAlignment(Pos.CENTER);
+        VBox cell = new VBox(1, line);
+        cell.setAlignment(Pos.CENTER);
+        cell.getStyleClass().addAll("cell", style(coverage));
+        Integer suggested = needed.get(
+                new Planned.Cell(coverage.scene().id(), coverage.path().id()));
+        if (suggested != null && suggested > coverage.wanted()) {
+            Button take = Buttons.quiet(
+                    "needs " + suggested,
+                    "The spread from run to run calls for so many to find the difference that matters. Click to want them.",
+                    () -> want(coverage, suggested));
+            take.getStyleClass().setAll("link");
+            cell.getChildren().add(take);
+        }
+        return cell;
+    }
+
+    private static String text(Coverage coverage) {
+        String grade = coverage.grade().map(best -> " " + best.name()).orElse("");
+        return coverage.wanted() == 0
+                ? (coverage.kept() == 0 ? "–" : coverage.kept() + grade)
+                : coverage.kept() + "/" + coverage.wanted() + grade;
+    }
+
+    private static String words(Coverage coverage) {
+        return "%s on %s: %d %s, %d wanted%s"
+                .formatted(
+                        coverage.scene().name(),
+                        coverage.path().name(),
+                        coverage.kept(),
+                        coverage.kept() == 1 ? "run counts" : "runs count",
+                        coverage.wanted(),
+                        coverage.grade()
+                                .map(grade -> "; grade %s: rests on %s".formatted(grade, grade.rests()))
+                                .orElse(""));
+    }
+
+    private static String style(Coverage coverage) {
+        if (!coverage.isInUse()) {
+            return "cell-none";
+        }
+        return coverage.missing() > 0 ? "cell-open" : "cell-done";
+    }
+
+    private void want(Coverage coverage, int repeats) {
+        Planned.Cell cell =
+                new Planned.Cell(coverage.scene().id(), coverage.path().id());
+        workbench.note("Changing the plan", study -> study.plan().want(Map.of(cell, Math.max(0, repeats))));
+    }
+}

@@ -1,0 +1,283 @@
+package app.fluss.app.plan;
+
+import app.fluss.app.model.Contents;
+import app.fluss.app.model.Coverage;
+import app.fluss.app.model.Workbench;
+import app.fluss.app.theme.Boxes;
+import app.fluss.app.theme.Buttons;
+import app.fluss.app.theme.Choice;
+import app.fluss.app.theme.Durations;
+import app.fluss.app.theme.Labels;
+import app.fluss.core.compare.Measure;
+import app.fluss.core.measure.Figure;
+import app.fluss.core.plan.PlanSettings;
+import app.fluss.core.plan.Planner;
+import app.fluss.core.plan.RepeatsWanted;
+import app.fluss.core.plan.Wish;
+import app.fluss.files.bench.RunSheetPage;
+import app.fluss.files.study.DeliveryPath;
+import app.fluss.files.study.Game;
+import app.fluss.files.study.Planned;
+import app.fluss.files.study.Run;
+import app.fluss.files.study.Scene;
+import app.fluss.files.study.SheetRow;
+import app.fluss.files.study.StudyException;
+import java.io.File;
+import java.io.IOException;
+import java.nio.file.Path;
+import java.time.LocalDate;
+import java.time.ZoneId;
+import java.time.format.DateTimeFormatter;
+import java.time.format.FormatStyle;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.function.Consumer;
+import javafx.beans.binding.Bindings;
+import javafx.scene.control.Button;
+import javafx.scene.control.ChoiceBox;
+import javafx.scene.control.Label;
+import javafx.scene.control.MenuButton;
+import javafx.scene.control.MenuItem;
+import javafx.scene.control.ScrollPane;
+import javafx.scene.control.ToggleButton;
+import javafx.scene.control.Tooltip;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.VBox;
+import javafx.stage.FileChooser;
+
+/// Plan: what is measured, how often, in what order, and how long it takes.
+public final class PlanScreen extends VBox {
+    private static final double GAME_PX = 250;
+    private static final double ALL_PX = 430;
+
+    private final Workbench workbench;
+    private final Consumer<String> problems;
+    private final ChoiceBox<Optional<Game>> games =
+            Choice.of("plan-game", game -> game.map(Game::name).orElse("all games"));
+    private final MenuButton addPath = new MenuButton("+ path");
+    private final PlanMatrix matrix;
+    private final PlanFields fields;
+    private final SheetList sheet;
+    private final Label sheetTitle = Labels.heading("Run sheet");
+    private final Button plan;
+    private final Button print;
+    private Map<Planned.Cell, Integer> needed = Map.of();
+    private List<Run> lookedAt = List.of();
+
+    /// @param problems is told, in words, what went wrong
+    /// @param measure goes on to measuring
+    public PlanScreen(Workbench workbench, Consumer<String> problems, Runnable measure) {
+        super(12);
+        this.workbench = workbench;
+        this.problems = problems;
+        setId("plan");
+        matrix = new PlanMatrix(workbench);
+        fields = new PlanFields(workbench);
+        sheet = new SheetList(workbench);
+        addPath.setId("plan-add-path");
+        addPath.getStyleClass().add("quiet");
+        addPath.setMinWidth(USE_PREF_SIZE);
+        addPath.setTooltip(new Tooltip("Want runs of one more path in every scene shown"));
+        games.valueProperty().subscribe((_, _) -> show());
+        ToggleButton how = new ToggleButton("How…");
+        how.getStyleClass().add("quiet");
+        how.setId("plan-how");
+        how.setMinWidth(USE_PREF_SIZE);
+        how.setTooltip(new Tooltip("What changes cost, breaks, balance"));
+        plan = Buttons.primary("Plan the session", "Order what is still missing; what is done stays", this::plan);
+        plan.setId("plan-session");
+        print = Buttons.quiet("Print…", "Keep the run sheet as a page to print", this::print);
+        VBox howPanel = Boxes.panel(fields);
+        howPanel.visibleProperty().bind(how.selectedProperty());
+        howPanel.managedProperty().bind(how.selectedProperty());
+        var scrolled = Boxes.scrolling(matrix);
+        scrolled.setHbarPolicy(ScrollPane.ScrollBarPolicy.AS_NEEDED);
+        scrolled.setFitToWidth(false);
+        scrolled.maxHeightProperty()
+                .bind(Bindings.when(Bindings.createBooleanBinding(() -> game().isPresent(), games.valueProperty()))
+                        .then(GAME_PX)
+                        .otherwise(ALL_PX));
+        VBox matrixPanel = Boxes.panel(scrolled);
+        matrixPanel.setMinHeight(Region.USE_PREF_SIZE);
+        VBox sheetPanel = Boxes.panel(
+                Boxes.row(
+                        sheetTitle,
+                        Boxes.spacer(),
+                        print,
+                        Buttons.quiet("Measure →", "Go on to the first line (Ctrl+3)", measure)),
+                sheet);
+        VBox.setVgrow(sheet, Priority.ALWAYS);
+        VBox.setVgrow(sheetPanel, Priority.ALWAYS);
+        getChildren()
+                .addAll(
+                        Boxes.row(Labels.title("Plan"), games, addPath, Boxes.spacer(), how, plan),
+                        howPanel,
+                        matrixPanel,
+                        sheetPanel);
+        workbench.contentsProperty().subscribe(this::fill);
+        workbench.selectedProperty().subscribe(run -> {
+            if (run != null) {
+                games.setValue(proposed(workbench.contentsProperty().get()));
+            }
+        });
+    }
+
+    private void fill(Contents contents) {
+        Optional<Game> before = games.getValue();
+        List<Optional<Game>> choices =
+                new ArrayList<>(contents.games().stream().map(Optional::of).toList());
+        choices.addFirst(Optional.empty());
+        if (!games.getItems().equals(choices)) {
+            games.getItems().setAll(choices);
+            games.setValue(before != null && choices.contains(before) ? before : proposed(contents));
+        }
+        fields.show(contents.planned().settings());
+        show();
+    }
+
+    /// The game of the run that is looked at, else the first.
+    private Optional<Game> proposed(Contents contents) {
+        return Optional.ofNullable(workbench.selectedProperty().get())
+                .map(run -> contents.game(contents.scene(run.sceneId())))
+                .or(() -> contents.games().stream().findFirst());
+    }
+
+    private Optional<Game> game() {
+        return Optional.ofNullable(games.getValue()).flatMap(chosen -> chosen);
+    }
+
+    private void show() {
+        Contents contents = workbench.contentsProperty().get();
+        matrix.show(contents, game(), needed);
+        List<Scene> scenes = Coverage.scenes(contents, game());
+        List<DeliveryPath> shown = Coverage.paths(contents, scenes);
+        addPath.getItems()
+                .setAll(contents.bench().paths().stream()
+                        .filter(path -> !shown.contains(path))
+                        .map(path -> item(path, scenes))
+                        .toList());
+        addPath.setDisable(game().isEmpty() || addPath.getItems().isEmpty());
+        Planned planned = contents.planned();
+        sheetTitle.setText(
+                planned.open().isEmpty()
+                        ? "Run sheet"
+                        : "Run sheet · %d runs · %s".formatted(planned.openRuns(), Durations.words(planned.openS())));
+        sheet.show(contents);
+        print.setDisable(planned.open().isEmpty());
+        plan.setDisable(Coverage.open(contents, Coverage.scenes(contents, Optional.empty()))
+                        .isEmpty()
+                || contents.attempt().isPresent());
+        look(contents, scenes);
+    }
+
+    private MenuItem item(DeliveryPath path, List<Scene> scenes) {
+        MenuItem item = new MenuItem(path.name());
+        item.setOnAction(_ -> {
+            Map<Planned.Cell, Integer> wanted = new HashMap<>();
+            scenes.forEach(scene -> wanted.put(new Planned.Cell(scene.id(), path.id()), RepeatsWanted.TO_BEGIN_WITH));
+            workbench.note("Changing the plan", study -> study.plan().want(wanted));
+        });
+        return item;
+    }
+
+    /// Looks how many repeats the spread calls for, once for the runs that are shown.
+    private void look(Contents contents, List<Scene> scenes) {
+        List<Run> runs = contents.runs().stream()
+                .filter(run -> run.isKept()
+                        && game().isPresent()
+                        && scenes.stream().anyMatch(scene -> scene.id() == run.sceneId()))
+                .toList();
+        if (runs.equals(lookedAt)) {
+            return;
+        }
+        lookedAt = runs;
+        needed = Map.of();
+        double matters = contents.planned().settings().rateMatters();
+        workbench.look(
+                "Looking at the spread from run to run", (figures, progress) -> needed(runs, figures, matters), now -> {
+                    if (runs.equals(lookedAt) && !now.isEmpty()) {
+                        needed = now;
+                        matrix.show(workbench.contentsProperty().get(), game(), needed);
+                    }
+                });
+    }
+
+    private static Map<Planned.Cell, Integer> needed(List<Run> runs, Workbench.Figures figures, double matters)
+            throws StudyException {
+        Map<Planned.Cell, List<Double>> values = new HashMap<>();
+        for (Run run : runs) {
+            var analysis = figures.of(run);
+            Figure rate = Measure.DELIVERED.of(analysis).isKnown()
+                    ? Measure.DELIVERED.of(analysis)
+                    : Measure.CLAIMED.of(analysis);
+            if (rate.isKnown()) {
+                values.computeIfAbsent(
+                                new Planned.Cell(run.sceneId(), run.path().id()), _ -> new ArrayList<>())
+                        .add(rate.orNaN());
+            }
+        }
+        Map<Planned.Cell, Integer> needed = new HashMap<>();
+        values.forEach((cell, rates) -> {
+            Figure repeats = RepeatsWanted.of(
+                    rates.stream().mapToDouble(Double::doubleValue).toArray(), matters);
+            if (repeats.isKnown()) {
+                needed.put(cell, (int) repeats.orNaN());
+            }
+        });
+        return needed;
+    }
+
+    private void plan() {
+        Contents contents = workbench.contentsProperty().get();
+        List<Wish> wishes = Coverage.open(contents, Coverage.scenes(contents, game()));
+        PlanSettings settings = contents.planned().settings();
+        workbench.note(
+                "Planning the session",
+                study -> study.plan().replaceOpen(Planner.plan(wishes, settings, Coverage.set(contents))));
+    }
+
+    private void print() {
+        FileChooser chooser = new FileChooser();
+        chooser.setTitle("Keep the run sheet");
+        chooser.setInitialFileName("run-sheet.html");
+        File file = chooser.showSaveDialog(getScene().getWindow());
+        if (file != null) {
+            print(file.toPath());
+        }
+    }
+
+    /// Writes the run sheet as a page to print.
+    void print(Path file) {
+        Contents contents = workbench.contentsProperty().get();
+        var open = workbench.studyProperty().get();
+        String name = open == null ? "" : String.valueOf(open.file().getFileName());
+        RunSheetPage page = new RunSheetPage(
+                name,
+                LocalDate.now(ZoneId.systemDefault()).format(DateTimeFormatter.ofLocalizedDate(FormatStyle.LONG)),
+                contents.planned().schedule().stream()
+                        .map(timed -> row(contents, timed))
+                        .toList());
+        try {
+            page.write(file);
+        } catch (IOException e) {
+            problems.accept("The run sheet could not be written to %s: %s. Choose another folder."
+                    .formatted(file, e.getMessage()));
+        }
+    }
+
+    private static RunSheetPage.Row row(Contents contents, Planned.Timed timed) {
+        SheetRow row = timed.row();
+        return new RunSheetPage.Row(
+                timed.beginsS(),
+                row.beforeS() + row.lastsS(),
+                row.role().title(),
+                row.role().isMeasured(),
+                contents.place(contents.scene(row.sceneId())),
+                contents.path(row.pathId()).name(),
+                row.changes());
+    }
+}

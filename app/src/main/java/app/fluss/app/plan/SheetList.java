@@ -1,0 +1,84 @@
+package app.fluss.app.plan;
+
+import app.fluss.app.model.Contents;
+import app.fluss.app.model.Workbench;
+import app.fluss.app.theme.Boxes;
+import app.fluss.app.theme.Buttons;
+import app.fluss.app.theme.Durations;
+import app.fluss.app.theme.Labels;
+import app.fluss.core.plan.PlannedStep.Role;
+import app.fluss.files.study.Planned;
+import app.fluss.files.study.SheetRow;
+import java.time.LocalTime;
+import java.time.ZoneId;
+import java.time.format.DateTimeFormatter;
+import java.time.format.FormatStyle;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.control.ListCell;
+import javafx.scene.control.ListView;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.VBox;
+import org.jspecify.annotations.Nullable;
+
+/// The open lines of the run sheet with their times by the clock, if the first began now.
+final class SheetList extends ListView<Planned.Timed> {
+    private final Workbench workbench;
+    private Contents contents;
+    private LocalTime now = LocalTime.now(ZoneId.systemDefault());
+
+    SheetList(Workbench workbench) {
+        this.workbench = workbench;
+        this.contents = workbench.contentsProperty().get();
+        setId("sheet");
+        getStyleClass().add("tall-cells");
+        setPlaceholder(Labels.note("No line is open. Say above how many runs are wanted, then plan the session."));
+        setCellFactory(_ -> new LineCell());
+    }
+
+    void show(Contents shown) {
+        contents = shown;
+        now = LocalTime.now(ZoneId.systemDefault());
+        getItems().setAll(shown.planned().schedule());
+    }
+
+    private final class LineCell extends ListCell<Planned.Timed> {
+        @Override
+        protected void updateItem(Planned.@Nullable Timed line, boolean empty) {
+            super.updateItem(line, empty);
+            setMinWidth(0);
+            setPrefWidth(0);
+            setGraphic(empty || line == null ? null : line(line));
+        }
+    }
+
+    private HBox line(Planned.Timed timed) {
+        SheetRow row = timed.row();
+        Label time = Labels.of(
+                now.plusSeconds(timed.beginsS()).format(DateTimeFormatter.ofLocalizedTime(FormatStyle.SHORT)), "muted");
+        time.setMinWidth(58);
+        Label role = Labels.of(row.role().title(), "chip");
+        role.setMinWidth(64);
+        if (row.role() == Role.BREAK) {
+            return Boxes.row(time, role, Labels.of(Durations.words(row.lastsS()), "muted"));
+        }
+        Label what = Labels.of(contents.path(row.pathId()).name(), row.role().isMeasured() ? "strong" : "muted");
+        Label scene = Labels.of(contents.place(contents.scene(row.sceneId())), "muted", "small");
+        String todo = String.join("; ", row.changes()) + (row.restarts() ? "; start the game anew" : "");
+        Label changes = Labels.of(todo.startsWith("; ") ? todo.substring(2) : todo, "small");
+        VBox middle = new VBox(-1, Boxes.row(what, scene));
+        if (!changes.getText().isEmpty()) {
+            changes.setText("→ " + changes.getText());
+            middle.getChildren().add(changes);
+        }
+        middle.setMinWidth(0);
+        HBox.setHgrow(middle, Priority.ALWAYS);
+        Button skip = Buttons.quiet(
+                "Skip",
+                "Pass this line over (can be undone)",
+                () -> workbench.note("Skipping a line", study -> study.plan().set(row, SheetRow.State.SKIPPED)));
+        skip.getStyleClass().setAll("link");
+        return Boxes.row(time, role, middle, skip);
+    }
+}

@@ -1,0 +1,116 @@
+package app.fluss.app.shell;
+
+import app.fluss.app.model.Jobs;
+import app.fluss.app.model.Workbench;
+import app.fluss.app.theme.Boxes;
+import app.fluss.app.theme.Buttons;
+import app.fluss.app.theme.Labels;
+import app.fluss.app.theme.Theme;
+import app.fluss.files.study.Study;
+import java.nio.file.Path;
+import java.util.function.Consumer;
+import javafx.animation.PauseTransition;
+import javafx.geometry.Pos;
+import javafx.scene.Node;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.control.MenuButton;
+import javafx.scene.control.MenuItem;
+import javafx.scene.control.ProgressBar;
+import javafx.scene.control.Tooltip;
+import javafx.scene.layout.HBox;
+import javafx.util.Duration;
+import org.jspecify.annotations.Nullable;
+
+/// The line above the chain: which study is open, what runs, and what concerns the whole window.
+final class TopBar extends HBox {
+    /// Does what the buttons say.
+    interface Actions {
+        void openFiles();
+
+        void openStudy(Path study);
+
+        void simulate();
+
+        void showKeys();
+    }
+
+    TopBar(Workbench workbench, Jobs jobs, Theme theme, RecentStudies recent, Actions actions) {
+        super(8);
+        setAlignment(Pos.CENTER_LEFT);
+        Label name = Labels.of("", "muted");
+        name.setId("study-name");
+        workbench.studyProperty().subscribe(study -> name.setText(name(study)));
+        Button open = Buttons.quiet("Open log or study…", "Ctrl+O; or drop files into the window", actions::openFiles);
+        open.setId("open");
+        MenuButton recents = new MenuButton("Recent");
+        recents.getStyleClass().add("quiet");
+        Consumer<Path> openStudy = actions::openStudy;
+        recents.setOnShowing(_ -> recents.getItems()
+                .setAll(recent.list().stream()
+                        .map(study -> item(study, openStudy))
+                        .toList()));
+        Button simulate =
+                Buttons.quiet("Simulate…", "Rehearse a measurement on a simulated bench (Ctrl+R)", actions::simulate);
+        simulate.setId("simulate");
+        Button undo = Buttons.quiet("Undo", "Ctrl+Z", () -> workbench.change("Undo", Study::undo));
+        undo.setId("undo");
+        Button redo = Buttons.quiet("Redo", "Ctrl+Y", () -> workbench.change("Redo", Study::redo));
+        redo.setId("redo");
+        workbench.contentsProperty().subscribe(contents -> {
+            undo.setDisable(contents.undo().isEmpty());
+            redo.setDisable(contents.redo().isEmpty());
+            undo.setTooltip(new Tooltip("Undo: " + contents.undo().orElse("nothing") + " (Ctrl+Z)"));
+            redo.setTooltip(new Tooltip("Redo: " + contents.redo().orElse("nothing") + " (Ctrl+Y)"));
+        });
+        getChildren()
+                .addAll(
+                        Labels.of("Fluss", "wordmark"),
+                        name,
+                        Boxes.spacer(),
+                        progress(jobs),
+                        open,
+                        recents,
+                        simulate,
+                        undo,
+                        redo,
+                        Buttons.quiet("Light / dark", "Ctrl+D", theme::turn),
+                        Buttons.quiet("Keys", "F1", actions::showKeys));
+    }
+
+    private static String name(@Nullable Study study) {
+        if (study == null) {
+            return "no study open";
+        }
+        return study.file().getFileName() + (study.isReadOnly() ? " — read-only: open in another window" : "");
+    }
+
+    private static MenuItem item(Path study, Consumer<Path> openStudy) {
+        MenuItem item = new MenuItem(study.toString());
+        item.setOnAction(_ -> openStudy.accept(study));
+        return item;
+    }
+
+    private static Node progress(Jobs jobs) {
+        Label title = Labels.of("", "muted");
+        title.textProperty().bind(jobs.titleProperty());
+        ProgressBar bar = new ProgressBar();
+        bar.setPrefWidth(110);
+        bar.progressProperty().bind(jobs.shareProperty());
+        HBox box = new HBox(8, title, bar, Buttons.quiet("Stop", "Stop what is running (Esc)", jobs::stop));
+        box.setAlignment(Pos.CENTER);
+        // Work that ends within half a second shows nothing.
+        PauseTransition wait = new PauseTransition(Duration.millis(500));
+        wait.setOnFinished(_ -> box.setVisible(jobs.busyProperty().get()));
+        box.setVisible(false);
+        jobs.busyProperty().subscribe(busy -> {
+            if (busy) {
+                wait.playFromStart();
+            } else {
+                wait.stop();
+                box.setVisible(false);
+            }
+        });
+        return box;
+    }
+}

@@ -1,0 +1,44 @@
+package app.fluss.app.theme;
+
+import javafx.geometry.Pos;
+import javafx.scene.Node;
+import javafx.scene.control.ScrollPane;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.VBox;
+
+/// What holds other nodes, as it looks everywhere.
+public final class Boxes {
+    private Boxes() {}
+
+    /// A row, centred upright.
+    public static HBox row(Node... children) {
+        HBox row = new HBox(8, children);
+        row.setAlignment(Pos.CENTER_LEFT);
+        return row;
+    }
+
+    /// A panel with a border.
+    public static VBox panel(Node... children) {
+        VBox panel = new VBox(6, children);
+        panel.getStyleClass().add("panel");
+        return panel;
+    }
+
+    /// Takes the room that is left in a row.
+    public static Region spacer() {
+        Region spacer = new Region();
+        HBox.setHgrow(spacer, Priority.ALWAYS);
+        return spacer;
+    }
+
+    /// Scrolls upright only.
+    public static ScrollPane scrolling(Node content) {
+        ScrollPane scroll = new ScrollPane(content);
+        scroll.setFitToWidth(true);
+        scroll.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
+        scroll.setMinHeight(0);
+        return scroll;
+    }
+}

@@ -1,0 +1,39 @@
+package app.fluss.app.theme;
+
+import java.util.function.Function;
+import javafx.scene.control.ChoiceBox;
+import javafx.util.StringConverter;
+import org.jspecify.annotations.Nullable;
+
+/// A choice whose entries are named.
+public final class Choice {
+    private Choice() {}
+
+    /// Makes one.
+    ///
+    /// @param name the name of an entry, for people
+    public static <T> ChoiceBox<T> of(String id, Function<T, String> name) {
+        ChoiceBox<T> box = new ChoiceBox<>();
+        box.setId(id);
+        box.setConverter(new Names<>(name));
+        return box;
+    }
+
+    private static final class Names<T> extends StringConverter<T> {
+        private final Function<T, String> name;
+
+        Names(Function<T, String> name) {
+            this.name = name;
+        }
+
+        @Override
+        public String toString(@Nullable T value) {
+            return value == null ? "" : name.apply(value);
+        }
+
+        @Override
+        public T fromString(String text) {
+            throw new UnsupportedOperationException("entries are only chosen");
+        }
+    }
+}

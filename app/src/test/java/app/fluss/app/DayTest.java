@@ -1,0 +1,444 @@
+package app.fluss.app;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import app.fluss.app.model.Contents;
+import app.fluss.app.theme.Numbers;
+import app.fluss.core.bench.BenchPart;
+import app.fluss.core.bench.FactKey;
+import app.fluss.core.measure.Grade;
+import app.fluss.core.path.Chain;
+import app.fluss.core.path.StageKind;
+import app.fluss.core.plan.PlanSettings;
+import app.fluss.core.plan.PlannedStep.Role;
+import app.fluss.core.plan.Planner;
+import app.fluss.core.plan.Wish;
+import app.fluss.core.reading.Impression;
+import app.fluss.core.reading.PadEntry;
+import app.fluss.core.reading.PadMark;
+import app.fluss.core.reading.TypedReading;
+import app.fluss.files.log.FrameLogWriter;
+import app.fluss.files.simulated.ReadyScenario;
+import app.fluss.files.study.Item;
+import app.fluss.files.study.Outcome;
+import app.fluss.files.study.Run;
+import app.fluss.files.study.SheetRow;
+import app.fluss.files.study.Study;
+import app.fluss.sim.Simulation;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.nio.file.StandardOpenOption;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.concurrent.Callable;
+import java.util.concurrent.TimeUnit;
+import java.util.prefs.Preferences;
+import javafx.application.Platform;
+import javafx.event.ActionEvent;
+import javafx.scene.Node;
+import javafx.scene.control.Button;
+import javafx.scene.control.ButtonBase;
+import javafx.scene.control.CheckBox;
+import javafx.scene.control.ChoiceBox;
+import javafx.scene.control.Label;
+import javafx.scene.control.ListView;
+import javafx.scene.control.MenuButton;
+import javafx.scene.control.MenuItem;
+import javafx.scene.control.TextField;
+import javafx.scene.control.ToggleButton;
+import javafx.scene.input.KeyCode;
+import javafx.stage.Stage;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+import org.testfx.framework.junit5.ApplicationTest;
+import org.testfx.util.WaitForAsyncUtils;
+
+/// A day's session through the real window: the bench is described, paths are composed, the preflight answered, a
+/// session planned, three runs measured by three kinds of evidence, and compared.
+class DayTest extends ApplicationTest {
+    @TempDir
+    static Path folder;
+
+    private FlussApp.Window window;
+    private Path study;
+    private Path logs;
+
+    @Override
+    public void start(Stage stage) throws Exception {
+        Locale.setDefault(Locale.UK);
+        study = folder.resolve("day" + System.nanoTime() + ".fluss");
+        logs = Files.createDirectories(folder.resolve("logs" + System.nanoTime()));
+        window = new FlussApp.Window(stage, folder.resolve("config"), preferences());
+        window.open(study);
+        window.show();
+    }
+
+    private static Preferences preferences() {
+        return Preferences.userRoot()
+                .node("fluss-day-" + ProcessHandle.current().pid());
+    }
+
+    @AfterEach
+    void forget() throws Exception {
+        preferences().removeNode();
+    }
+
+    @Test
+    void fromAnEmptyStudyToAComparison() throws Exception {
+        describeTheBench();
+        composeThePaths();
+        answerThePreflight();
+        plan();
+        int measured = 0;
+        int engineRuns = 0;
+        while (measured < 3) {
+            SheetRow row = open();
+            if (!row.role().isMeasured()) {
+                fire("#line-done");
+                settle();
+                continue;
+            }
+            boolean isNative = contents().path(row.pathId()).isNative();
+            if (isNative) {
+                byLogAndReadings();
+            } else if (engineRuns++ == 0) {
+                byReadings();
+            } else {
+                bySummary();
+            }
+            measured++;
+        }
+        assertThat(contents().planned().openRuns()).isZero();
+        List<Run> runs = contents().runs();
+        assertThat(runs).hasSize(3).allMatch(Run::isKept);
+        assertThat(runs).extracting(Run::grade).containsExactlyInAnyOrder(Grade.B, Grade.D, Grade.C);
+        assertThat(runs).allMatch(run -> run.taking().measuredAtMs().isPresent());
+        compare();
+        interact(() -> window.workbench().close());
+        try (Study again = Study.open(study)) {
+            assertThat(again.runs()).hasSize(3);
+            assertThat(again.check()).isEmpty();
+        }
+    }
+
+    private void describeTheBench() throws Exception {
+        push(KeyCode.CONTROL, KeyCode.DIGIT1);
+        fire("#fill");
+        settle();
+        Item rig = contents().bench().items(BenchPart.RIG).getFirst();
+        assertThat(rig.facts()).containsKeys(FactKey.CPU, FactKey.MEMORY_GB);
+        menu("#add-part", "display");
+        waitFor(() -> lookup("#text").tryQuery().isPresent());
+        interact(() -> ((TextField) lookup("#text").query()).setText("Tideglass"));
+        interact(() -> ((Button) lookup("OK").query()).fire());
+        settle();
+        interact(() -> ((ListView<?>) look("#parts")).getSelectionModel().select(1));
+        typeFact("output_hz", "one hundred");
+        assertThat(contents().bench().items(BenchPart.DISPLAY).getFirst().facts())
+                .as("what is no number is not taken")
+                .isEmpty();
+        typeFact("output_hz", "120");
+        chooseFact("sync", "vrr");
+        menu("#add-part", "game with a scene…");
+        waitFor(() -> lookup("#scene-dialog").tryQuery().isPresent());
+        interact(() -> {
+            ((TextField) lookup("#scene-game").query()).setText("Tidewarden");
+            ((TextField) lookup("#scene-name").query()).setText("marsh");
+            ((TextField) lookup("#scene-seconds").query()).setText("2");
+        });
+        interact(() -> ((Button) lookup("OK").query()).fire());
+        settle();
+        assertThat(contents().scenes()).extracting(scene -> scene.seconds()).containsExactly(2);
+    }
+
+    private void typeFact(String id, String value) throws Exception {
+        waitFor(() -> window.shell().lookup("#fact-" + id) != null);
+        interact(() -> {
+            TextField field = (TextField) look("#fact-" + id);
+            field.requestFocus();
+            field.setText(value);
+            field.fireEvent(new ActionEvent());
+        });
+        settle();
+    }
+
+    @SuppressWarnings("unchecked")
+    private void chooseFact(String id, String value) throws Exception {
+        interact(() -> ((ChoiceBox<String>) look("#fact-" + id)).setValue(value));
+        settle();
+    }
+
+    /// A template, a stage put into the chain, nonsense refused with the reason, a setting, a copy.
+    private void composeThePaths() throws Exception {
+        toggle("#bench-paths");
+        menu("#add-path", "native");
+        settle();
+        menu("#add-path", "engine generation");
+        settle();
+        menu("#add-stage", "display smoothing");
+        settle();
+        menu("#add-stage", "display smoothing");
+        settle();
+        assertThat(((Label) look("#message")).getText()).contains("already a stage of display smoothing");
+        fire("#remove-stage-1");
+        settle();
+        typeFact("multiplier", "2");
+        assertThat(contents().bench().paths())
+                .extracting(path -> path.name())
+                .containsExactlyInAnyOrder("native", "engine generation 2×");
+        fire("#duplicate-path");
+        settle();
+        typeFact("multiplier", "3");
+        Chain thrice = new Chain(
+                List.of(new app.fluss.core.path.Stage(StageKind.ENGINE_GENERATION, Map.of(FactKey.MULTIPLIER, "3"))));
+        assertThat(contents().bench().paths()).extracting(path -> path.chain()).contains(thrice);
+    }
+
+    private void answerThePreflight() throws Exception {
+        interact(() -> window.workbench()
+                .pathProperty()
+                .set(contents().bench().paths().stream()
+                        .filter(path -> path.multiplier() == 2)
+                        .findFirst()
+                        .orElseThrow()));
+        toggle("#bench-preflight");
+        settle();
+        Node card = look("#requirement-engine-upscaler");
+        interact(() -> ((Button) from(card).lookup("It does not").query()).fire());
+        settle();
+        assertThat(look("#requirement-engine-upscaler").getStyleClass()).contains("state-not_met");
+    }
+
+    private void plan() throws Exception {
+        push(KeyCode.CONTROL, KeyCode.DIGIT2);
+        toggle("#plan-how");
+        interact(() ->
+                ((CheckBox) lookup("native run first and last, to tell drift").query()).fire());
+        settle();
+        interact(() -> choosePlanGame());
+        menu("#plan-add-path", "native");
+        settle();
+        menu("#plan-add-path", "engine generation 2×");
+        settle();
+        String scene = contents().scenes().getFirst().id() + "-";
+        fire("#less-" + scene + path("native"));
+        settle();
+        fire("#less-" + scene + path("native"));
+        settle();
+        fire("#less-" + scene + path("engine generation 2×"));
+        settle();
+        fire("#plan-session");
+        settle();
+        assertThat(contents().planned().openRuns()).isEqualTo(3);
+        assertThat(contents().planned().open().getFirst().role()).isEqualTo(Role.WARM_UP);
+        push(KeyCode.CONTROL, KeyCode.DIGIT3);
+        interact(() -> window.shell().capture().watch(logs));
+        settle();
+    }
+
+    @SuppressWarnings("unchecked")
+    private void choosePlanGame() {
+        ChoiceBox<Optional<?>> games = (ChoiceBox<Optional<?>>) look("#plan-game");
+        games.setValue(games.getItems().getLast());
+    }
+
+    private long path(String name) {
+        return contents().bench().paths().stream()
+                .filter(path -> path.name().equals(name))
+                .findFirst()
+                .orElseThrow()
+                .id();
+    }
+
+    /// The log grows while readings are typed, with a slip of the finger and a correction.
+    private void byLogAndReadings() throws Exception {
+        Path source = folder.resolve("source.csv");
+        FrameLogWriter.write(
+                Simulation.run(ReadyScenario.named("native").lasting(6)).log(), source);
+        String text = Files.readString(source);
+        startScene();
+        Path growing = logs.resolve("run.csv");
+        Files.writeString(growing, text.substring(0, text.length() / 2));
+        waitFor(() -> ((Label) look("#log-words")).getText().contains("run.csv is growing"));
+        Files.writeString(growing, text.substring(text.length() / 2), StandardOpenOption.APPEND);
+        push(KeyCode.CONTROL, KeyCode.P);
+        write("7O");
+        push(KeyCode.ENTER);
+        settle();
+        assertThat(contents().attempt().orElseThrow().entries())
+                .as("refused, and not lost")
+                .isEmpty();
+        push(KeyCode.BACK_SPACE);
+        write("1");
+        push(KeyCode.ENTER);
+        write("33-40");
+        push(KeyCode.ENTER);
+        write("w");
+        settle();
+        List<PadEntry> entries = contents().attempt().orElseThrow().entries();
+        assertThat(entries).hasSize(3);
+        assertThat(PadEntry.meanFps(entries)).isEqualTo((71 + 36.5) / 2);
+        assertThat(entries.getLast())
+                .isInstanceOfSatisfying(
+                        PadEntry.Marked.class,
+                        marked -> assertThat(marked.mark()).isEqualTo(PadMark.WORST));
+        assertThat(entries).allMatch(entry -> entry.atMs() > 0);
+        push(KeyCode.BACK_SPACE);
+        settle();
+        assertThat(contents().attempt().orElseThrow().entries()).hasSize(2);
+        toggle("#evidence-log");
+        waitFor(() -> ((Label) look("#log-words")).getText().contains("run.csv is attached"));
+        keep(Grade.B);
+        assertThat(last().claim().orElseThrow().mean().orNaN()).isEqualTo((71 + 36.5) / 2);
+    }
+
+    private void byReadings() throws Exception {
+        startScene();
+        push(KeyCode.CONTROL, KeyCode.P);
+        write("118");
+        push(KeyCode.ENTER);
+        settle();
+        keep(Grade.D);
+        assertThat(window.workbench().analysedProperty().get().findings())
+                .extracting(finding -> finding.code())
+                .as("what was answered travels with the run")
+                .contains("engine-upscaler", "requirements-unknown");
+    }
+
+    private void bySummary() throws Exception {
+        startScene();
+        toggle("#evidence-summary");
+        interact(() -> {
+            TextField average = (TextField) look("#summary-average");
+            average.setText("121,5");
+            average.fireEvent(new ActionEvent());
+        });
+        toggle("#evidence-impression");
+        interact(() -> ((ToggleButton) look("#smoothness-4")).fire());
+        settle();
+        keep(Grade.C);
+        assertThat(last().claim().orElseThrow().mean().orNaN()).isEqualTo(121.5);
+        assertThat(last().taking().impression()).isEqualTo(new Impression(4, 0, 0, ""));
+    }
+
+    private void startScene() throws Exception {
+        push(KeyCode.CONTROL, KeyCode.SPACE);
+        waitFor(() -> contents()
+                .attempt()
+                .filter(attempt -> attempt.startedAtMs().isPresent())
+                .isPresent());
+    }
+
+    private void keep(Grade grade) throws Exception {
+        int before = contents().runs().size();
+        push(KeyCode.CONTROL, KeyCode.ENTER);
+        waitFor(() -> contents().runs().size() == before + 1);
+        settle();
+        assertThat(last().grade()).isEqualTo(grade);
+        assertThat(last().taking().outcome()).isEqualTo(Outcome.KEPT);
+    }
+
+    private Run last() {
+        return contents().runs().getLast();
+    }
+
+    private void compare() throws Exception {
+        push(KeyCode.CONTROL, KeyCode.DIGIT5);
+        settle();
+        assertThat(((Label) look("#difference-CLAIMED")).getText())
+                .as("at the weaker grade: what was claimed")
+                .isEqualTo(Numbers.text((118 + 121.5) / 2 - (71 + 36.5) / 2, 2));
+        assertThat(look("#findings").lookupAll(".heading"))
+                .extracting(node -> ((Label) node).getText())
+                .anyMatch(title -> title.contains("weak evidence"));
+    }
+
+    /// The program ends while a run is being measured; it comes back at the same line with the same readings.
+    @Test
+    void whatIsBeingMeasuredIsThereAgain() throws Exception {
+        try (Study other = Study.open(folder.resolve("again.fluss"))) {
+            other.bench().addPath("native", Chain.NATIVE);
+            other.bench().addScene("Tidewarden", "marsh", 40);
+            var scene = other.scenes().getFirst();
+            var path = other.bench().read().paths().getFirst();
+            other.plan()
+                    .replaceOpen(Planner.plan(
+                            List.of(new Wish(scene.gameId(), scene.id(), 40, path.id(), path.chain(), 1)),
+                            PlanSettings.DEFAULT,
+                            Chain.NATIVE));
+            SheetRow run = other.plan().read().open().getLast();
+            other.capture().begin(run, System.currentTimeMillis());
+            other.capture().start(other.capture().open().orElseThrow(), System.currentTimeMillis() - 9000);
+            other.capture()
+                    .note(
+                            other.capture().open().orElseThrow(),
+                            new PadEntry.Counted(4000, new TypedReading.Read(64, 64)));
+        }
+        interact(() -> {
+            try {
+                window.open(folder.resolve("again.fluss"));
+            } catch (Exception e) {
+                throw new IllegalStateException(e);
+            }
+        });
+        settle();
+        push(KeyCode.CONTROL, KeyCode.DIGIT3);
+        toggle("#evidence-readings");
+        settle();
+        assertThat(from(look("#pad")).lookup("64").tryQuery()).isPresent();
+        String time = ((Label) look("#timer")).getText();
+        assertThat(time).as("the scene runs on").matches("0:(09|1\\d|2\\d)");
+    }
+
+    private Contents contents() {
+        return window.workbench().contentsProperty().get();
+    }
+
+    private SheetRow open() {
+        return contents().planned().open().getFirst();
+    }
+
+    private Node look(String id) {
+        return window.shell().lookup(id);
+    }
+
+    private void fire(String id) throws Exception {
+        waitFor(() -> look(id) instanceof ButtonBase);
+        interact(() -> ((ButtonBase) look(id)).fire());
+    }
+
+    private void toggle(String id) throws Exception {
+        waitFor(() -> look(id) instanceof ToggleButton);
+        interact(() -> ((ToggleButton) look(id)).setSelected(true));
+        settle();
+    }
+
+    /// Some items open a dialog and wait for it, so they are fired without waiting.
+    private void menu(String id, String item) throws Exception {
+        waitFor(() -> look(id) instanceof MenuButton);
+        MenuItem chosen = ((MenuButton) look(id))
+                .getItems().stream()
+                        .filter(one -> one.getText().equals(item))
+                        .findFirst()
+                        .orElseThrow();
+        Platform.runLater(chosen::fire);
+        WaitForAsyncUtils.waitForFxEvents();
+    }
+
+    private void settle() throws Exception {
+        WaitForAsyncUtils.waitForFxEvents();
+        waitFor(() -> !window.jobs().busyProperty().get());
+        WaitForAsyncUtils.waitForFxEvents();
+    }
+
+    private static void waitFor(Callable<Boolean> condition) throws Exception {
+        WaitForAsyncUtils.waitFor(30, TimeUnit.SECONDS, () -> onFxThread(condition));
+    }
+
+    private static boolean onFxThread(Callable<Boolean> condition) throws Exception {
+        return Platform.isFxApplicationThread() ? condition.call() : WaitForAsyncUtils.waitForAsyncFx(5000, condition);
+    }
+}

@@ -1,0 +1,2 @@
+/// Video timing, and what cables carry.
+package app.fluss.core.display;

@@ -1,0 +1,40 @@
+package app.fluss.core.finding;
+
+import app.fluss.core.path.Judgement;
+import app.fluss.core.path.Outcome.State;
+import app.fluss.core.path.Requirement;
+import java.util.ArrayList;
+import java.util.List;
+
+/// What was not as it should be when a run was measured. Travels with the run.
+public final class RequirementFindings {
+    private RequirementFindings() {}
+
+    /// One finding for each requirement that was not met, and one for all that nobody had seen to.
+    public static List<Finding> of(List<Judgement> judged) {
+        List<Finding> found = new ArrayList<>();
+        List<String> unknown = new ArrayList<>();
+        for (Judgement judgement : judged) {
+            Requirement requirement = judgement.requirement();
+            if (judgement.state() == State.NOT_MET) {
+                found.add(Finding.warning(
+                        requirement.id(),
+                        "%s Not met: %s."
+                                .formatted(
+                                        requirement.asks(), judgement.outcome().seen()),
+                        requirement.why(),
+                        requirement.remedy()));
+            } else if (judgement.state() == State.UNKNOWN) {
+                unknown.add(requirement.id().replace('-', ' '));
+            }
+        }
+        if (!unknown.isEmpty()) {
+            found.add(Finding.note(
+                    "requirements-unknown",
+                    "Nobody had seen to: %s.".formatted(String.join(", ", unknown)),
+                    "If one of them was not met, the figures may not be those of the path.",
+                    "Go through the preflight before the next run."));
+        }
+        return List.copyOf(found);
+    }
+}

@@ -1,0 +1,2 @@
+/// What this machine says of itself.
+package app.fluss.devices.machine;

@@ -1,0 +1,77 @@
+package app.fluss.files.simulated;
+
+import app.fluss.core.bench.FactKey;
+import app.fluss.core.path.Chain;
+import app.fluss.core.path.Stage;
+import app.fluss.core.path.StageKind;
+import app.fluss.sim.scenario.Generator;
+import app.fluss.sim.scenario.Headset;
+import app.fluss.sim.scenario.Scenario;
+import java.util.ArrayList;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+
+/// The path that a scenario simulates, as stages.
+final class ScenarioChain {
+    private ScenarioChain() {}
+
+    /// @param said the path as the user described it: what kind of generator it is, where the scenario could be either
+    static Chain of(Scenario scenario, Chain said) {
+        List<Stage> stages = new ArrayList<>();
+        scenario.generator().ifPresent(generator -> stages.add(generator(generator, said)));
+        scenario.headset()
+                .filter(_ -> !said.isNative())
+                .ifPresent(headset -> stages.add(
+                        new Stage(StageKind.VR_REPROJECTION, Map.of(FactKey.REPROJECTION_LOCK, lock(headset)))));
+        scenario.stream()
+                .ifPresent(stream -> stages.add(new Stage(
+                        StageKind.HOME_STREAM,
+                        Map.of(
+                                FactKey.BITRATE_MBPS, text(stream.bitRateMbps()),
+                                FactKey.STREAM_FPS, text(stream.fps()),
+                                FactKey.ADAPTIVE_RATE, "off"))));
+        if (stages.isEmpty()
+                && !said.isNative()
+                && !Double.isNaN(scenario.game().capFps())) {
+            stages.add(new Stage(
+                    StageKind.FRAME_CAP,
+                    Map.of(FactKey.CAP_FPS, text(scenario.game().capFps()))));
+        }
+        scenario.display().smoothing().ifPresent(_ -> stages.add(new Stage(StageKind.DISPLAY_SMOOTHING)));
+        return new Chain(stages);
+    }
+
+    private static String lock(Headset headset) {
+        return headset.halfRateLock() ? "half" : "as it comes";
+    }
+
+    private static Stage generator(Generator generator, Chain said) {
+        StageKind kind = said.stages().stream()
+                .map(Stage::kind)
+                .filter(stage -> stage.isGenerator() && stage != StageKind.OTHER_GENERATION)
+                .findFirst()
+                .orElse(kind(generator));
+        Map<FactKey, String> settings = new EnumMap<>(FactKey.class);
+        settings.put(FactKey.MULTIPLIER, Integer.toString(generator.multiplier()));
+        if (kind.settings().contains(FactKey.MOTION_ESTIMATION_PCT)) {
+            settings.put(FactKey.MOTION_ESTIMATION_PCT, text(generator.motionSize() * 100));
+        }
+        return new Stage(kind, settings);
+    }
+
+    private static StageKind kind(Generator generator) {
+        if (generator.secondGpu().isPresent()) {
+            return StageKind.SECOND_GPU;
+        } else if (generator.mode() == Generator.Mode.EXTRAPOLATE) {
+            return StageKind.DRIVER_GENERATION;
+        }
+        return Double.isNaN(generator.captureFps()) && generator.motionSize() == 1
+                ? StageKind.ENGINE_GENERATION
+                : StageKind.CAPTURE_GENERATION;
+    }
+
+    private static String text(double value) {
+        return value == Math.rint(value) ? Long.toString(Math.round(value)) : Double.toString(value);
+    }
+}

@@ -1,0 +1,55 @@
+package app.fluss.files.study;
+
+import java.nio.file.Path;
+import java.sql.Connection;
+import java.sql.SQLException;
+
+/// Reads and changes the rows of a study, one thread at a time; each change is one step that can be undone.
+final class Steps {
+    private final Path file;
+    private final boolean readOnly;
+    private final Sql sql;
+    private final UndoLog undo;
+
+    Steps(Path file, Connection connection, boolean readOnly) {
+        this.file = file;
+        this.readOnly = readOnly;
+        this.sql = new Sql(connection);
+        this.undo = new UndoLog(connection);
+    }
+
+    Sql sql() {
+        return sql;
+    }
+
+    /// Does work as one step.
+    ///
+    /// @param label what the step is called, for undo
+    /// @throws StudyException if the study is read-only, or the work fails; then nothing has changed
+    synchronized <T> T change(String label, UndoLog.Work<T> work) throws StudyException {
+        requireWritable();
+        return read(() -> undo.step(label, work));
+    }
+
+    /// Does work that changes no row, or undoes or redoes a step.
+    synchronized <T> T read(UndoLog.Work<T> work) throws StudyException {
+        try {
+            return work.run();
+        } catch (SQLException e) {
+            throw StudyFile.explain(file, e);
+        }
+    }
+
+    /// The steps themselves.
+    UndoLog undo() {
+        return undo;
+    }
+
+    void requireWritable() throws StudyException {
+        if (readOnly) {
+            throw new StudyException(
+                    "%s is open in another window, so it can only be read here. Close the other window and open it again."
+                            .formatted(file.getFileName()));
+        }
+    }
+}
