@@ -1,11 +1,18 @@
 package app.fluss.app;
 
 import app.fluss.app.bench.BenchScreen;
+import app.fluss.app.model.Contents;
 import app.fluss.app.theme.Palette;
 import app.fluss.core.frame.Channel;
 import app.fluss.core.frame.FrameKind;
 import app.fluss.core.frame.FrameLog;
+import app.fluss.core.plan.PlannedStep;
+import app.fluss.core.reading.PadEntry;
+import app.fluss.core.reading.PadMark;
+import app.fluss.core.reading.TypedReading;
 import app.fluss.files.simulated.ReadyScenario;
+import app.fluss.files.study.Attempt;
+import app.fluss.files.study.SheetRow;
 import app.fluss.sim.Simulation;
 import java.awt.image.BufferedImage;
 import java.io.IOException;
@@ -44,67 +51,75 @@ final class Pictures {
         pictures.next();
     }
 
-    /// Every main view in both palettes at the design size, and once at 1920 × 1080, there also with
-    /// text twice as large.
+    /// Every main view at the design size, in one palette or the other; some at 1920 × 1080, there also with text
+    /// twice as large.
     static void takeAll(FlussApp.Window window, Path folder) {
         Pictures pictures = new Pictures(window);
         for (Palette palette : Palette.values()) {
-            pictures.steps.add(() -> window.theme().use(palette));
-            for (String game : new String[] {"Tidewarden", "Kelp Circuit"}) {
-                for (String screen : new String[] {"examine", "compare"}) {
-                    pictures.steps.add(() -> pictures.go(game, screen));
-                    String name = screen + "-" + game.toLowerCase(Locale.ROOT).replace(' ', '-') + "-"
-                            + palette.name().toLowerCase(Locale.ROOT) + ".png";
-                    pictures.steps.add(() -> pictures.save(folder.resolve(name)));
-                }
-            }
-        }
-        for (Palette palette : Palette.values()) {
             String ending = "-" + palette.name().toLowerCase(Locale.ROOT) + ".png";
-            pictures.steps.add(() -> {
-                window.theme().use(palette);
-                pictures.go("Tidewarden", "bench");
-            });
-            for (BenchScreen.View view : BenchScreen.View.values()) {
-                pictures.steps.add(() -> window.shell().bench().show(view));
-                pictures.steps.add(() ->
-                        pictures.save(folder.resolve("bench-" + view.name().toLowerCase(Locale.ROOT) + ending)));
-            }
-            for (String screen : new String[] {"plan", "capture"}) {
-                pictures.steps.add(() -> pictures.go("Tidewarden", screen));
-                pictures.steps.add(() -> pictures.save(folder.resolve(screen + ending)));
-            }
+            pictures.steps.add(() -> window.theme().use(palette));
+            pictures.shoot("Tidewarden", "examine", folder.resolve("examine-tidewarden" + ending));
+            pictures.shoot("Tidewarden", "compare", folder.resolve("compare-tidewarden" + ending));
+            pictures.bench(BenchScreen.View.PARTS, folder.resolve("bench-parts" + ending));
+            pictures.bench(BenchScreen.View.PREFLIGHT, folder.resolve("bench-preflight" + ending));
+            pictures.shoot("Tidewarden", "plan", folder.resolve("plan" + ending));
+            pictures.steps.add(pictures::measure);
+            pictures.steps.add(() -> pictures.go("Tidewarden", "capture"));
+            pictures.steps.add(window.shell().capture()::focusPad);
+            pictures.steps.add(() -> pictures.save(folder.resolve("capture" + ending)));
         }
-        pictures.steps.add(() -> {
-            window.theme().use(Palette.LIGHT);
-            pictures.go("Mossfall Terrace", "compare");
-        });
-        pictures.steps.add(() -> pictures.save(folder.resolve("compare-readings.png")));
-        pictures.steps.add(() -> pictures.go("Mossfall Terrace", "examine"));
-        pictures.steps.add(() -> pictures.save(folder.resolve("examine-readings.png")));
-        for (Palette palette : Palette.values()) {
-            pictures.steps.add(() -> {
-                window.theme().use(palette);
-                window.shell().simulate();
-            });
-            pictures.steps.add(() -> pictures.saveDialog(
-                    folder.resolve("simulate-" + palette.name().toLowerCase(Locale.ROOT) + ".png")));
-        }
+        pictures.shoot("Kelp Circuit", "examine", folder.resolve("examine-kelp-circuit-dark.png"));
+        pictures.steps.add(() -> window.theme().use(Palette.LIGHT));
+        pictures.bench(BenchScreen.View.PATHS, folder.resolve("bench-paths-light.png"));
+        pictures.shoot("Mossfall Terrace", "compare", folder.resolve("compare-readings.png"));
+        pictures.steps.add(() -> window.shell().simulate());
+        pictures.steps.add(() -> pictures.saveDialog(folder.resolve("simulate-light.png")));
         pictures.steps.add(() -> window.shell().drop(List.of(foreignLog())));
-        pictures.steps.add(() -> pictures.saveDialog(folder.resolve("import-dark.png")));
+        pictures.steps.add(() -> pictures.saveDialog(folder.resolve("import-light.png")));
         pictures.steps.add(() -> {
-            window.theme().use(Palette.LIGHT);
             window.stage().setWidth(1920);
             window.stage().setHeight(1080);
-            pictures.go("Tidewarden", "examine");
         });
-        pictures.steps.add(() -> pictures.save(folder.resolve("examine-wide.png")));
-        pictures.steps.add(() -> pictures.go("Tidewarden", "compare"));
-        pictures.steps.add(() -> pictures.save(folder.resolve("compare-wide.png")));
-        pictures.steps.add(() -> pictures.go("Tidewarden", "examine"));
+        pictures.shoot("Tidewarden", "examine", folder.resolve("examine-wide.png"));
         pictures.steps.add(() -> window.theme().scaleText(10));
         pictures.steps.add(() -> pictures.save(folder.resolve("examine-large-text.png")));
         pictures.next();
+    }
+
+    private void shoot(String game, String screen, Path file) {
+        steps.add(() -> go(game, screen));
+        steps.add(() -> save(file));
+    }
+
+    private void bench(BenchScreen.View view, Path file) {
+        steps.add(() -> window.shell().bench().show(view));
+        shoot("Tidewarden", "bench", file);
+    }
+
+    /// Begins the first open run, as if it had been running for a while.
+    private void measure() {
+        Contents contents = window.workbench().contentsProperty().get();
+        if (contents.attempt().isPresent()) {
+            return;
+        }
+        SheetRow row = contents.planned().open().stream()
+                .filter(line -> line.role() == PlannedStep.Role.RUN)
+                .findFirst()
+                .orElseThrow();
+        window.workbench().note("Measuring", study -> {
+            study.capture().begin(row, System.currentTimeMillis());
+            Attempt attempt = study.capture().open().orElseThrow();
+            study.capture().start(attempt, System.currentTimeMillis() - 21_000);
+            double[][] readings = {{134, 134}, {128, 133}, {137, 137}, {96, 104}};
+            for (int i = 0; i < readings.length; i++) {
+                study.capture()
+                        .note(
+                                attempt,
+                                new PadEntry.Counted(
+                                        3200 + 4100L * i, new TypedReading.Read(readings[i][0], readings[i][1])));
+            }
+            study.capture().note(attempt, new PadEntry.Marked(16_900, PadMark.WORST));
+        });
     }
 
     /// A log with names, separator and decimal sign of its own.

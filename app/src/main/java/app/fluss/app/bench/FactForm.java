@@ -15,14 +15,15 @@ import javafx.scene.layout.GridPane;
 final class FactForm extends GridPane {
     private final Map<FactKey, FactField> fields = new EnumMap<>(FactKey.class);
 
-    FactForm(List<FactKey> keys, FactField.Taker taker) {
+    /// @param grouped whether the groups of facts have headings
+    FactForm(List<FactKey> keys, boolean grouped, FactField.Taker taker) {
         getStyleClass().add("form");
         setHgap(12);
         setVgap(5);
         String group = "";
         int row = 0;
         for (FactKey key : keys) {
-            if (!key.group().equals(group)) {
+            if (grouped && !key.group().equals(group)) {
                 group = key.group();
                 Label heading = Labels.heading(group);
                 GridPane.setMargin(heading, new Insets(row == 0 ? 0 : 8, 0, 0, 0));

@@ -11,8 +11,8 @@ import app.fluss.app.theme.Theme;
 import app.fluss.core.bench.BenchPart;
 import app.fluss.core.bench.FactKey;
 import app.fluss.core.bench.Setup;
-import app.fluss.core.path.Check;
 import app.fluss.core.path.Outcome;
+import app.fluss.core.path.WorkedOut;
 import app.fluss.devices.machine.Found;
 import app.fluss.devices.machine.ThisComputer;
 import app.fluss.files.study.Bench;
@@ -50,7 +50,7 @@ final class PartsPane extends HBox {
     private final Jobs jobs;
     private final Consumer<String> problems;
     private final ListView<Subject> list = new ListView<>();
-    private final VBox detail = new VBox(10);
+    private final VBox detail = Boxes.scrolled();
     private @Nullable Subject shown;
     private @Nullable FactForm form;
     private final VBox works = new VBox(4);
@@ -165,10 +165,15 @@ final class PartsPane extends HBox {
             subjects.add(new Subject.OfGame(game, contents.bench().gameFacts().getOrDefault(game.id(), Map.of())));
         }
         Subject before = shown;
+        List<Subject> known = List.copyOf(list.getItems());
         list.getItems().setAll(subjects);
-        subjects.stream()
-                .filter(subject -> subject.isSame(before))
-                .findFirst()
+        // What was just added is what is described next.
+        Optional<Subject> added = subjects.stream()
+                .filter(subject -> !known.isEmpty() && known.stream().noneMatch(subject::isSame))
+                .reduce((_, later) -> later);
+        added.or(() -> subjects.stream()
+                        .filter(subject -> subject.isSame(before))
+                        .findFirst())
                 .or(() -> subjects.stream().findFirst())
                 .ifPresentOrElse(list.getSelectionModel()::select, () -> show(null));
     }
@@ -184,7 +189,7 @@ final class PartsPane extends HBox {
         }
         FactForm shownForm = form;
         if (shownForm == null || !subject.isSame(shown)) {
-            shownForm = new FactForm(FactKey.of(subject.part()), this::take);
+            shownForm = new FactForm(FactKey.of(subject.part()), true, this::take);
             form = shownForm;
             detail.getChildren().setAll(head(subject), shownForm);
         } else {
@@ -280,20 +285,15 @@ final class PartsPane extends HBox {
     /// What Fluss works out from the facts as they stand.
     private void showWorks(Subject subject) {
         Setup setup = Setup.EMPTY.with(Bench.values(subject.facts()));
-        List<Check> checks = switch (subject.part()) {
-            case DISPLAY -> List.of(Check.CABLE_CARRIES_MODE);
-            case RIG -> List.of(Check.SUPPLY_CARRIES_CARDS);
-            case PICTURE_MODE, LINK, CLIENT, HEADSET, GAME, STAGE -> List.of();
-        };
+        List<Outcome> outcomes = WorkedOut.of(subject.part(), setup);
         works.getChildren().clear();
-        for (Check check : checks) {
-            Outcome outcome = check.judge(setup);
+        for (Outcome outcome : outcomes) {
             works.getChildren().add(Labels.wrapped(StateMark.of(outcome.state()) + "  " + outcome.seen(), "small"));
         }
-        if (!checks.isEmpty()) {
+        if (!outcomes.isEmpty()) {
             works.getChildren().addFirst(Labels.heading("Worked out"));
             works.setId("works");
-            detail.getChildren().add(works);
+            detail.getChildren().add(1, works);
         }
     }
 

@@ -31,7 +31,7 @@ final class PathsPane extends HBox {
     private final Workbench workbench;
     private final Consumer<String> problems;
     private final ListView<DeliveryPath> list = new ListView<>();
-    private final VBox detail = new VBox(10);
+    private final VBox detail = Boxes.scrolled();
     private final List<FactForm> forms = new ArrayList<>();
     private @Nullable DeliveryPath shown;
 
@@ -160,9 +160,9 @@ final class PathsPane extends HBox {
     }
 
     private Node stage(int at, Stage stage) {
-        FactForm form = new FactForm(stage.kind().settings(), (key, value, _) -> set(at, key, value));
+        FactForm form = new FactForm(stage.kind().settings(), false, (key, value, _) -> set(at, key, value));
         forms.add(form);
-        return new VBox(6, Labels.of(stage.kind().title(), "strong"), form);
+        return new VBox(6, Labels.heading(stage.kind().title()), form);
     }
 
     private void set(int at, FactKey key, String value) {

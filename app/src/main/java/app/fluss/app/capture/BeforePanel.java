@@ -25,15 +25,18 @@ final class BeforePanel extends VBox {
     private static final int SHOWN = 4;
 
     private final Answers answers;
+    private final Runnable preflight;
 
     /// Takes an answer to a requirement.
     interface Answers {
         void answer(Judgement judgement, Optional<Boolean> met);
     }
 
-    BeforePanel(Answers answers) {
+    /// @param preflight shows all requirements
+    BeforePanel(Answers answers, Runnable preflight) {
         super(6);
         this.answers = answers;
+        this.preflight = preflight;
         setId("before");
         getStyleClass().add("panel");
     }
@@ -87,8 +90,10 @@ final class BeforePanel extends VBox {
                         Labels.of("%d of %d requirements".formatted(met, judged.size()), "muted")));
         open.stream().limit(SHOWN).forEach(one -> getChildren().add(line(one)));
         if (open.size() > SHOWN) {
-            getChildren()
-                    .add(Labels.of("and %d more in Bench, Preflight".formatted(open.size() - SHOWN), "muted", "small"));
+            Button more = Buttons.quiet(
+                    "and %d more in the preflight".formatted(open.size() - SHOWN), "Go through all of them", preflight);
+            more.getStyleClass().setAll("link");
+            getChildren().add(more);
         }
     }
 

@@ -60,19 +60,21 @@ public final class CaptureScreen extends VBox {
 
     /// @param problems is told, in words, what went wrong
     /// @param plan goes back to the plan
+    /// @param preflight shows all requirements
     public CaptureScreen(
             Workbench workbench,
             Theme theme,
             MappingMemory memory,
             Preferences preferences,
             Consumer<String> problems,
-            Runnable plan) {
+            Runnable plan,
+            Runnable preflight) {
         super(12);
         this.workbench = workbench;
         this.theme = theme;
         this.problems = problems;
         setId("capture");
-        before = new BeforePanel(this::answer);
+        before = new BeforePanel(this::answer, preflight);
         timer = new SceneTimer(() -> onAttempt(
                 "Starting the scene", (study, attempt) -> study.capture().start(attempt, System.currentTimeMillis())));
         evidence = new EvidencePanel(theme, memory, preferences, new PadKeeper(), this::onAttempt);

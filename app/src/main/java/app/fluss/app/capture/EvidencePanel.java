@@ -4,6 +4,7 @@ import app.fluss.app.theme.Boxes;
 import app.fluss.app.theme.Buttons;
 import app.fluss.app.theme.Labels;
 import app.fluss.app.theme.Theme;
+import app.fluss.core.compare.Measure;
 import app.fluss.core.measure.AnalysisSettings;
 import app.fluss.core.measure.Grade;
 import app.fluss.core.reading.Impression;
@@ -11,6 +12,7 @@ import app.fluss.core.reading.PadEntry;
 import app.fluss.files.log.MappingMemory;
 import app.fluss.files.study.Attempt;
 import java.nio.file.Path;
+import java.util.Arrays;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Locale;
@@ -18,6 +20,7 @@ import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.prefs.Preferences;
+import java.util.stream.Collectors;
 import javafx.scene.Scene;
 import javafx.scene.control.Label;
 import javafx.scene.control.ToggleButton;
@@ -36,6 +39,7 @@ final class EvidencePanel extends VBox {
     private final Map<Kind, Region> panes = new EnumMap<>(Kind.class);
     private final StackPane middle = new StackPane();
     private final Label grade = Labels.of("", "chip");
+    private final Label gives = Labels.wrapped("", "muted", "small");
     private final LogPanel log;
     private final PadView pad;
     private final VBox padHome;
@@ -101,7 +105,7 @@ final class EvidencePanel extends VBox {
         head.getChildren()
                 .addAll(Boxes.spacer(), grade, Buttons.quiet("Pad in a window", "For a second screen", this::popOut));
         VBox.setVgrow(middle, Priority.ALWAYS);
-        getChildren().addAll(head, middle);
+        getChildren().addAll(head, middle, gives);
         Objects.requireNonNull(buttons.get(Kind.LOG)).setSelected(true);
         log.attachedProperty().subscribe(this::showGrade);
         show(Optional.empty());
@@ -145,6 +149,18 @@ final class EvidencePanel extends VBox {
                 || shown.map(attempt -> attempt.impression().isSaid() || now != Grade.E)
                         .orElse(false);
         grade.setText(any ? "grade %s: rests on %s".formatted(now, now.rests()) : "nothing yet");
+        gives.setText(
+                "Gives " + names(now, true) + (names(now, false).isEmpty() ? "." : "; not " + names(now, false) + "."));
+        gives.setVisible(any);
+        gives.setManaged(any);
+    }
+
+    private static String names(Grade grade, boolean had) {
+        String names = Arrays.stream(Measure.values())
+                .filter(measure -> measure.canBeHadAt(grade) == had)
+                .map(Measure::title)
+                .collect(Collectors.joining(", "));
+        return had && names.isEmpty() ? "no figure" : names;
     }
 
     /// How good the evidence is so far.

@@ -65,7 +65,9 @@ final class PadView extends VBox {
         left.setAlignment(Pos.CENTER_LEFT);
         HBox.setHgrow(left, Priority.ALWAYS);
         recent.setMinWidth(170);
-        getChildren().addAll(new HBox(12, left, recent), keys);
+        HBox upper = new HBox(12, left, recent);
+        VBox.setVgrow(upper, Priority.ALWAYS);
+        getChildren().addAll(upper, keys);
         setOnMouseClicked(_ -> requestFocus());
         focusedProperty().subscribe(now -> {
             pseudoClassStateChanged(FOCUSED, now);

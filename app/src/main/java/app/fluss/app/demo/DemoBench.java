@@ -14,6 +14,7 @@ import app.fluss.files.study.Game;
 import app.fluss.files.study.Item;
 import app.fluss.files.study.Planned;
 import app.fluss.files.study.Scene;
+import app.fluss.files.study.SheetRow;
 import app.fluss.files.study.Study;
 import app.fluss.files.study.StudyException;
 import java.time.LocalDate;
@@ -195,13 +196,19 @@ final class DemoBench {
                     .count();
             if (kept > 0 && !path.name().contains("overlay")) {
                 wanted.put(new Planned.Cell(scene.id(), path.id()), 3);
-                if (kept < 3) {
-                    wishes.add(
-                            new Wish(scene.gameId(), scene.id(), scene.seconds(), path.id(), path.chain(), 3 - kept));
+                if (kept < 3 || path.isNative()) {
+                    wishes.add(new Wish(
+                            scene.gameId(),
+                            scene.id(),
+                            scene.seconds(),
+                            path.id(),
+                            path.chain(),
+                            Math.max(0, 3 - kept)));
                 }
             }
         }
         study.plan().want(wanted);
         study.plan().replaceOpen(Planner.plan(wishes, PlanSettings.DEFAULT, Chain.NATIVE));
+        study.plan().set(study.plan().read().open().getFirst(), SheetRow.State.DONE);
     }
 }

@@ -60,13 +60,14 @@ public record Coverage(Scene scene, DeliveryPath path, int kept, int wanted, Opt
         return paths;
     }
 
-    /// What is still to be measured, in the order of scenes and paths.
+    /// What is still to be measured, in the order of scenes and paths; the native path also where nothing of it is
+    /// missing, for a session begins and ends with it.
     public static List<Wish> open(Contents contents, List<Scene> scenes) {
         List<Wish> wishes = new ArrayList<>();
         for (Scene scene : scenes) {
             for (DeliveryPath path : paths(contents, List.of(scene))) {
                 int missing = of(contents, scene, path).missing();
-                if (missing > 0) {
+                if (missing > 0 || path.isNative()) {
                     wishes.add(new Wish(scene.gameId(), scene.id(), scene.seconds(), path.id(), path.chain(), missing));
                 }
             }

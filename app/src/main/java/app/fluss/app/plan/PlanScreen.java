@@ -44,6 +44,7 @@ import javafx.scene.control.MenuItem;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.control.Tooltip;
+import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
@@ -52,7 +53,8 @@ import javafx.stage.FileChooser;
 /// Plan: what is measured, how often, in what order, and how long it takes.
 public final class PlanScreen extends VBox {
     private static final double GAME_PX = 250;
-    private static final double ALL_PX = 430;
+    private static final double ALL_PX = 400;
+    private static final double SCROLL_BAR_PX = 12;
 
     private final Workbench workbench;
     private final Consumer<String> problems;
@@ -63,6 +65,7 @@ public final class PlanScreen extends VBox {
     private final PlanFields fields;
     private final SheetList sheet;
     private final Label sheetTitle = Labels.heading("Run sheet");
+    private final HBox first = Boxes.row();
     private final Button plan;
     private final Button print;
     private Map<Planned.Cell, Integer> needed = Map.of();
@@ -97,11 +100,14 @@ public final class PlanScreen extends VBox {
         var scrolled = Boxes.scrolling(matrix);
         scrolled.setHbarPolicy(ScrollPane.ScrollBarPolicy.AS_NEEDED);
         scrolled.setFitToWidth(false);
-        scrolled.maxHeightProperty()
-                .bind(Bindings.when(Bindings.createBooleanBinding(() -> game().isPresent(), games.valueProperty()))
-                        .then(GAME_PX)
-                        .otherwise(ALL_PX));
-        VBox matrixPanel = Boxes.panel(scrolled);
+        // As high as the matrix, up to a limit; above it the matrix scrolls.
+        scrolled.minHeightProperty()
+                .bind(Bindings.createDoubleBinding(
+                        () -> Math.min(game().isPresent() ? GAME_PX : ALL_PX, matrix.getHeight() + SCROLL_BAR_PX),
+                        matrix.heightProperty(),
+                        games.valueProperty()));
+        scrolled.maxHeightProperty().bind(scrolled.minHeightProperty());
+        VBox matrixPanel = Boxes.panel(scrolled, first);
         matrixPanel.setMinHeight(Region.USE_PREF_SIZE);
         VBox sheetPanel = Boxes.panel(
                 Boxes.row(
@@ -133,7 +139,8 @@ public final class PlanScreen extends VBox {
         choices.addFirst(Optional.empty());
         if (!games.getItems().equals(choices)) {
             games.getItems().setAll(choices);
-            games.setValue(before != null && choices.contains(before) ? before : proposed(contents));
+            boolean stays = before != null && before.isPresent() && choices.contains(before);
+            games.setValue(stays ? before : proposed(contents));
         }
         fields.show(contents.planned().settings());
         show();
@@ -153,6 +160,7 @@ public final class PlanScreen extends VBox {
     private void show() {
         Contents contents = workbench.contentsProperty().get();
         matrix.show(contents, game(), needed);
+        begin(contents);
         List<Scene> scenes = Coverage.scenes(contents, game());
         List<DeliveryPath> shown = Coverage.paths(contents, scenes);
         addPath.getItems()
@@ -168,20 +176,47 @@ public final class PlanScreen extends VBox {
                         : "Run sheet · %d runs · %s".formatted(planned.openRuns(), Durations.words(planned.openS())));
         sheet.show(contents);
         print.setDisable(planned.open().isEmpty());
-        plan.setDisable(Coverage.open(contents, Coverage.scenes(contents, Optional.empty()))
-                        .isEmpty()
+        plan.setDisable(Coverage.open(contents, scenes).stream().allMatch(wish -> wish.repeats() == 0)
                 || contents.attempt().isPresent());
         look(contents, scenes);
     }
 
+    /// Where nothing is wanted yet, the obvious next step.
+    private void begin(Contents contents) {
+        List<Scene> scenes = Coverage.scenes(contents, game());
+        List<DeliveryPath> paths = contents.bench().paths();
+        boolean nothing = Coverage.paths(contents, scenes).isEmpty();
+        first.setVisible(nothing);
+        first.setManaged(nothing);
+        if (!nothing) {
+            return;
+        }
+        if (scenes.isEmpty() || paths.isEmpty()) {
+            first.getChildren()
+                    .setAll(Labels.note(
+                            "A plan needs a game with a scene, and paths. Both are described in Bench (Ctrl+1)."));
+            return;
+        }
+        Button want = Buttons.quiet(
+                "Want three runs of every path",
+                "Three runs a side are the fewest that give an interval between runs",
+                () -> want(paths, scenes));
+        want.setId("want-all");
+        first.getChildren().setAll(Labels.of("No run is wanted here yet.", "muted"), want);
+    }
+
     private MenuItem item(DeliveryPath path, List<Scene> scenes) {
         MenuItem item = new MenuItem(path.name());
-        item.setOnAction(_ -> {
-            Map<Planned.Cell, Integer> wanted = new HashMap<>();
-            scenes.forEach(scene -> wanted.put(new Planned.Cell(scene.id(), path.id()), RepeatsWanted.TO_BEGIN_WITH));
-            workbench.note("Changing the plan", study -> study.plan().want(wanted));
-        });
+        item.setOnAction(_ -> want(List.of(path), scenes));
         return item;
+    }
+
+    private void want(List<DeliveryPath> paths, List<Scene> scenes) {
+        Map<Planned.Cell, Integer> wanted = new HashMap<>();
+        for (Scene scene : scenes) {
+            paths.forEach(path -> wanted.put(new Planned.Cell(scene.id(), path.id()), RepeatsWanted.TO_BEGIN_WITH));
+        }
+        workbench.note("Changing the plan", study -> study.plan().want(wanted));
     }
 
     /// Looks how many repeats the spread calls for, once for the runs that are shown.

@@ -13,6 +13,7 @@ import java.time.LocalTime;
 import java.time.ZoneId;
 import java.time.format.DateTimeFormatter;
 import java.time.format.FormatStyle;
+import javafx.geometry.Pos;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.ListCell;
@@ -73,6 +74,7 @@ final class SheetList extends ListView<Planned.Timed> {
             middle.getChildren().add(changes);
         }
         middle.setMinWidth(0);
+        middle.setAlignment(Pos.CENTER_LEFT);
         HBox.setHgrow(middle, Priority.ALWAYS);
         Button skip = Buttons.quiet(
                 "Skip",

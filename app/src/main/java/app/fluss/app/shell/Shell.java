@@ -85,7 +85,8 @@ public final class Shell extends BorderPane {
         games = new GamesTree(workbench, this::stateFacts, this::removeRun, this::setOutcome);
         bench = new BenchScreen(workbench, theme, jobs, this::tell);
         plan = new PlanScreen(workbench, this::tell, () -> order.choose(Work.CAPTURE));
-        capture = new CaptureScreen(workbench, theme, memory, preferences, this::tell, () -> order.choose(Work.PLAN));
+        capture = new CaptureScreen(
+                workbench, theme, memory, preferences, this::tell, () -> order.choose(Work.PLAN), this::showPreflight);
         examine = new ExamineScreen(workbench, theme, this::stateDisplay);
         compare = new CompareScreen(workbench, theme, shown -> {
             compared = shown;
@@ -235,12 +236,14 @@ public final class Shell extends BorderPane {
             case RATES -> examine.point(ExamineScreen.Part.RATES);
             case WEAVE -> examine.point(ExamineScreen.Part.WEAVE);
             case FIGURES -> examine.point(ExamineScreen.Part.FIGURES);
-            case PREFLIGHT -> {
-                order.choose(Work.BENCH);
-                bench.show(BenchScreen.View.PREFLIGHT);
-            }
+            case PREFLIGHT -> showPreflight();
             case COMPARISON -> {}
         }
+    }
+
+    private void showPreflight() {
+        order.choose(Work.BENCH);
+        bench.show(BenchScreen.View.PREFLIGHT);
     }
 
     private Node welcome() {

@@ -1,5 +1,6 @@
 package app.fluss.app.theme;
 
+import javafx.geometry.Insets;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.ScrollPane;
@@ -31,6 +32,13 @@ public final class Boxes {
         Region spacer = new Region();
         HBox.setHgrow(spacer, Priority.ALWAYS);
         return spacer;
+    }
+
+    /// What stands in a scroll pane, with room for its bar.
+    public static VBox scrolled(Node... children) {
+        VBox box = new VBox(10, children);
+        box.setPadding(new Insets(0, 14, 4, 0));
+        return box;
     }
 
     /// Scrolls upright only.

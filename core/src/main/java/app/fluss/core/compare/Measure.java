@@ -2,6 +2,7 @@ package app.fluss.core.compare;
 
 import app.fluss.core.measure.Analysis;
 import app.fluss.core.measure.Figure;
+import app.fluss.core.measure.Grade;
 import app.fluss.core.measure.LowConvention;
 
 /// The figures that runs are compared by.
@@ -54,6 +55,12 @@ public enum Measure {
     /// Whether a larger value is the better one.
     public boolean moreIsBetter() {
         return moreIsBetter;
+    }
+
+    /// Whether it can be had from evidence of a grade; what else it needs (display times, kinds, a stated refresh)
+    /// is told where it is missing.
+    public boolean canBeHadAt(Grade grade) {
+        return this == CLAIMED ? grade != Grade.E : grade.hasLog();
     }
 
     /// Whether the interval within a run comes from a mean of successive times.

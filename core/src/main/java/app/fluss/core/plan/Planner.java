@@ -44,8 +44,7 @@ public final class Planner {
         for (var game : games.values()) {
             boolean started = false;
             for (List<Wish> scene : game.values()) {
-                planner.scene(scene, !started);
-                started = true;
+                started |= planner.scene(scene, !started);
             }
         }
         return List.copyOf(planner.sheet);
@@ -56,8 +55,13 @@ public final class Planner {
         return sheet.stream().mapToInt(PlannedStep::totalS).sum();
     }
 
-    private void scene(List<Wish> wishes, boolean startsGame) {
-        List<Wish> order = order(wishes);
+    /// @return whether anything of the scene is on the sheet
+    private boolean scene(List<Wish> wishes, boolean startsGame) {
+        List<Wish> wanted = wishes.stream().filter(wish -> wish.repeats() > 0).toList();
+        if (wanted.isEmpty()) {
+            return false;
+        }
+        List<Wish> order = order(wanted);
         List<Role> roles = new ArrayList<>(Collections.nCopies(order.size(), Role.RUN));
         Wish baseline = wishes.stream()
                 .filter(wish -> wish.chain().isNative())
@@ -76,6 +80,7 @@ public final class Planner {
         for (int i = 0; i < order.size(); i++) {
             add(roles.get(i), order.get(i), startsGame && i == 0);
         }
+        return true;
     }
 
     private void add(Role role, Wish wish, boolean startsGame) {

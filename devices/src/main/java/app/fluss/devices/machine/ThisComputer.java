@@ -64,7 +64,7 @@ public final class ThisComputer {
 
     private static Optional<String> driver(GraphicsCard card) {
         String version = card.getVersionInfo();
-        return version.isBlank() || version.equalsIgnoreCase("unknown") ? Optional.empty() : Optional.of(version);
+        return version.isBlank() ? Optional.empty() : Optional.of(version);
     }
 
     /// A machine without a battery says nothing here, so nothing is claimed of it.
@@ -87,7 +87,7 @@ public final class ThisComputer {
 
     private static void put(Map<FactKey, String> facts, FactKey key, String value) {
         String text = value.strip();
-        if (key.problem(text).isEmpty()) {
+        if (key.problem(text).isEmpty() && !text.equalsIgnoreCase("unknown")) {
             facts.put(key, text);
         }
     }

@@ -1,0 +1,40 @@
+package app.fluss.files.bench;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.List;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+
+class RunSheetPageTest {
+    @TempDir
+    Path folder;
+
+    @Test
+    void everyLineIsThereAndNothingIsMarkup() throws Exception {
+        Path file = folder.resolve("sheet.html");
+        new RunSheetPage(
+                        "bench <1> & more",
+                        "25 November 2026",
+                        List.of(
+                                new RunSheetPage.Row(
+                                        0, 250, "warm-up", false, "Tidewarden · marsh", "native", List.of()),
+                                new RunSheetPage.Row(
+                                        250,
+                                        3500,
+                                        "run",
+                                        true,
+                                        "Tidewarden · marsh",
+                                        "second <GPU>",
+                                        List.of("power off", "switch on second GPU"))))
+                .write(file);
+        String page = Files.readString(file);
+        assertThat(page)
+                .contains("bench &lt;1&gt; &amp; more", "second &lt;GPU&gt;", "switch on second GPU")
+                .contains("1 runs, 1:03 h", "<td class=\"time\">0:04</td>")
+                .contains("unplug")
+                .doesNotContain("<GPU>", "{{");
+    }
+}
