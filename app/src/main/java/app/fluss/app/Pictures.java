@@ -65,7 +65,7 @@ final class Pictures {
             pictures.shoot("Tidewarden", "plan", folder.resolve("plan" + ending));
             pictures.steps.add(pictures::measure);
             pictures.steps.add(() -> pictures.go("Tidewarden", "capture"));
-            pictures.steps.add(window.shell().capture()::focusPad);
+            pictures.steps.add(() -> window.shell().capture().focusPad());
             pictures.steps.add(() -> pictures.save(folder.resolve("capture" + ending)));
         }
         pictures.shoot("Kelp Circuit", "examine", folder.resolve("examine-kelp-circuit-dark.png"));

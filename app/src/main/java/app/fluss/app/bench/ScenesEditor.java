@@ -10,8 +10,11 @@ import app.fluss.core.measure.Section;
 import app.fluss.files.study.Game;
 import app.fluss.files.study.Scene;
 import javafx.scene.control.ChoiceBox;
+import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
 import javafx.scene.layout.GridPane;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 
 /// The scenes of a game: where each starts, what is done, how long it takes and how heavy it is.
@@ -22,6 +25,7 @@ final class ScenesEditor extends VBox {
         super(6);
         this.workbench = workbench;
         GridPane grid = new GridPane();
+        grid.getStyleClass().add("form");
         grid.setHgap(8);
         grid.setVgap(5);
         grid.addRow(
@@ -53,8 +57,8 @@ final class ScenesEditor extends VBox {
 
     private void row(GridPane grid, int row, Scene scene) {
         TextField seconds = field(Integer.toString(scene.seconds()), 4);
-        TextField begins = field(scene.begins(), 12);
-        TextField route = field(scene.route(), 16);
+        TextField begins = field(scene.begins(), 14);
+        TextField route = field(scene.route(), 19);
         ChoiceBox<Section.Weight> weight = Choice.of("scene-weight", ScenesEditor::name);
         weight.getItems().setAll(Section.Weight.values());
         weight.setValue(scene.weight());
@@ -73,7 +77,11 @@ final class ScenesEditor extends VBox {
             });
         }
         weight.valueProperty().subscribe((_, _) -> take.run());
-        grid.addRow(row, Labels.of(scene.name()), seconds, weight, begins, route);
+        GridPane.setHgrow(begins, Priority.ALWAYS);
+        GridPane.setHgrow(route, Priority.ALWAYS);
+        Label name = Labels.of(scene.name());
+        name.setMinWidth(Region.USE_PREF_SIZE);
+        grid.addRow(row, name, seconds, weight, begins, route);
     }
 
     private static TextField field(String text, int columns) {

@@ -125,14 +125,19 @@ public final class PlanScreen extends VBox {
                         matrixPanel,
                         sheetPanel);
         workbench.contentsProperty().subscribe(this::fill);
+        // Nothing is worked out for a screen that nobody looks at.
+        sceneProperty().subscribe(() -> fill(workbench.contentsProperty().get()));
         workbench.selectedProperty().subscribe(run -> {
-            if (run != null) {
+            if (run != null && getScene() != null) {
                 games.setValue(proposed(workbench.contentsProperty().get()));
             }
         });
     }
 
     private void fill(Contents contents) {
+        if (getScene() == null) {
+            return;
+        }
         Optional<Game> before = games.getValue();
         List<Optional<Game>> choices =
                 new ArrayList<>(contents.games().stream().map(Optional::of).toList());

@@ -43,6 +43,7 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
+import org.jspecify.annotations.Nullable;
 
 /// The window's frame: the chain on top, the order of work left, the findings right, the work in the middle.
 public final class Shell extends BorderPane {
@@ -57,9 +58,11 @@ public final class Shell extends BorderPane {
     private final OrderOfWork order = new OrderOfWork();
     private final FindingsPane findings = new FindingsPane(this::showEvidence);
     private final GamesTree games;
-    private final BenchScreen bench;
-    private final PlanScreen plan;
-    private final CaptureScreen capture;
+    private final MappingMemory memory;
+    private final Preferences preferences;
+    private @Nullable BenchScreen bench;
+    private @Nullable PlanScreen plan;
+    private @Nullable CaptureScreen capture;
     private final ExamineScreen examine;
     private final CompareScreen compare;
     private final Label message = Labels.wrapped("", "chip-warm");
@@ -80,13 +83,11 @@ public final class Shell extends BorderPane {
         this.theme = theme;
         this.jobs = jobs;
         this.imports = imports;
+        this.memory = memory;
+        this.preferences = preferences;
         this.openStudy = openStudy;
         chainEditor = new ChainEditor(workbench, this::tell);
         games = new GamesTree(workbench, this::stateFacts, this::removeRun, this::setOutcome);
-        bench = new BenchScreen(workbench, theme, jobs, this::tell);
-        plan = new PlanScreen(workbench, this::tell, () -> order.choose(Work.CAPTURE));
-        capture = new CaptureScreen(
-                workbench, theme, memory, preferences, this::tell, () -> order.choose(Work.PLAN), this::showPreflight);
         examine = new ExamineScreen(workbench, theme, this::stateDisplay);
         compare = new CompareScreen(workbench, theme, shown -> {
             compared = shown;
@@ -197,9 +198,9 @@ public final class Shell extends BorderPane {
         Work work = order.chosenProperty().get();
         boolean nothing = workbench.contentsProperty().get().runs().isEmpty();
         Node screen = switch (work) {
-            case BENCH -> bench;
-            case PLAN -> plan;
-            case CAPTURE -> capture;
+            case BENCH -> bench();
+            case PLAN -> plan();
+            case CAPTURE -> capture();
             case EXAMINE -> nothing ? welcome() : examine;
             case COMPARE -> nothing ? welcome() : compare;
         };
@@ -214,7 +215,7 @@ public final class Shell extends BorderPane {
         }
         chainEditor.setEditable(work == Work.BENCH);
         if (work == Work.CAPTURE) {
-            capture.showPath();
+            capture().showPath();
         }
         setRight(looks ? findings : null);
         BorderPane.setMargin(screen, looks ? new Insets(12, 2, 12, 2) : new Insets(12, 14, 12, 2));
@@ -243,7 +244,7 @@ public final class Shell extends BorderPane {
 
     private void showPreflight() {
         order.choose(Work.BENCH);
-        bench.show(BenchScreen.View.PREFLIGHT);
+        bench().show(BenchScreen.View.PREFLIGHT);
     }
 
     private Node welcome() {
@@ -339,11 +340,11 @@ public final class Shell extends BorderPane {
         } else if (event.getCode() == KeyCode.C && event.isShiftDown() && work == Work.EXAMINE) {
             examine.copyFigures();
         } else if (event.getCode() == KeyCode.ENTER && work == Work.CAPTURE) {
-            capture.keep();
+            capture().keep();
         } else if (event.getCode() == KeyCode.SPACE && work == Work.CAPTURE) {
-            capture.start();
+            capture().start();
         } else if (event.getCode() == KeyCode.P && work == Work.CAPTURE) {
-            capture.focusPad();
+            capture().focusPad();
         } else {
             return false;
         }
@@ -372,18 +373,49 @@ public final class Shell extends BorderPane {
         reason.ifPresent(why -> workbench.change("Marking a run", study -> study.setOutcome(run, outcome, why)));
     }
 
-    /// The screen on which runs are measured.
-    public CaptureScreen capture() {
-        return capture;
-    }
+    // Screens are made when they are first looked at: the window opens sooner.
 
     /// The screen on which the bench is described.
     public BenchScreen bench() {
-        return bench;
+        BenchScreen made = bench;
+        if (made == null) {
+            made = new BenchScreen(workbench, theme, jobs, this::tell);
+            bench = made;
+        }
+        return made;
+    }
+
+    private PlanScreen plan() {
+        PlanScreen made = plan;
+        if (made == null) {
+            made = new PlanScreen(workbench, this::tell, () -> order.choose(Work.CAPTURE));
+            plan = made;
+        }
+        return made;
+    }
+
+    /// The screen on which runs are measured.
+    public CaptureScreen capture() {
+        CaptureScreen made = capture;
+        if (made == null) {
+            made = new CaptureScreen(
+                    workbench,
+                    theme,
+                    memory,
+                    preferences,
+                    this::tell,
+                    () -> order.choose(Work.PLAN),
+                    this::showPreflight);
+            capture = made;
+        }
+        return made;
     }
 
     /// Lets go of what the screens hold open.
     public void close() {
-        capture.close();
+        CaptureScreen made = capture;
+        if (made != null) {
+            made.close();
+        }
     }
 }
