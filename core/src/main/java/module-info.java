@@ -30,6 +30,8 @@ module app.fluss.core {
     exports app.fluss.core.gpu;
     // Links and streams.
     exports app.fluss.core.stream;
+    // From input to light: edges, samples, cameras.
+    exports app.fluss.core.latency;
     // How far a long job is, and whether it goes on.
     exports app.fluss.core.work;
 }

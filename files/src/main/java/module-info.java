@@ -17,6 +17,8 @@ module app.fluss.files {
     exports app.fluss.files.log;
     // Requirements, and the run sheet as a page.
     exports app.fluss.files.bench;
+    // Latency samples, sensor traces and sound.
+    exports app.fluss.files.latency;
     // Results as JSON.
     exports app.fluss.files.report;
     // Scenarios to simulate, and what a simulated bench would have written.

@@ -17,7 +17,13 @@ import picocli.CommandLine.Spec;
         description = "A bench for delivered frame rate, frame pacing and latency.",
         mixinStandardHelpOptions = true,
         version = "fluss 0.1.0",
-        subcommands = {Analyze.class, Compare.class, Simulate.class, Check.class, AutoComplete.GenerateCompletion.class
+        subcommands = {
+            Analyze.class,
+            Compare.class,
+            Latency.class,
+            Simulate.class,
+            Check.class,
+            AutoComplete.GenerateCompletion.class
         },
         footer = {
             "",
@@ -25,6 +31,7 @@ import picocli.CommandLine.Spec;
             "",
             "Examples:",
             "  fluss analyze run.csv --refresh 144 --sync vrr --json",
+            "  fluss latency clicks.wav --json",
             "  fluss compare native.csv --against generated.csv --refresh 120 --json",
             "  fluss simulate docs/scenarios/phantom-images.json --out simulated/",
             "  source <(fluss generate-completion)"

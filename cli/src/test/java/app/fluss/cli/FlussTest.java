@@ -192,4 +192,37 @@ class FlussTest {
         assertThat(fluss("analyze", on, "--from", "5", "--to", "10", "--json")).isZero();
         assertThat(json().at("/duration_s").asDouble()).isCloseTo(5, within(0.05));
     }
+
+    /// From a scenario to its clicks as sound, and back to the truth; and from a list of samples.
+    @Test
+    void latencyPrintsTheContract() throws Exception {
+        Path to = folder.resolve("clicked");
+        assertThat(fluss(
+                        "simulate",
+                        Path.of("..", "docs", "scenarios", "native.json").toString(),
+                        "--out",
+                        to.toString()))
+                .isZero();
+        out.getBuffer().setLength(0);
+        assertThat(fluss("latency", to.resolve("clicks.wav").toString(), "--json"))
+                .isZero();
+        JsonNode node = json();
+        JsonNode truth = JsonMapper.builder().build().readTree(Files.readString(to.resolve("truth.json")));
+        assertThat(node.get("n").asInt() + node.get("missed").asInt())
+                .isEqualTo(truth.at("/clicks").size())
+                .isEqualTo(node.get("samples_ms").size());
+        for (String key : "median_ms mean_ms sd_ms mad_ms p5_ms p95_ms threshold".split(" ", -1)) {
+            assertThat(node.get(key).isNumber()).as(key).isTrue();
+        }
+        assertThat(node.get("median_ci_ms")).hasSize(2);
+        assertThat(node.get("ripple_hz").isNull()).as("this panel has none").isTrue();
+        Path samples = Files.writeString(folder.resolve("s.csv"), "trial,input_ms,photon_ms\n1,0,40\n2,500,\n");
+        out.getBuffer().setLength(0);
+        assertThat(fluss("latency", samples.toString(), "--json")).isZero();
+        assertThat(json().get("samples_ms").toString()).isEqualTo("[40.0,null]");
+        assertThat(json().get("sd_ms").isNull()).isTrue();
+        assertThat(json().at("/findings").toString()).contains("few-samples", "missed-trials");
+        assertThat(fluss("latency", samples.toString(), "--threshold", "1.5")).isEqualTo(2);
+        assertThat(fluss("latency", on)).isEqualTo(3);
+    }
 }

@@ -1,0 +1,117 @@
+package app.fluss.cli;
+
+import app.fluss.core.finding.Finding;
+import app.fluss.core.finding.LatencyFindings;
+import app.fluss.core.latency.Channels;
+import app.fluss.core.latency.EdgeDetection;
+import app.fluss.core.latency.EdgeSettings;
+import app.fluss.core.latency.LatencyFigures;
+import app.fluss.core.latency.Trial;
+import app.fluss.core.measure.Figure;
+import app.fluss.core.work.Progress;
+import app.fluss.files.latency.LatencyFile;
+import app.fluss.files.latency.LatencySource;
+import app.fluss.files.log.InputException;
+import app.fluss.files.report.Json;
+import app.fluss.files.report.LatencyJson;
+import java.io.IOException;
+import java.io.PrintWriter;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.Locale;
+import java.util.concurrent.Callable;
+import picocli.CommandLine.Command;
+import picocli.CommandLine.Model.CommandSpec;
+import picocli.CommandLine.Option;
+import picocli.CommandLine.ParameterException;
+import picocli.CommandLine.Parameters;
+import picocli.CommandLine.Spec;
+
+/// Latency from a list of samples, a sensor trace or two channels of sound.
+@Command(
+        name = "latency",
+        description =
+                "Latency from trial,input_ms,photon_ms (CSV), t_us,input,light (CSV) or two channels of sound (WAV).",
+        mixinStandardHelpOptions = true,
+        footer = {"", "Example: fluss latency clicks.wav --threshold 0.5 --json"})
+final class Latency implements Callable<Integer> {
+    @Spec
+    @SuppressWarnings("NullAway.Init") // set by the command line library
+    private CommandSpec spec;
+
+    @Parameters(paramLabel = "FILE", description = "The measurements.")
+    @SuppressWarnings("NullAway.Init") // set by the command line library
+    private Path file;
+
+    @Option(names = "--threshold", paramLabel = "SHARE", description = "Share of the light's step (0.5).")
+    private double threshold = EdgeSettings.DEFAULT.threshold();
+
+    @Option(names = "--timeout-ms", paramLabel = "MS", description = "After this a click is a missed one (500).")
+    private double timeoutMs = EdgeSettings.DEFAULT.timeoutMs();
+
+    @Option(names = "--swap", description = "The light is on the first channel, or in the place of the input.")
+    private boolean swap;
+
+    @Option(names = "--json", description = "Print JSON.")
+    private boolean json;
+
+    @Override
+    public Integer call() throws IOException, InputException {
+        EdgeSettings settings;
+        try {
+            settings = new EdgeSettings(threshold, timeoutMs, EdgeSettings.DEFAULT.refractoryMs());
+        } catch (IllegalArgumentException e) {
+            throw new ParameterException(spec.commandLine(), String.valueOf(e.getMessage()), e);
+        }
+        try (LatencySource source = LatencyFile.read(file, swap)) {
+            switch (source) {
+                case LatencySource.Samples samples -> {
+                    LatencyFigures figures = LatencyFigures.of(samples.latenciesMs());
+                    print(figures, samples.latenciesMs(), Double.NaN, Double.NaN, LatencyFindings.of(figures));
+                }
+                case LatencySource.Trace trace -> print(trace, settings);
+                case LatencySource.Sound sound -> print(sound, settings);
+            }
+        }
+        return 0;
+    }
+
+    private void print(LatencySource.Traced trace, EdgeSettings settings) {
+        EdgeDetection found = EdgeDetection.of(trace.input(), trace.light(), settings, Progress.NONE);
+        double[] samples = found.trials().stream().mapToDouble(Trial::latencyMs).toArray();
+        LatencyFigures figures = LatencyFigures.of(samples);
+        boolean swapped = Channels.lookSwapped(trace.input(), trace.light());
+        print(figures, samples, settings.threshold(), found.rippleHz(), LatencyFindings.of(found, figures, swapped));
+    }
+
+    private void print(
+            LatencyFigures figures, double[] samples, double share, double rippleHz, List<Finding> findings) {
+        PrintWriter out = spec.commandLine().getOut();
+        if (json) {
+            out.print(Json.text(LatencyJson.of(figures, samples, share, rippleHz, findings)));
+        } else {
+            out.println("%s: %d samples, %d missed".formatted(file, figures.n(), figures.missed()));
+            line(out, "median", figures.median());
+            line(out, "mean", figures.mean());
+            line(out, "sd", figures.sd());
+            line(out, "5 % to 95 %", figures.p5());
+            line(out, "", figures.p95());
+            figures.medianInterval()
+                    .ifPresent(interval -> out.println(String.format(
+                            Locale.ROOT,
+                            "  95 %% interval of the median: %.2f to %.2f ms",
+                            interval.low(),
+                            interval.high())));
+            findings.forEach(finding ->
+                    out.println("%s %s: %s".formatted(finding.severity().label(), finding.code(), finding.text())));
+        }
+        out.flush();
+    }
+
+    private static void line(PrintWriter out, String name, Figure figure) {
+        out.println(
+                figure.isKnown()
+                        ? String.format(Locale.ROOT, "  %-12s %8.2f ms", name, figure.orNaN())
+                        : "  %-12s        –".formatted(name));
+    }
+}

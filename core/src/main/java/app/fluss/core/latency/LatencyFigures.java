@@ -1,0 +1,59 @@
+package app.fluss.core.latency;
+
+import app.fluss.core.compare.Interval;
+import app.fluss.core.measure.Figure;
+import app.fluss.core.measure.Moments;
+import app.fluss.core.measure.Ordered;
+import java.util.Arrays;
+import java.util.Optional;
+
+/// The figures of latency samples, ms.
+///
+/// @param n samples
+/// @param missed trials whose light never came; counted, never dropped
+/// @param median of the samples
+/// @param mean of the samples
+/// @param sd standard deviation, n - 1
+/// @param mad unscaled median absolute deviation
+/// @param p5 5 % quantile, type 7
+/// @param p95 95 % quantile, type 7
+/// @param medianInterval 95 % interval of the median; needs 6 samples
+public record LatencyFigures(
+        int n,
+        int missed,
+        Figure median,
+        Figure mean,
+        Figure sd,
+        Figure mad,
+        Figure p5,
+        Figure p95,
+        Optional<Interval> medianInterval) {
+    /// Fewer samples than this are weak: {@value}. Common practice, no source.
+    public static final int FEW = 20;
+
+    /// Works them out.
+    ///
+    /// @param samplesMs one for each trial; NaN for a missed one
+    public static LatencyFigures of(double[] samplesMs) {
+        double[] known =
+                Arrays.stream(samplesMs).filter(ms -> !Double.isNaN(ms)).toArray();
+        Ordered ordered = Ordered.of(known);
+        Moments moments = Moments.of(known);
+        String none = known.length == 0 ? "no trial was answered" : "one sample has no spread";
+        return new LatencyFigures(
+                known.length,
+                samplesMs.length - known.length,
+                Figure.ofFinite(ordered.median(), none),
+                Figure.ofFinite(moments.mean(), none),
+                Figure.ofFinite(moments.sd(), none),
+                Figure.ofFinite(ordered.medianAbsoluteDeviation(), none),
+                Figure.ofFinite(ordered.quantile(0.05), none),
+                Figure.ofFinite(ordered.quantile(0.95), none),
+                MedianInterval.of(known));
+    }
+
+    /// Whether there are too few samples to lean on.
+    public boolean isWeak() {
+        return n < FEW;
+    }
+}

@@ -1,0 +1,4 @@
+/// From input to light: samples, their statistics, edges on sensor traces, camera counts.
+///
+/// Entry types: [app.fluss.core.latency.EdgeDetection], [app.fluss.core.latency.LatencyFigures].
+package app.fluss.core.latency;

@@ -1,0 +1,236 @@
+package app.fluss.files.latency;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import app.fluss.core.finding.LatencyFindings;
+import app.fluss.core.latency.Channels;
+import app.fluss.core.latency.EdgeDetection;
+import app.fluss.core.latency.EdgeSettings;
+import app.fluss.core.latency.LatencyFigures;
+import app.fluss.core.latency.Trial;
+import app.fluss.core.work.Progress;
+import app.fluss.files.log.InputException;
+import app.fluss.files.simulated.ReadyScenario;
+import app.fluss.files.simulated.SimulationFolder;
+import app.fluss.sim.SimulatedRun;
+import app.fluss.sim.Simulation;
+import app.fluss.sim.truth.Click;
+import java.nio.ByteBuffer;
+import java.nio.ByteOrder;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.Arrays;
+import java.util.List;
+import java.util.SplittableRandom;
+import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+class LatencyFileTest {
+    @TempDir
+    static Path folder;
+
+    private static SimulatedRun run;
+
+    @BeforeAll
+    static void simulate() throws Exception {
+        run = Simulation.run(ReadyScenario.named("native").lasting(20));
+        SimulationFolder.write(run, folder, Progress.NONE);
+    }
+
+    private static double[] latencies(Path file, boolean swapped) throws Exception {
+        try (LatencySource source = LatencyFile.read(file, swapped)) {
+            LatencySource.Traced trace = (LatencySource.Traced) source;
+            return EdgeDetection.of(trace.input(), trace.light(), EdgeSettings.DEFAULT, Progress.NONE).trials().stream()
+                    .mapToDouble(Trial::latencyMs)
+                    .toArray();
+        }
+    }
+
+    private static void assertTrue(double[] found, double withinMs) {
+        List<Click> truth = run.truth().clicks();
+        assertThat(found).hasSize(truth.size());
+        for (int i = 0; i < found.length - 1; i++) {
+            assertThat(found[i] - (truth.get(i).halfMs() - truth.get(i).clickMs()))
+                    .as("click %d", i)
+                    .isBetween(-withinMs, withinMs);
+        }
+    }
+
+    /// The same run by a sensor of 4 kHz and by sound of 48 kHz, with mains hum, against the truth.
+    @Test
+    void traceAndSoundTellTheTruth() throws Exception {
+        assertTrue(latencies(folder.resolve("sensor.csv"), false), 0.5);
+        assertTrue(latencies(folder.resolve("clicks.wav"), false), 0.1);
+    }
+
+    @Test
+    void swappedChannelsAreSeenAndCanBeSwapped() throws Exception {
+        Path wav = folder.resolve("clicks.wav");
+        Path swapped = folder.resolve("swapped.wav");
+        byte[] bytes = Files.readAllBytes(wav);
+        for (int at = 44; at + 4 <= bytes.length; at += 4) {
+            byte low = bytes[at];
+            byte high = bytes[at + 1];
+            bytes[at] = bytes[at + 2];
+            bytes[at + 1] = bytes[at + 3];
+            bytes[at + 2] = low;
+            bytes[at + 3] = high;
+        }
+        Files.write(swapped, bytes);
+        try (LatencySource source = LatencyFile.read(swapped, false)) {
+            LatencySource.Traced trace = (LatencySource.Traced) source;
+            assertThat(Channels.lookSwapped(trace.input(), trace.light())).isTrue();
+            EdgeDetection found = EdgeDetection.of(trace.input(), trace.light(), EdgeSettings.DEFAULT, Progress.NONE);
+            double[] samples =
+                    found.trials().stream().mapToDouble(Trial::latencyMs).toArray();
+            assertThat(LatencyFindings.of(found, LatencyFigures.of(samples), true)
+                            .getFirst()
+                            .code())
+                    .isEqualTo("channels-swapped");
+        }
+        assertThat(latencies(swapped, true)).containsExactly(latencies(wav, false));
+    }
+
+    /// The same sound with other bits: 24, 32 and float.
+    @ParameterizedTest
+    @CsvSource({"1, 24, 0.002", "1, 32, 0.002", "3, 32, 0.002"})
+    void soundOfOtherBitsIsTheSameSound(int format, int bits, double withinMs) throws Exception {
+        byte[] pcm = Files.readAllBytes(folder.resolve("clicks.wav"));
+        ByteBuffer from = ByteBuffer.wrap(pcm, 44, pcm.length - 44).order(ByteOrder.LITTLE_ENDIAN);
+        int samples = (pcm.length - 44) / 2;
+        ByteBuffer to = ByteBuffer.allocate(44 + samples * bits / 8).order(ByteOrder.LITTLE_ENDIAN);
+        to.put(wavHead(format, 2, 48_000, bits, samples * bits / 8));
+        for (int i = 0; i < samples; i++) {
+            short value = from.getShort();
+            if (format == 3) {
+                to.putFloat(value / 32768f);
+            } else if (bits == 24) {
+                to.put((byte) 0).putShort(value);
+            } else {
+                to.putInt(value << 16);
+            }
+        }
+        Path file = folder.resolve("bits-" + format + "-" + bits + ".wav");
+        Files.write(file, to.array());
+        double[] expected = latencies(folder.resolve("clicks.wav"), false);
+        double[] found = latencies(file, false);
+        assertThat(found).hasSameSizeAs(expected);
+        for (int i = 0; i < found.length - 1; i++) {
+            assertThat(Math.abs(found[i] - expected[i])).isLessThan(withinMs);
+        }
+    }
+
+    private static byte[] wavHead(int format, int channels, int rate, int bits, int bytes) {
+        ByteBuffer head = ByteBuffer.allocate(44).order(ByteOrder.LITTLE_ENDIAN);
+        head.put("RIFF".getBytes(StandardCharsets.US_ASCII)).putInt(36 + bytes);
+        head.put("WAVEfmt ".getBytes(StandardCharsets.US_ASCII)).putInt(16);
+        head.putShort((short) format).putShort((short) channels).putInt(rate);
+        head.putInt(rate * channels * bits / 8)
+                .putShort((short) (channels * bits / 8))
+                .putShort((short) bits);
+        head.put("data".getBytes(StandardCharsets.US_ASCII)).putInt(bytes);
+        return head.array();
+    }
+
+    @Test
+    void samplesAreDifferencesAndAnEmptyPhotonIsAMiss() throws Exception {
+        Path file = Files.writeString(
+                folder.resolve("samples.csv"), "trial,input_ms,photon_ms\n1,100,142.5\n2,900,\n3,1700,1733\n");
+        try (LatencySource source = LatencyFile.read(file, false)) {
+            double[] samples = ((LatencySource.Samples) source).latenciesMs();
+            assertThat(samples).containsExactly(42.5, Double.NaN, 33);
+        }
+    }
+
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "trial,input_ms,photon_ms;1,100,142;2,900,80 | light before its input",
+                "trial,input_ms,photon_ms;1,100,soon | \"soon\"",
+                "trial,input_ms,photon_ms;1,,142 | a trial without an input time",
+                "name,colour;a,red | the columns name, colour",
+                "t_us,input,light;0,0,1;1000,0,1 | 2 samples",
+            })
+    void whatIsNoMeasurementIsToldWithItsPlace(String text, String why) throws Exception {
+        Path file = Files.writeString(folder.resolve("bad.csv"), text.replace(';', '\n') + "\n");
+        assertThatThrownBy(() -> LatencyFile.read(file, false))
+                .isInstanceOf(InputException.class)
+                .hasMessageContaining("bad.csv")
+                .hasMessageContaining(why);
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        "250, 1, a time that does not grow, 151",
+        "250, 2, a gap of, 151",
+        "1, 0, samples a second, 0",
+        "250, 3, \"x\", 151"
+    })
+    void aTraceWithAFaultIsToldWithItsLine(int stepUs, int fault, String why, int line) throws Exception {
+        StringBuilder text = new StringBuilder("t_us,input,light\n");
+        long us = 0;
+        for (int i = 0; i < 400; i++) {
+            us += i == 149 && fault == 1 ? -5 : i == 149 && fault == 2 ? 9000 : stepUs;
+            text.append(us)
+                    .append(",0,")
+                    .append(i == 149 && fault == 3 ? "x" : "0.1")
+                    .append('\n');
+        }
+        Path file = Files.writeString(folder.resolve("fault.csv"), text);
+        assertThatThrownBy(() -> LatencyFile.read(file, false))
+                .isInstanceOf(InputException.class)
+                .hasMessageContaining(why)
+                .hasMessageContaining(line > 0 ? "line " + line : "fault.csv");
+    }
+
+    @Test
+    void soundThatCannotBeUsedIsTold() throws Exception {
+        assertRefused(wavHead(1, 1, 48_000, 16, 0), "mono sound");
+        assertRefused(wavHead(1, 2, 4000, 16, 0), "4000 samples a second");
+        assertRefused(wavHead(7, 2, 48_000, 8, 0), "format 7 with 8 bits");
+        assertRefused(wavHead(1, 2, 48_000, 16, 0), "no sound");
+        assertRefused("RIFFxxxx".getBytes(StandardCharsets.US_ASCII), "no WAV");
+        assertRefused(Arrays.copyOf(wavHead(1, 2, 48_000, 16, 0), 36), "without sound");
+        assertRefused(new byte[0], "an empty file");
+    }
+
+    private static void assertRefused(byte[] bytes, String why) throws Exception {
+        Path file = Files.write(folder.resolve("refused.wav"), bytes);
+        assertThatThrownBy(() -> LatencyFile.read(file, false).close())
+                .isInstanceOf(InputException.class)
+                .hasMessageContaining(why);
+    }
+
+    /// A recorder that was stopped hard wrote a length that is too long, or none.
+    @Test
+    void aTruncatedRecordingIsUsedAsFarAsItGoes() throws Exception {
+        byte[] whole = Files.readAllBytes(folder.resolve("clicks.wav"));
+        Path file = Files.write(folder.resolve("cut.wav"), Arrays.copyOf(whole, whole.length / 2 + 1));
+        assertThat(latencies(file, false)).hasSizeBetween(8, 16);
+    }
+
+    /// Bytes of chance in the head are survived: refused or read, never anything else.
+    @Test
+    void noHeadOfChanceBreaksTheReader() throws Exception {
+        SplittableRandom random = new SplittableRandom(8);
+        for (int i = 0; i < 400; i++) {
+            byte[] bytes = Arrays.copyOf(wavHead(1, 2, 48_000, 16, 400), 444);
+            for (int k = 0; k < 1 + random.nextInt(6); k++) {
+                bytes[random.nextInt(60)] = (byte) random.nextInt();
+            }
+            Path file = Files.write(folder.resolve("chance.wav"), bytes);
+            try (LatencySource source = LatencyFile.read(file, false)) {
+                LatencySource.Traced trace = (LatencySource.Traced) source;
+                assertThat(trace.light().at(trace.light().size() - 1)).isFinite();
+            } catch (InputException e) {
+                assertThat(e).hasMessageContaining("chance.wav");
+            }
+        }
+    }
+}
