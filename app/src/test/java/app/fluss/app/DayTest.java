@@ -2,7 +2,6 @@ package app.fluss.app;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import app.fluss.app.model.Contents;
 import app.fluss.app.theme.Numbers;
 import app.fluss.core.bench.BenchPart;
 import app.fluss.core.bench.FactKey;
@@ -29,17 +28,12 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.StandardOpenOption;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
-import java.util.concurrent.Callable;
-import java.util.concurrent.TimeUnit;
-import java.util.prefs.Preferences;
 import javafx.application.Platform;
 import javafx.event.ActionEvent;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
-import javafx.scene.control.ButtonBase;
 import javafx.scene.control.CheckBox;
 import javafx.scene.control.ChoiceBox;
 import javafx.scene.control.Label;
@@ -49,41 +43,20 @@ import javafx.scene.control.MenuItem;
 import javafx.scene.control.TextField;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.input.KeyCode;
-import javafx.stage.Stage;
-import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.io.TempDir;
-import org.testfx.framework.junit5.ApplicationTest;
 import org.testfx.util.WaitForAsyncUtils;
 
 /// A day's session through the real window: the bench is described, paths are composed, the preflight answered, a
 /// session planned, three runs measured by three kinds of evidence, and compared.
-class DayTest extends ApplicationTest {
-    @TempDir
-    static Path folder;
-
-    private FlussApp.Window window;
+class DayTest extends WindowTest {
     private Path study;
     private Path logs;
 
     @Override
-    public void start(Stage stage) throws Exception {
-        Locale.setDefault(Locale.UK);
-        study = folder.resolve("day" + System.nanoTime() + ".fluss");
+    Path study() throws Exception {
         logs = Files.createDirectories(folder.resolve("logs" + System.nanoTime()));
-        window = new FlussApp.Window(stage, folder.resolve("config"), preferences());
-        window.open(study);
-        window.show();
-    }
-
-    private static Preferences preferences() {
-        return Preferences.userRoot()
-                .node("fluss-day-" + ProcessHandle.current().pid());
-    }
-
-    @AfterEach
-    void forget() throws Exception {
-        preferences().removeNode();
+        study = folder.resolve("day" + System.nanoTime() + ".fluss");
+        return study;
     }
 
     @Test
@@ -393,21 +366,8 @@ class DayTest extends ApplicationTest {
         assertThat(time).as("the scene runs on").matches("0:(09|1\\d|2\\d)");
     }
 
-    private Contents contents() {
-        return window.workbench().contentsProperty().get();
-    }
-
     private SheetRow open() {
         return contents().planned().open().getFirst();
-    }
-
-    private Node look(String id) {
-        return window.shell().lookup(id);
-    }
-
-    private void fire(String id) throws Exception {
-        waitFor(() -> look(id) instanceof ButtonBase);
-        interact(() -> ((ButtonBase) look(id)).fire());
     }
 
     private void toggle(String id) throws Exception {
@@ -426,19 +386,5 @@ class DayTest extends ApplicationTest {
                         .orElseThrow();
         Platform.runLater(chosen::fire);
         WaitForAsyncUtils.waitForFxEvents();
-    }
-
-    private void settle() throws Exception {
-        WaitForAsyncUtils.waitForFxEvents();
-        waitFor(() -> !window.jobs().busyProperty().get());
-        WaitForAsyncUtils.waitForFxEvents();
-    }
-
-    private static void waitFor(Callable<Boolean> condition) throws Exception {
-        WaitForAsyncUtils.waitFor(30, TimeUnit.SECONDS, () -> onFxThread(condition));
-    }
-
-    private static boolean onFxThread(Callable<Boolean> condition) throws Exception {
-        return Platform.isFxApplicationThread() ? condition.call() : WaitForAsyncUtils.waitForAsyncFx(5000, condition);
     }
 }

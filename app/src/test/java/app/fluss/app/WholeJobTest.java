@@ -29,11 +29,6 @@ import app.fluss.sim.scenario.Work;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
-import java.util.Locale;
-import java.util.concurrent.Callable;
-import java.util.concurrent.TimeUnit;
-import java.util.prefs.Preferences;
-import javafx.application.Platform;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.ChoiceBox;
@@ -44,42 +39,21 @@ import javafx.scene.control.TextField;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.input.KeyCode;
 import javafx.scene.layout.GridPane;
-import javafx.stage.Stage;
-import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.io.TempDir;
-import org.testfx.framework.junit5.ApplicationTest;
-import org.testfx.util.WaitForAsyncUtils;
 
 /// The whole job through the real window: drop, map, examine, compare, undo, reopen; the figures on screen
 /// against core's.
-class WholeJobTest extends ApplicationTest {
+class WholeJobTest extends WindowTest {
     private static final DisplayMode DISPLAY = new DisplayMode(120, SyncMode.LATEST);
     private static final Scenario BENCH = Scenario.of(
             9, 20, Game.of(new Work(4, 0.1, 0.9, 1, 20), new Work(13, 0.1, 0.9, 1, 20)), Display.of(DISPLAY));
 
-    @TempDir
-    static Path folder;
-
-    private FlussApp.Window window;
     private Path study;
 
     @Override
-    public void start(Stage stage) throws Exception {
-        Locale.setDefault(Locale.UK);
+    Path study() {
         study = folder.resolve("job" + System.nanoTime() + ".fluss");
-        Preferences preferences = Preferences.userRoot()
-                .node("fluss-test-" + ProcessHandle.current().pid());
-        window = new FlussApp.Window(stage, folder.resolve("config"), preferences);
-        window.open(study);
-        window.show();
-    }
-
-    @AfterEach
-    void forget() throws Exception {
-        Preferences.userRoot()
-                .node("fluss-test-" + ProcessHandle.current().pid())
-                .removeNode();
+        return study;
     }
 
     private static Path log(String name, Scenario scenario) throws Exception {
@@ -308,28 +282,5 @@ class WholeJobTest extends ApplicationTest {
         interact(() -> ((Button) lookup("Add run").query()).fire());
         waitFor(() -> window.workbench().contentsProperty().get().runs().size() == before + 1);
         settle();
-    }
-
-    private Node look(String id) {
-        return window.shell().lookup(id);
-    }
-
-    private String text(String id) {
-        return ((Label) look(id)).getText();
-    }
-
-    /// Waits until no job runs and the interface thread has caught up.
-    private void settle() throws Exception {
-        WaitForAsyncUtils.waitForFxEvents();
-        waitFor(() -> !window.jobs().busyProperty().get());
-        WaitForAsyncUtils.waitForFxEvents();
-    }
-
-    private static void waitFor(Callable<Boolean> condition) throws Exception {
-        WaitForAsyncUtils.waitFor(30, TimeUnit.SECONDS, () -> onFxThread(condition));
-    }
-
-    private static boolean onFxThread(Callable<Boolean> condition) throws Exception {
-        return Platform.isFxApplicationThread() ? condition.call() : WaitForAsyncUtils.waitForAsyncFx(5000, condition);
     }
 }

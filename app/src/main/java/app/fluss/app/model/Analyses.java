@@ -119,7 +119,7 @@ final class Analyses {
     /// What the figures show, and what was not as it should be when they were measured.
     private List<Finding> findings(Study open, Run run, Analysis analysis) throws StudyException {
         List<Finding> all = new ArrayList<>(RunFindings.of(analysis));
-        all.addAll(RequirementFindings.of(judged(open.checks(run))));
+        all.addAll(RequirementFindings.of(judged(open.capture().checks(run))));
         all.sort(Finding.WORST_FIRST);
         return List.copyOf(all);
     }

@@ -108,7 +108,7 @@ public final class Shell extends BorderPane {
         workbench
                 .comparisonsProperty()
                 .subscribe(list -> order.count(Work.COMPARE, list.isEmpty() ? "" : Integer.toString(list.size())));
-        addEventFilter(KeyEvent.KEY_PRESSED, this::key);
+        addEventFilter(KeyEvent.KEY_PRESSED, keys()::pressed);
         addEventHandler(DragEvent.DRAG_OVER, event -> {
             if (event.getDragboard().hasFiles()) {
                 event.acceptTransferModes(TransferMode.COPY);
@@ -159,7 +159,7 @@ public final class Shell extends BorderPane {
 
             @Override
             public void showKeys() {
-                ShortcutsDialog.show(theme, getScene().getWindow());
+                Shell.this.showKeys();
             }
         });
         message.setId("message");
@@ -294,61 +294,46 @@ public final class Shell extends BorderPane {
         }
     }
 
-    private void key(KeyEvent event) {
-        if (event.getCode() == KeyCode.F1) {
-            ShortcutsDialog.show(theme, getScene().getWindow());
-        } else if (event.getCode() == KeyCode.ESCAPE) {
-            jobs.stop();
-            tell("");
-        } else if (!event.isShortcutDown()) {
-            return;
-        } else {
-            switch (event.getCode()) {
-                case O -> imports.choose(this::drop);
-                case Z -> workbench.change("Undo or redo", event.isShiftDown() ? Study::redo : Study::undo);
-                case Y -> workbench.change("Redo", Study::redo);
-                case D -> theme.turn();
-                case F -> games.focusFind();
-                case R -> simulate();
-                case PLUS, EQUALS, ADD -> theme.scaleText(1);
-                case MINUS, SUBTRACT -> theme.scaleText(-1);
-                case DIGIT0 -> theme.resetText();
-                case DIGIT1 -> order.choose(Work.BENCH);
-                case DIGIT2 -> order.choose(Work.PLAN);
-                case DIGIT3 -> order.choose(Work.CAPTURE);
-                case DIGIT4 -> order.choose(Work.EXAMINE);
-                case DIGIT5 -> order.choose(Work.COMPARE);
-                case DELETE, BACK_SPACE -> removeRun();
-                case C, ENTER, SPACE, P -> {
-                    if (!keyOfScreen(event)) {
-                        return;
-                    }
-                }
-                default -> {
-                    return;
-                }
-            }
-        }
-        event.consume();
+    private ShellKeys keys() {
+        return new ShellKeys(order.chosenProperty()::get)
+                .plain(KeyCode.F1, this::showKeys)
+                .plain(KeyCode.ESCAPE, this::stop)
+                .on(KeyCode.O, () -> imports.choose(this::drop))
+                .on(KeyCode.Z, () -> workbench.change("Undo", Study::undo))
+                .shifted(KeyCode.Z, () -> workbench.change("Redo", Study::redo))
+                .on(KeyCode.Y, () -> workbench.change("Redo", Study::redo))
+                .on(KeyCode.D, theme::turn)
+                .on(KeyCode.F, games::focusFind)
+                .on(KeyCode.R, this::simulate)
+                .on(KeyCode.PLUS, () -> theme.scaleText(1))
+                .on(KeyCode.EQUALS, () -> theme.scaleText(1))
+                .on(KeyCode.ADD, () -> theme.scaleText(1))
+                .on(KeyCode.MINUS, () -> theme.scaleText(-1))
+                .on(KeyCode.SUBTRACT, () -> theme.scaleText(-1))
+                .on(KeyCode.DIGIT0, theme::resetText)
+                .on(KeyCode.DIGIT1, () -> order.choose(Work.BENCH))
+                .on(KeyCode.DIGIT2, () -> order.choose(Work.PLAN))
+                .on(KeyCode.DIGIT3, () -> order.choose(Work.CAPTURE))
+                .on(KeyCode.DIGIT4, () -> order.choose(Work.EXAMINE))
+                .on(KeyCode.DIGIT5, () -> order.choose(Work.COMPARE))
+                .on(Work.EXAMINE, KeyCode.DELETE, this::removeRun)
+                .on(Work.EXAMINE, KeyCode.BACK_SPACE, this::removeRun)
+                .on(Work.COMPARE, KeyCode.DELETE, this::removeRun)
+                .on(Work.COMPARE, KeyCode.BACK_SPACE, this::removeRun)
+                .on(Work.COMPARE, KeyCode.C, compare::copyTable)
+                .on(Work.EXAMINE, KeyCode.C, examine::copyFigures)
+                .on(Work.CAPTURE, KeyCode.ENTER, () -> capture().keep())
+                .on(Work.CAPTURE, KeyCode.SPACE, () -> capture().start())
+                .on(Work.CAPTURE, KeyCode.P, () -> capture().focusPad());
     }
 
-    /// Keys that mean something on one screen only.
-    private boolean keyOfScreen(KeyEvent event) {
-        Work work = order.chosenProperty().get();
-        if (event.getCode() == KeyCode.C && event.isShiftDown() && work == Work.COMPARE) {
-            compare.copyTable();
-        } else if (event.getCode() == KeyCode.C && event.isShiftDown() && work == Work.EXAMINE) {
-            examine.copyFigures();
-        } else if (event.getCode() == KeyCode.ENTER && work == Work.CAPTURE) {
-            capture().keep();
-        } else if (event.getCode() == KeyCode.SPACE && work == Work.CAPTURE) {
-            capture().start();
-        } else if (event.getCode() == KeyCode.P && work == Work.CAPTURE) {
-            capture().focusPad();
-        } else {
-            return false;
-        }
-        return true;
+    private void showKeys() {
+        ShortcutsDialog.show(theme, getScene().getWindow());
+    }
+
+    private void stop() {
+        jobs.stop();
+        tell("");
     }
 
     private void removeRun() {

@@ -18,7 +18,7 @@ final class ShortcutsDialog {
         {"Ctrl+P", "in Capture: go to the readings pad"},
         {"Ctrl+F", "find a game, path or run"},
         {"Ctrl+Z, Ctrl+Y", "undo, redo"},
-        {"Ctrl+Delete", "remove the selected run (can be undone)"},
+        {"Ctrl+Delete", "in Examine and Compare: remove the selected run (can be undone)"},
         {"Ctrl+Shift+C", "copy the figures or the comparison"},
         {"Ctrl+D", "light or dark"},
         {"Ctrl++, Ctrl+−, Ctrl+0", "larger, smaller, usual text"},

@@ -7,6 +7,7 @@ import app.fluss.core.reading.TypedReading;
 import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.util.HashMap;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalLong;
@@ -146,6 +147,27 @@ public final class CaptureRecords {
                     attempt.sheetId());
         }
         return sql.run("UPDATE sheet SET state = ? WHERE id = ?", state.name(), attempt.sheetId());
+    }
+
+    /// Keeps the requirements of a run as they were judged, inside a step.
+    void keep(long run, List<Taking.Checked> checked) throws SQLException {
+        for (Taking.Checked check : checked) {
+            sql.insert(
+                    "INSERT INTO run_check (run_id, requirement, state, seen, ticked) VALUES (?, ?, ?, ?, ?)",
+                    run,
+                    check.requirement(),
+                    check.state(),
+                    check.seen(),
+                    check.ticked());
+        }
+    }
+
+    /// The requirements of a run as they were judged before it.
+    public List<Taking.Checked> checks(Run run) throws StudyException {
+        return steps.read(() -> sql.list(
+                "SELECT requirement, state, seen, ticked FROM run_check WHERE run_id = ? ORDER BY id",
+                row -> new Taking.Checked(row.getString(1), row.getString(2), row.getString(3), row.getBoolean(4)),
+                run.id()));
     }
 
     /// What the analyst says of requirements, by their ids: whether they are met. Some of it holds until it is taken

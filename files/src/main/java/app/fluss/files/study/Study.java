@@ -169,15 +169,7 @@ public final class Study implements AutoCloseable {
             throws StudyException, IOException {
         return adding(draft, () -> {
             long id = insert(draft, evidence, progress);
-            for (Taking.Checked check : checked) {
-                sql.insert(
-                        "INSERT INTO run_check (run_id, requirement, state, seen, ticked) VALUES (?, ?, ?, ?, ?)",
-                        id,
-                        check.requirement(),
-                        check.state(),
-                        check.seen(),
-                        check.ticked());
-            }
+            capture.keep(id, checked);
             capture.end(attempt, SheetRow.State.DONE, draft.taking().outcome() == Outcome.REPEAT);
             return id;
         });
@@ -206,14 +198,6 @@ public final class Study implements AutoCloseable {
         }
         insertFacts(id, draft.facts());
         return id;
-    }
-
-    /// The requirements of a run as they were judged before it.
-    public List<Taking.Checked> checks(Run run) throws StudyException {
-        return steps.read(() -> sql.list(
-                "SELECT requirement, state, seen, ticked FROM run_check WHERE run_id = ? ORDER BY id",
-                row -> new Taking.Checked(row.getString(1), row.getString(2), row.getString(3), row.getBoolean(4)),
-                run.id()));
     }
 
     /// Says whether a run counts.

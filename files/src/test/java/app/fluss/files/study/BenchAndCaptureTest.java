@@ -155,7 +155,7 @@ class BenchAndCaptureTest {
             assertThat(run.isKept()).isFalse();
             assertThat(run.grade()).isEqualTo(Grade.D);
             assertThat(run.taking()).isEqualTo(taking);
-            assertThat(study.checks(run)).hasSize(1);
+            assertThat(study.capture().checks(run)).hasSize(1);
             assertThat(study.capture().open()).isEmpty();
             List<SheetRow> runs = study.plan().read().sheet().stream()
                     .filter(row -> row.role().isMeasured())
