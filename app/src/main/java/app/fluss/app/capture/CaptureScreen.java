@@ -10,7 +10,6 @@ import app.fluss.app.theme.Labels;
 import app.fluss.app.theme.Theme;
 import app.fluss.core.bench.Setup;
 import app.fluss.core.measure.AnalysisSettings;
-import app.fluss.core.measure.Grade;
 import app.fluss.core.path.Chain;
 import app.fluss.core.path.Judgement;
 import app.fluss.core.path.Preflight;
@@ -252,10 +251,8 @@ public final class CaptureScreen extends VBox {
     private void finish(Outcome outcome, String reason) {
         Contents contents = workbench.contentsProperty().get();
         Optional<Attempt> attempt = contents.attempt();
-        boolean empty = attempt.isEmpty()
-                || (evidence.attached().isEmpty()
-                        && evidence.grade(attempt.get()) == Grade.E
-                        && !attempt.get().impression().isSaid());
+        boolean log = evidence.attached().isPresent();
+        boolean empty = attempt.map(begun -> !begun.hasEvidence(log)).orElse(true);
         if (empty && outcome == Outcome.KEPT) {
             problems.accept(
                     "There is nothing to keep yet: attach a log, type readings or a summary, or say how it felt.");

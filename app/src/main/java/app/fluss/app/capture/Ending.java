@@ -105,7 +105,7 @@ record Ending(Contents contents, Attempt attempt, Optional<LogPanel.Attached> lo
     private List<RunEvidence> evidence(Path typed) throws IOException, InputException {
         List<RunEvidence> evidence = new ArrayList<>();
         log.ifPresent(attached -> evidence.add(new RunEvidence.Log(attached.file(), attached.log())));
-        Optional<Summary> summary = SummaryFields.summary(attempt.summary(), row().lastsS());
+        Optional<Summary> summary = attempt.summary().summary(row().lastsS());
         if (summary.isPresent()) {
             SummaryFile.write(summary.get(), typed);
             evidence.add(new RunEvidence.Said(typed, Claim.of(SummaryFile.read(typed))));

@@ -8,7 +8,6 @@ import app.fluss.core.compare.Measure;
 import app.fluss.core.measure.AnalysisSettings;
 import app.fluss.core.measure.Grade;
 import app.fluss.core.reading.Impression;
-import app.fluss.core.reading.PadEntry;
 import app.fluss.files.log.MappingMemory;
 import app.fluss.files.study.Attempt;
 import java.nio.file.Path;
@@ -144,10 +143,9 @@ final class EvidencePanel extends VBox {
     }
 
     private void showGrade() {
-        Grade now = shown.map(this::grade).orElse(attached().isPresent() ? Grade.B : Grade.E);
-        boolean any = attached().isPresent()
-                || shown.map(attempt -> attempt.impression().isSaid() || now != Grade.E)
-                        .orElse(false);
+        boolean log = attached().isPresent();
+        Grade now = shown.map(attempt -> attempt.grade(log)).orElse(log ? Grade.B : Grade.E);
+        boolean any = shown.map(attempt -> attempt.hasEvidence(log)).orElse(log);
         grade.setText(any ? "grade %s: rests on %s".formatted(now, now.rests()) : "nothing yet");
         gives.setText(
                 "Gives " + names(now, true) + (names(now, false).isEmpty() ? "." : "; not " + names(now, false) + "."));
@@ -161,16 +159,6 @@ final class EvidencePanel extends VBox {
                 .map(Measure::title)
                 .collect(Collectors.joining(", "));
         return had && names.isEmpty() ? "no figure" : names;
-    }
-
-    /// How good the evidence is so far.
-    Grade grade(Attempt attempt) {
-        if (attached().isPresent()) {
-            return Grade.B;
-        } else if (SummaryFields.summary(attempt.summary(), 1).isPresent()) {
-            return Grade.C;
-        }
-        return PadEntry.readings(attempt.entries()).isEmpty() ? Grade.E : Grade.D;
     }
 
     Optional<LogPanel.Attached> attached() {

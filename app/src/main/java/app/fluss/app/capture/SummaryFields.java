@@ -2,14 +2,11 @@ package app.fluss.app.capture;
 
 import app.fluss.app.theme.Labels;
 import app.fluss.app.theme.NumberField;
-import app.fluss.core.measure.Figure;
 import app.fluss.core.measure.LowConvention;
-import app.fluss.files.log.Summary;
 import app.fluss.files.study.Attempt.TypedSummary;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
-import java.util.Optional;
 import java.util.function.Consumer;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
@@ -100,21 +97,5 @@ final class SummaryFields extends VBox {
         if (!field.isFocused()) {
             field.setText(text);
         }
-    }
-
-    /// What was typed as a summary, if it has an average.
-    ///
-    /// @param seconds how long the scene took
-    static Optional<Summary> summary(TypedSummary typed, double seconds) {
-        double rate = NumberField.value(typed.average());
-        if (!(rate > 0)) {
-            return Optional.empty();
-        }
-        double worst = NumberField.value(typed.low());
-        return Optional.of(new Summary(
-                Figure.of(seconds),
-                Figure.of(rate),
-                worst > 0 ? Figure.of(worst) : Figure.missing("the tool gave no 1 % low"),
-                typed.convention()));
     }
 }

@@ -2,14 +2,13 @@ package app.fluss.app.plan;
 
 import app.fluss.app.model.Contents;
 import app.fluss.app.model.Coverage;
+import app.fluss.app.model.SpreadSeen;
 import app.fluss.app.model.Workbench;
 import app.fluss.app.theme.Boxes;
 import app.fluss.app.theme.Buttons;
 import app.fluss.app.theme.Choice;
 import app.fluss.app.theme.Durations;
 import app.fluss.app.theme.Labels;
-import app.fluss.core.compare.Measure;
-import app.fluss.core.measure.Figure;
 import app.fluss.core.plan.PlanSettings;
 import app.fluss.core.plan.Planner;
 import app.fluss.core.plan.RepeatsWanted;
@@ -21,7 +20,6 @@ import app.fluss.files.study.Planned;
 import app.fluss.files.study.Run;
 import app.fluss.files.study.Scene;
 import app.fluss.files.study.SheetRow;
-import app.fluss.files.study.StudyException;
 import java.io.File;
 import java.io.IOException;
 import java.nio.file.Path;
@@ -238,37 +236,14 @@ public final class PlanScreen extends VBox {
         needed = Map.of();
         double matters = contents.planned().settings().rateMatters();
         workbench.look(
-                "Looking at the spread from run to run", (figures, progress) -> needed(runs, figures, matters), now -> {
+                "Looking at the spread from run to run",
+                (figures, progress) -> SpreadSeen.needed(runs, figures, matters),
+                now -> {
                     if (runs.equals(lookedAt) && !now.isEmpty()) {
                         needed = now;
                         matrix.show(workbench.contentsProperty().get(), game(), needed);
                     }
                 });
-    }
-
-    private static Map<Planned.Cell, Integer> needed(List<Run> runs, Workbench.Figures figures, double matters)
-            throws StudyException {
-        Map<Planned.Cell, List<Double>> values = new HashMap<>();
-        for (Run run : runs) {
-            var analysis = figures.of(run);
-            Figure rate = Measure.DELIVERED.of(analysis).isKnown()
-                    ? Measure.DELIVERED.of(analysis)
-                    : Measure.CLAIMED.of(analysis);
-            if (rate.isKnown()) {
-                values.computeIfAbsent(
-                                new Planned.Cell(run.sceneId(), run.path().id()), _ -> new ArrayList<>())
-                        .add(rate.orNaN());
-            }
-        }
-        Map<Planned.Cell, Integer> needed = new HashMap<>();
-        values.forEach((cell, rates) -> {
-            Figure repeats = RepeatsWanted.of(
-                    rates.stream().mapToDouble(Double::doubleValue).toArray(), matters);
-            if (repeats.isKnown()) {
-                needed.put(cell, (int) repeats.orNaN());
-            }
-        });
-        return needed;
     }
 
     private void plan() {

@@ -1,8 +1,13 @@
 package app.fluss.files.study;
 
+import app.fluss.core.bench.FactKey;
+import app.fluss.core.measure.Figure;
+import app.fluss.core.measure.Grade;
 import app.fluss.core.reading.Impression;
 import app.fluss.core.reading.PadEntry;
+import app.fluss.files.log.Summary;
 import java.util.List;
+import java.util.Optional;
 import java.util.OptionalLong;
 
 /// A line of the run sheet that is being measured. Everything in it was committed when it was typed.
@@ -30,5 +35,44 @@ public record Attempt(
     public record TypedSummary(String average, String low, String convention) {
         /// Nothing was typed.
         public static final TypedSummary NONE = new TypedSummary("", "", "");
+
+        /// The summary that it states; empty if it has no average.
+        ///
+        /// @param seconds how long the scene took
+        public Optional<Summary> summary(double seconds) {
+            double rate = number(average);
+            if (!(rate > 0)) {
+                return Optional.empty();
+            }
+            double worst = number(low);
+            return Optional.of(new Summary(
+                    Figure.of(seconds),
+                    Figure.of(rate),
+                    worst > 0 ? Figure.of(worst) : Figure.missing("the tool gave no 1 % low"),
+                    convention));
+        }
+
+        private static double number(String typed) {
+            return FactKey.number(typed.replace(',', '.'));
+        }
+    }
+
+    /// How good the evidence is so far.
+    ///
+    /// @param hasLog whether a log is attached
+    public Grade grade(boolean hasLog) {
+        if (hasLog) {
+            return Grade.B;
+        } else if (summary.summary(1).isPresent()) {
+            return Grade.C;
+        }
+        return PadEntry.readings(entries).isEmpty() ? Grade.E : Grade.D;
+    }
+
+    /// Whether there is anything that a run could rest on.
+    ///
+    /// @param hasLog whether a log is attached
+    public boolean hasEvidence(boolean hasLog) {
+        return grade(hasLog) != Grade.E || impression.isSaid();
     }
 }
