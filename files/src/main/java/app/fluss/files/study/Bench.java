@@ -13,7 +13,7 @@ import java.util.Map;
 ///
 /// @param items in the order they were added
 /// @param gameFacts facts of games, by the number of the game
-/// @param paths by name
+/// @param paths native ones first, the others by name
 public record Bench(List<Item> items, Map<Long, Map<FactKey, Fact>> gameFacts, List<DeliveryPath> paths) {
     /// Nothing stands on it.
     public static final Bench EMPTY = new Bench(List.of(), Map.of(), List.of());

@@ -23,7 +23,7 @@ public final class BenchRecords {
         this.sql = steps.sql();
     }
 
-    /// Everything on it.
+    /// Everything on it; native paths come first, the others by name.
     public Bench read() throws StudyException {
         return steps.read(() -> {
             Map<Long, Map<FactKey, Fact>> ofItems = facts("item_id");
@@ -38,7 +38,9 @@ public final class BenchRecords {
                             row.getString("name"),
                             row.getBoolean("in_use"),
                             ofItems.getOrDefault(row.getLong("id"), Map.of())));
-            List<DeliveryPath> paths = sql.list("SELECT id, name, stages FROM path ORDER BY name", BenchRecords::path);
+            List<DeliveryPath> paths = sql.list(
+                    "SELECT id, name, stages FROM path ORDER BY stages <> '[]', name COLLATE NOCASE",
+                    BenchRecords::path);
             return new Bench(items, facts("game_id"), paths);
         });
     }
