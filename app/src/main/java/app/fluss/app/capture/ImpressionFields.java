@@ -6,6 +6,7 @@ import app.fluss.core.reading.Impression;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.function.Consumer;
+import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
@@ -48,7 +49,10 @@ final class ImpressionFields extends VBox {
     }
 
     private Node scale(String name, String worst, String best) {
-        HBox row = Boxes.row(name(name), Labels.of(worst, "muted", "small"));
+        Label low = Labels.of(worst, "muted", "small");
+        low.setMinWidth(92);
+        low.setAlignment(Pos.CENTER_RIGHT);
+        HBox row = Boxes.row(name(name), low);
         List<ToggleButton> buttons = new ArrayList<>();
         for (int value = 1; value <= Impression.BEST; value++) {
             ToggleButton button = new ToggleButton(Integer.toString(value));
