@@ -32,6 +32,8 @@ module app.fluss.core {
     exports app.fluss.core.stream;
     // From input to light: edges, samples, cameras.
     exports app.fluss.core.latency;
+    // What each stage of a path adds between input and light.
+    exports app.fluss.core.latency.chain;
     // How far a long job is, and whether it goes on.
     exports app.fluss.core.work;
 }

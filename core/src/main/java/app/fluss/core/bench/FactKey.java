@@ -15,7 +15,8 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 
-/// The facts that a run needs recorded. Their names in lower case are the names in files and in the facts of a
+/// The facts that a run needs recorded. Their names in lower case are the names in files and in the facts
+/// of a
 /// run, so none may be changed once it was released.
 @SuppressWarnings("ImmutableEnumChecker") // types are records of unmodifiable parts, which the checker cannot see
 public enum FactKey {
@@ -29,6 +30,10 @@ public enum FactKey {
     DRIVER(RIG, "Machine", "graphics driver", text()),
     /// A recorder that runs in the background.
     RECORDER(RIG, "Machine", "background recording", choice("off", "on")),
+    /// Interval at which the input device is asked, ms.
+    POLLING_MS(RIG, "Input", "polling interval", number("ms", 0, 100)),
+    /// The input device's own delay, ms.
+    DEVICE_MS(RIG, "Input", "device's own delay", number("ms", 0, 100)),
     /// The card that draws the game.
     FIRST_CARD(RIG, "First card", "name", text()),
     /// Memory of the first card, MB.
@@ -75,6 +80,12 @@ public enum FactKey {
     SYNC(DISPLAY, "Picture", "sync", choice("fifo", "latest", "tearing", "vrr")),
     /// Lowest rate of the variable window, Hz.
     VRR_FLOOR_HZ(DISPLAY, "Picture", "variable refresh from", number("Hz", 1, 2000)),
+    /// With fifo, images that wait for the display when the game is faster.
+    WAITING_IMAGES(DISPLAY, "Picture", "images that wait (fifo)", number("", 1, 8)),
+    /// Time constant of the panel, ms.
+    RESPONSE_MS(DISPLAY, "Light", "panel response, time constant", number("ms", 0, 100)),
+    /// Place of the sensor from the top, percent of the height.
+    SENSOR_HEIGHT_PCT(DISPLAY, "Light", "sensor's place from the top", number("%", 0, 100)),
     /// Bits a channel.
     BITS(DISPLAY, "Connection", "bits a channel", choice("8", "10")),
     /// The cable's signal.
@@ -95,10 +106,16 @@ public enum FactKey {
     CHANNEL_CLEAR(LINK, "Link", "channel is clear", choice("yes", "no")),
     /// Rate, Mbit/s.
     LINK_MBPS(LINK, "Link", "rate", number("Mbit/s", 1, 400_000)),
+    /// One way without load, ms.
+    LINK_DELAY_MS(LINK, "Link", "one-way delay", number("ms", 0, 1000)),
+    /// Mean extra delay, ms.
+    LINK_JITTER_MS(LINK, "Link", "mean jitter", number("ms", 0, 1000)),
     /// What it decodes in hardware.
     CLIENT_DECODES(CLIENT, "Client", "decodes the mode in hardware", choice("yes", "no")),
     /// Decode time, ms.
     DECODE_MS(CLIENT, "Client", "decode time", number("ms", 0, 1000)),
+    /// What the client holds back against jitter, ms.
+    BUFFER_MS(CLIENT, "Client", "held back against jitter", number("ms", 0, 1000)),
     /// Rate of its display, Hz.
     CLIENT_HZ(CLIENT, "Client", "refresh rate of its display", number("Hz", 10, 2000)),
     /// Whether host and client count.
@@ -111,6 +128,8 @@ public enum FactKey {
     HEADSET_HZ(HEADSET, "Headset", "refresh rate as set", number("Hz", 10, 500)),
     /// What it offers.
     HEADSET_REFRESH_LIST(HEADSET, "Headset", "refresh rates it offers", text()),
+    /// Before a refresh at which an image must be ready, ms.
+    COMPOSITOR_MS(HEADSET, "Headset", "compositor's lead", number("ms", 0, 20)),
     /// Its own runtime, or a translated one.
     RUNTIME(HEADSET, "Headset", "runtime", choice("own", "translated")),
     /// A window that mirrors the headset.
@@ -135,12 +154,20 @@ public enum FactKey {
     DYNAMIC_RESOLUTION(GAME, "Settings", "dynamic resolution", choice("off", "on")),
     /// Frame cap, images/s; 0 for none.
     CAP_FPS(GAME, "Settings", "frame cap (0: none)", number("/s", 0, 5000)),
+    /// Frames between their start and their end at most.
+    FRAMES_IN_FLIGHT(GAME, "Settings", "frames in flight at most", number("", 1, 16)),
     /// The game's sync.
     GAME_SYNC(GAME, "Settings", "sync in the game", choice("off", "on")),
     /// The game's own generator.
     IN_GAME_GENERATOR(GAME, "Settings", "generator in the game", choice("off", "on")),
     /// Images presented per rendered image.
     MULTIPLIER(STAGE, "Generation", "multiplier", number("×", 1, 20)),
+    /// How images come about.
+    GENERATION_WAY(STAGE, "Generation", "makes images", choice("between two", "after the newest")),
+    /// Time to make one image, ms.
+    MADE_MS(STAGE, "Generation", "time to make one image", number("ms", 0, 100)),
+    /// How often it looks at what the game shows; unset if it gets every image.
+    LOOKS_FPS(STAGE, "Generation", "looks at the game", number("/s", 1, 1000)),
     /// Motion-estimation size, percent of the output.
     MOTION_ESTIMATION_PCT(STAGE, "Generation", "motion-estimation size", number("%", 5, 100)),
     /// Images that wait for the generator.
@@ -157,8 +184,12 @@ public enum FactKey {
     COPY_BYTES(STAGE, "Cards", "bytes a pixel in the copy", choice("4", "8")),
     /// Images copied a second at most.
     COPY_FPS(STAGE, "Cards", "images to copy", number("/s", 1, 2000)),
+    /// What the copy waits for the system's composition, ms.
+    COMPOSITION_WAIT_MS(STAGE, "Cards", "wait for composition", number("ms", 0, 100)),
     /// Picture mode with the panel's smoothing.
     SMOOTHING_IN(STAGE, "Smoothing", "smoothing acts in", choice("game mode", "film mode")),
+    /// Refreshes of the panel while it smooths, Hz.
+    PANEL_HZ(STAGE, "Smoothing", "panel's refresh rate", number("Hz", 60, 1000)),
     /// De-judder slider.
     DE_JUDDER(STAGE, "Smoothing", "de-judder, of 10", number("", 0, 10)),
     /// De-blur slider.
@@ -169,6 +200,8 @@ public enum FactKey {
     BITRATE_MBPS(STAGE, "Stream", "bit rate", number("Mbit/s", 1, 2000)),
     /// Frame rate of a stream, images/s.
     STREAM_FPS(STAGE, "Stream", "stream rate", number("/s", 10, 500)),
+    /// Time to encode an image, ms.
+    ENCODE_MS(STAGE, "Stream", "encode time", number("ms", 0, 1000)),
     /// Whether the bit rate follows the link.
     ADAPTIVE_RATE(STAGE, "Stream", "automatic adaption", choice("off", "on")),
     /// What reprojection locks to.

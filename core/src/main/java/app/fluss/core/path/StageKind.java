@@ -14,15 +14,25 @@ public enum StageKind {
     /// A cap on the game's rate, where that is what is measured.
     FRAME_CAP("frame cap", 0, false, FactKey.CAP_FPS),
     /// The game's own generator.
-    ENGINE_GENERATION("engine generation", 1, true, FactKey.MULTIPLIER),
+    ENGINE_GENERATION("engine generation", 1, true, FactKey.MULTIPLIER, FactKey.GENERATION_WAY, FactKey.MADE_MS),
     /// The driver's generator.
-    DRIVER_GENERATION("driver generation", 2, true, FactKey.MULTIPLIER, FactKey.ON_SUPPORTED_LIST),
+    DRIVER_GENERATION(
+            "driver generation",
+            2,
+            true,
+            FactKey.MULTIPLIER,
+            FactKey.GENERATION_WAY,
+            FactKey.MADE_MS,
+            FactKey.ON_SUPPORTED_LIST),
     /// A generator that captures the picture of the game.
     CAPTURE_GENERATION(
             "capture generation",
             3,
             false,
             FactKey.MULTIPLIER,
+            FactKey.GENERATION_WAY,
+            FactKey.MADE_MS,
+            FactKey.LOOKS_FPS,
             FactKey.MOTION_ESTIMATION_PCT,
             FactKey.QUEUED_IMAGES,
             FactKey.PERFORMANCE_MODE),
@@ -32,25 +42,37 @@ public enum StageKind {
             3,
             false,
             FactKey.MULTIPLIER,
+            FactKey.GENERATION_WAY,
+            FactKey.MADE_MS,
+            FactKey.LOOKS_FPS,
             FactKey.MOTION_ESTIMATION_PCT,
             FactKey.QUEUED_IMAGES,
             FactKey.PERFORMANCE_MODE,
             FactKey.CABLE_IN,
             FactKey.GENERATOR_CARD,
             FactKey.COPY_BYTES,
-            FactKey.COPY_FPS),
+            FactKey.COPY_FPS,
+            FactKey.COMPOSITION_WAIT_MS),
     /// A generator of which no more is known.
-    OTHER_GENERATION("other generation", 3, false, FactKey.MULTIPLIER),
+    OTHER_GENERATION("other generation", 3, false, FactKey.MULTIPLIER, FactKey.GENERATION_WAY, FactKey.MADE_MS),
     /// A headset's compositor.
     VR_REPROJECTION("VR reprojection", 4, false, FactKey.REPROJECTION_LOCK),
     /// Encoder, link, decoder.
-    HOME_STREAM("home stream", 5, false, FactKey.BITRATE_MBPS, FactKey.STREAM_FPS, FactKey.ADAPTIVE_RATE),
+    HOME_STREAM(
+            "home stream",
+            5,
+            false,
+            FactKey.BITRATE_MBPS,
+            FactKey.STREAM_FPS,
+            FactKey.ENCODE_MS,
+            FactKey.ADAPTIVE_RATE),
     /// The panel's own images between images.
     DISPLAY_SMOOTHING(
             "display smoothing",
             6,
             false,
             FactKey.SMOOTHING_IN,
+            FactKey.PANEL_HZ,
             FactKey.SOURCE_FPS,
             FactKey.DE_JUDDER,
             FactKey.DE_BLUR);
@@ -109,7 +131,8 @@ public enum StageKind {
         switch (this) {
             case ENGINE_GENERATION -> changed.addAll(List.of(FactKey.IN_GAME_GENERATOR, FactKey.UPSCALER));
             case DISPLAY_SMOOTHING ->
-                changed.addAll(List.of(FactKey.OUTPUT_HZ, FactKey.SYNC, FactKey.VRR_FLOOR_HZ, FactKey.MODE_IN_USE));
+                changed.addAll(List.of(
+                        FactKey.OUTPUT_HZ, FactKey.SYNC, FactKey.VRR_FLOOR_HZ, FactKey.MODE_IN_USE, FactKey.LAG_MS));
             case DRIVER_GENERATION -> changed.add(FactKey.GAME_SYNC);
             case FRAME_CAP, CAPTURE_GENERATION, SECOND_GPU, OTHER_GENERATION, VR_REPROJECTION, HOME_STREAM -> {}
         }

@@ -16,10 +16,11 @@ import java.util.Map;
 final class ScenarioChain {
     private ScenarioChain() {}
 
-    /// @param said the path as the user described it: what kind of generator it is, where the scenario could be either
+    /// @param said the path as the user described it: what kind of generator it is, where the scenario
+    ///     could be either
     static Chain of(Scenario scenario, Chain said) {
         List<Stage> stages = new ArrayList<>();
-        scenario.generator().ifPresent(generator -> stages.add(generator(generator, said)));
+        scenario.generator().ifPresent(generator -> stages.add(generator(scenario, generator, said)));
         scenario.headset()
                 .filter(_ -> !said.isNative())
                 .ifPresent(headset -> stages.add(
@@ -30,6 +31,7 @@ final class ScenarioChain {
                         Map.of(
                                 FactKey.BITRATE_MBPS, text(stream.bitRateMbps()),
                                 FactKey.STREAM_FPS, text(stream.fps()),
+                                FactKey.ENCODE_MS, text(stream.encode().medianMs()),
                                 FactKey.ADAPTIVE_RATE, "off"))));
         if (stages.isEmpty()
                 && !said.isNative()
@@ -38,7 +40,10 @@ final class ScenarioChain {
                     StageKind.FRAME_CAP,
                     Map.of(FactKey.CAP_FPS, text(scenario.game().capFps()))));
         }
-        scenario.display().smoothing().ifPresent(_ -> stages.add(new Stage(StageKind.DISPLAY_SMOOTHING)));
+        scenario.display()
+                .smoothing()
+                .ifPresent(smoothing -> stages.add(
+                        new Stage(StageKind.DISPLAY_SMOOTHING, Map.of(FactKey.PANEL_HZ, text(smoothing.panelHz())))));
         return new Chain(stages);
     }
 
@@ -46,7 +51,7 @@ final class ScenarioChain {
         return headset.halfRateLock() ? "half" : "as it comes";
     }
 
-    private static Stage generator(Generator generator, Chain said) {
+    private static Stage generator(Scenario scenario, Generator generator, Chain said) {
         StageKind kind = said.stages().stream()
                 .map(Stage::kind)
                 .filter(stage -> stage.isGenerator() && stage != StageKind.OTHER_GENERATION)
@@ -54,6 +59,19 @@ final class ScenarioChain {
                 .orElse(kind(generator));
         Map<FactKey, String> settings = new EnumMap<>(FactKey.class);
         settings.put(FactKey.MULTIPLIER, Integer.toString(generator.multiplier()));
+        settings.put(
+                FactKey.GENERATION_WAY,
+                generator.mode() == Generator.Mode.INTERPOLATE ? "between two" : "after the newest");
+        settings.put(FactKey.MADE_MS, text(generator.costMs(scenario.game().megapixels())));
+        if (!Double.isNaN(generator.captureFps()) && kind.settings().contains(FactKey.LOOKS_FPS)) {
+            settings.put(FactKey.LOOKS_FPS, text(generator.captureFps()));
+        }
+        if (kind == StageKind.SECOND_GPU) {
+            generator.secondGpu().ifPresent(card -> {
+                settings.put(FactKey.COPY_BYTES, Integer.toString(card.bytesPerPixel()));
+                settings.put(FactKey.COMPOSITION_WAIT_MS, text(card.compositionWaitMs()));
+            });
+        }
         if (kind.settings().contains(FactKey.MOTION_ESTIMATION_PCT)) {
             settings.put(FactKey.MOTION_ESTIMATION_PCT, text(generator.motionSize() * 100));
         }
@@ -71,7 +89,7 @@ final class ScenarioChain {
                 : StageKind.CAPTURE_GENERATION;
     }
 
-    private static String text(double value) {
+    static String text(double value) {
         return value == Math.rint(value) ? Long.toString(Math.round(value)) : Double.toString(value);
     }
 }

@@ -19,7 +19,9 @@ import app.fluss.sim.scenario.Scenario;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 
 /// Brings simulated runs into a study the way that measured ones come: their files are written, read by the
@@ -32,8 +34,11 @@ public final class SimulatedEvidence {
         this.folder = folder;
     }
 
-    /// What is said of a run, with what its scenario says: that it is simulated, multiplier, display and cap.
+    /// What is said of a run, with what its scenario says: that it is simulated, path, display, cap
+    /// and the facts of its bench.
     public static RunDraft draft(Scenario scenario, RunDraft said) {
+        Map<String, String> facts = new HashMap<>(ScenarioFacts.of(scenario));
+        facts.putAll(said.facts());
         return new RunDraft(
                 said.game(),
                 said.scene(),
@@ -44,13 +49,14 @@ public final class SimulatedEvidence {
                 Optional.of(scenario.display().mode()),
                 scenario.game().capFps(),
                 said.claimedFps(),
-                said.facts(),
+                facts,
                 said.taking());
     }
 
     /// Adds a simulated run.
     ///
-    /// @param rests grade of the evidence that is kept: A or B for the log and readings, C for a summary alone, D
+    /// @param rests grade of the evidence that is kept: A or B for the log and readings, C for a summary
+    ///     alone, D
     ///     or E for readings alone
     /// @return the run
     /// @throws app.fluss.core.work.StoppedException if `progress` stops it; then nothing was added

@@ -1,0 +1,66 @@
+package app.fluss.core.latency.chain;
+
+import app.fluss.core.measure.Ordered;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+
+/// From input to light, stage by stage, by Monte Carlo with a fixed seed.
+///
+/// @param stages what each adds, in the order in which time passes
+/// @param total what they add up to; without the stages that are not known it is a lower bound
+/// @param missing what would have to be stated for the stages that are not known; empty if all are
+/// @param draws of the total, in order
+public record ChainEstimate(List<StageTime> stages, StageTime total, List<String> missing, Ordered draws) {
+    /// Clicks drawn. The mean of a total that spreads by 20 ms is then known to 0.14 ms.
+    public static final int DRAWS = 20_000;
+
+    private static final long SEED = 17;
+
+    /// Estimates.
+    ///
+    /// @param threshold share of the light's step at which it counts, above 0 and below 1
+    public static ChainEstimate of(ChainModel model, double threshold) {
+        Map<LatencyStage, String> unknown = ChainDraw.nothingUnknown();
+        ChainDraw draw = new ChainDraw(model, threshold, SEED, unknown);
+        double[][] stages = new double[LatencyStage.values().length][DRAWS];
+        double[] totals = new double[DRAWS];
+        double[] added = new double[stages.length];
+        for (int i = 0; i < DRAWS; i++) {
+            totals[i] = draw.next(added);
+            for (int s = 0; s < stages.length; s++) {
+                stages[s][i] = added[s];
+            }
+        }
+        List<StageTime> times = new ArrayList<>();
+        List<String> missing = new ArrayList<>();
+        LatencyStage[] all = LatencyStage.values();
+        Set<LatencyStage> present = ChainDraw.stages(model);
+        for (int s = 0; s < stages.length; s++) {
+            LatencyStage stage = all[s];
+            if (!present.contains(stage)) {
+                continue;
+            }
+            String what = unknown.get(stage);
+            if (what != null) {
+                missing.add(what);
+                times.add(StageTime.unknown(stage, "not stated: " + what));
+            } else {
+                Basis basis = model.measured().containsKey(stage) ? Basis.MEASURED : Basis.ESTIMATED;
+                times.add(StageTime.of(Optional.of(stage), basis, stages[s]));
+            }
+        }
+        return new ChainEstimate(
+                List.copyOf(times),
+                StageTime.of(Optional.empty(), Basis.ESTIMATED, totals),
+                List.copyOf(missing),
+                Ordered.of(totals));
+    }
+
+    /// Whether every stage is known.
+    public boolean isWhole() {
+        return missing.isEmpty();
+    }
+}
