@@ -2,15 +2,13 @@ package app.fluss.cli;
 
 import app.fluss.core.finding.Finding;
 import app.fluss.core.finding.LatencyFindings;
-import app.fluss.core.latency.Channels;
-import app.fluss.core.latency.EdgeDetection;
 import app.fluss.core.latency.EdgeSettings;
 import app.fluss.core.latency.LatencyFigures;
+import app.fluss.core.latency.Measurement;
 import app.fluss.core.latency.Trial;
 import app.fluss.core.measure.Figure;
 import app.fluss.core.work.Progress;
-import app.fluss.files.latency.LatencyFile;
-import app.fluss.files.latency.LatencySource;
+import app.fluss.files.latency.LatencyReading;
 import app.fluss.files.log.InputException;
 import app.fluss.files.report.Json;
 import app.fluss.files.report.LatencyJson;
@@ -63,25 +61,25 @@ final class Latency implements Callable<Integer> {
         } catch (IllegalArgumentException e) {
             throw new ParameterException(spec.commandLine(), String.valueOf(e.getMessage()), e);
         }
-        try (LatencySource source = LatencyFile.read(file, swap)) {
-            switch (source) {
-                case LatencySource.Samples samples -> {
-                    LatencyFigures figures = LatencyFigures.of(samples.latenciesMs());
-                    print(figures, samples.latenciesMs(), Double.NaN, Double.NaN, LatencyFindings.of(figures));
-                }
-                case LatencySource.Trace trace -> print(trace, settings);
-                case LatencySource.Sound sound -> print(sound, settings);
-            }
-        }
+        print(LatencyReading.of(file, swap, settings, Progress.NONE).measurement());
         return 0;
     }
 
-    private void print(LatencySource.Traced trace, EdgeSettings settings) {
-        EdgeDetection found = EdgeDetection.of(trace.input(), trace.light(), settings, Progress.NONE);
-        double[] samples = found.trials().stream().mapToDouble(Trial::latencyMs).toArray();
+    private void print(Measurement measured) {
+        double[] samples = measured.samplesMs();
         LatencyFigures figures = LatencyFigures.of(samples);
-        boolean swapped = Channels.lookSwapped(trace.input(), trace.light());
-        print(figures, samples, settings.threshold(), found.rippleHz(), LatencyFindings.of(found, figures, swapped));
+        long ambiguous = measured.trials().stream()
+                .filter(trial -> trial.state() == Trial.State.AMBIGUOUS)
+                .count();
+        double share = measured.source() == Measurement.Source.SAMPLES
+                ? Double.NaN
+                : measured.settings().threshold();
+        print(
+                figures,
+                samples,
+                share,
+                measured.light().rippleHz(),
+                LatencyFindings.of(measured.light(), figures, ambiguous));
     }
 
     private void print(

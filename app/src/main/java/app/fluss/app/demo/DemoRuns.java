@@ -18,7 +18,8 @@ import java.util.Map;
 /// @param isNative whether that is nothing
 /// @param scenario what is simulated
 /// @param repeats how often
-/// @param rests grade of the evidence that is kept: B for the log and readings, C for a summary, D for readings
+/// @param rests grade of the evidence that is kept: A for the log, readings and measured latency, C for a
+///     summary, D for readings
 /// @param changed facts that differ from the other paths, by mistake
 record DemoRuns(
         String game,
@@ -43,16 +44,16 @@ record DemoRuns(
         marsh.path("second GPU 4×", "second-gpu-full", 1);
         marsh.path("engine generation 2×, other overlay", "counter-blind", 1);
         Place arena = new Place("Saltglass", "arena, two rounds", all);
-        arena.add(NATIVE, true, named("base-collapse").asNative(), 1, Grade.B, Map.of());
-        arena.add("capture generation 2×", false, named("base-collapse"), 1, Grade.B, Map.of("render_scale", "120 %"));
+        arena.add(NATIVE, true, named("base-collapse").asNative(), 1, Grade.A, Map.of());
+        arena.add("capture generation 2×", false, named("base-collapse"), 1, Grade.A, Map.of("render_scale", "120 %"));
         arena.path("capture generation 2×, desktop", "capture-locked-60", 1);
         arena.path("second GPU 2×, old slot", "slot-narrow", 1);
         Place lap = new Place("Kelp Circuit", "harbour lap", all);
-        lap.add(NATIVE, true, named("phantom-images").asNative(), 3, Grade.B, Map.of());
+        lap.add(NATIVE, true, named("phantom-images").asNative(), 3, Grade.A, Map.of());
         lap.path("driver generation 2×", "phantom-images", 3);
         lap.path("driver generation 3×", "above-refresh", 1);
         Place song = new Place("Chime Lattice", "third song", all);
-        song.add(NATIVE, true, named("display-smoothing-game").asNative(), 1, Grade.B, Map.of());
+        song.add(NATIVE, true, named("display-smoothing-game").asNative(), 1, Grade.A, Map.of());
         song.path("television, game mode", "display-smoothing-game", 1);
         song.path("television, film mode", "display-smoothing-full", 1);
         song.path("television, variable refresh", "vrr-left-on", 1);
@@ -61,10 +62,10 @@ record DemoRuns(
         market.path("engine generation 2×", "base-low", 1);
         market.path("cap 45", "uneven-cadence", 1);
         Place roofs = new Place("Lantern Row", "rooftops", all);
-        roofs.add(NATIVE, true, named("not-engaged").asNative(), 1, Grade.B, Map.of());
-        roofs.add("engine generation 2×", false, named("not-engaged"), 1, Grade.B, Map.of("upscaler", "other"));
+        roofs.add(NATIVE, true, named("not-engaged").asNative(), 1, Grade.A, Map.of());
+        roofs.add("engine generation 2×", false, named("not-engaged"), 1, Grade.A, Map.of("upscaler", "other"));
         Place quay = new Place("Sill Harbour", "quay walk", all);
-        quay.add(NATIVE, true, named("home-stream").asNative(), 1, Grade.B, Map.of());
+        quay.add(NATIVE, true, named("home-stream").asNative(), 1, Grade.A, Map.of());
         quay.path("home stream, cable", "home-stream", 1);
         quay.path("home stream into a television", "stream-into-smoothing", 1);
         quay.path("home stream, busy game", "stream-host-hitch", 1);
@@ -77,7 +78,7 @@ record DemoRuns(
         planets.base("vr-full-rate", 1);
         planets.path("VR reprojection, high settings", "vr-half-rate", 1);
         Place reef = new Place("Gullwing Deep", "reef dive", all);
-        reef.add(NATIVE, true, named("vr-full-rate").lasting(30), 1, Grade.B, Map.of());
+        reef.add(NATIVE, true, named("vr-full-rate").lasting(30), 1, Grade.A, Map.of());
         reef.path("VR, render scale 122 %", "vr-uneven-scale", 1);
         reef.path("VR reprojection, very high", "vr-below-half-rate", 1);
         Place terrace = new Place("Mossfall Terrace", "fountain steps", all);
@@ -105,11 +106,11 @@ record DemoRuns(
     /// A scene of a game, to which paths are added.
     private record Place(String game, String scene, List<DemoRuns> runs) {
         void base(String scenario, int repeats) {
-            add(NATIVE, true, named(scenario), repeats, Grade.B, Map.of());
+            add(NATIVE, true, named(scenario), repeats, Grade.A, Map.of());
         }
 
         void path(String path, String scenario, int repeats) {
-            add(path, false, named(scenario), repeats, Grade.B, Map.of());
+            add(path, false, named(scenario), repeats, Grade.A, Map.of());
         }
 
         void add(

@@ -14,7 +14,8 @@ import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 
-/// Simulates a scenario several times into a study, each time with another seed than any run on that path has.
+/// Simulates a scenario several times into a study, each time with another seed than any run on that path
+/// has.
 final class Repeats {
     private Repeats() {}
 
@@ -45,6 +46,6 @@ final class Repeats {
             throws StudyException, IOException, InputException {
         Scenario seeded = scenario.withSeed(scenario.seed() + before);
         RunDraft named = SimulatedEvidence.draft(seeded, draft.named(draft.name() + " " + (before + 1)));
-        return evidence.add(study, named, Simulation.run(seeded), Grade.B, progress);
+        return evidence.add(study, named, Simulation.run(seeded), Grade.A, progress);
     }
 }

@@ -72,6 +72,7 @@ class WeaveViewTest extends ApplicationTest {
                 Double.NaN,
                 Double.NaN,
                 Optional.empty(),
+                OptionalLong.empty(),
                 Taking.UNRECORDED);
         Analysis analysis = Analysis.of(simulated.log().all(), run.settings());
         return new AnalysedRun(run, analysis, List.of(), BandLevels.of(analysis.times()), List.of(), List.of());

@@ -1,8 +1,7 @@
 package app.fluss.core.finding;
 
-import app.fluss.core.latency.EdgeDetection;
 import app.fluss.core.latency.LatencyFigures;
-import app.fluss.core.latency.Trial;
+import app.fluss.core.latency.Measurement;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -41,13 +40,12 @@ public final class LatencyFindings {
         return found;
     }
 
-    /// The findings of a trace and of its samples.
-    public static List<Finding> of(EdgeDetection trace, LatencyFigures figures, boolean looksSwapped) {
+    /// The findings of samples and of the light that they were found on.
+    ///
+    /// @param ambiguous trials without a clean edge that nobody has judged
+    public static List<Finding> of(Measurement.LightQuality light, LatencyFigures figures, long ambiguous) {
         List<Finding> found = of(figures);
-        long ambiguous = trace.trials().stream()
-                .filter(trial -> trial.state() == Trial.State.AMBIGUOUS)
-                .count();
-        if (looksSwapped) {
+        if (light.looksSwapped()) {
             found.add(Finding.fault(
                     "channels-swapped",
                     "The input looks like light, and the light like clicks.",
@@ -55,29 +53,30 @@ public final class LatencyFindings {
                     "Swap the channels (--swap)."));
         }
         if (ambiguous > 0) {
-            found.add(Finding.warning(
-                    "ambiguous-trials",
-                    "%d trials have no clean edge.".formatted(ambiguous),
-                    "The light changed, but not from one settled level to another.",
-                    "Look at them; leave a pause between clicks in which the light can settle."));
+            found.add(
+                    Finding.warning(
+                            "ambiguous-trials",
+                            "%d trials have no clean edge.".formatted(ambiguous),
+                            "The light changed, but not from one settled level to another.",
+                            "Look at them and accept or reject each; leave a pause between clicks in which the light can settle."));
         }
-        if (trace.clippedShare() > CLIPPED) {
+        if (light.clippedShare() > CLIPPED) {
             found.add(Finding.warning(
                     "light-clipped",
                     "%s of the light's samples are at its highest value."
-                            .formatted(RunFindings.percent(trace.clippedShare())),
+                            .formatted(RunFindings.percent(light.clippedShare())),
                     "A saturated sensor shows bright light too early.",
                     "Lower the sensor's gain, or the light."));
         }
-        if (trace.noise() > NOISY) {
+        if (light.noise() > NOISY) {
             found.add(Finding.warning(
                     "noisy-light",
-                    "The light's noise is %s of its step.".formatted(RunFindings.percent(trace.noise())),
+                    "The light's noise is %s of its step.".formatted(RunFindings.percent(light.noise())),
                     "Single samples are then only right to a few ms.",
                     "Shield the sensor, bring it closer, or change between darker and brighter."));
         }
-        periodic(trace.rippleHz(), "ripple-removed", "ripple", found);
-        periodic(trace.humHz(), "hum-removed", "mains hum", found);
+        periodic(light.rippleHz(), "ripple-removed", "ripple", found);
+        periodic(light.humHz(), "hum-removed", "mains hum", found);
         found.sort(Finding.WORST_FIRST);
         return List.copyOf(found);
     }

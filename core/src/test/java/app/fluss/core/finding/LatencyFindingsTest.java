@@ -2,9 +2,8 @@ package app.fluss.core.finding;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import app.fluss.core.latency.EdgeDetection;
 import app.fluss.core.latency.LatencyFigures;
-import app.fluss.core.latency.Trial;
+import app.fluss.core.latency.Measurement.LightQuality;
 import app.fluss.core.path.Judgement;
 import app.fluss.core.path.Need;
 import app.fluss.core.path.Outcome;
@@ -36,17 +35,13 @@ class LatencyFindingsTest {
         assertThat(codes(LatencyFindings.of(figures(0, 4)))).containsExactly("no-samples", "missed-trials");
     }
 
-    private static EdgeDetection trace(Trial.State state, double rippleHz, double humHz, double noise, double clipped) {
-        return new EdgeDetection(List.of(new Trial(0, 30, 0, 1, state)), rippleHz, humHz, noise, clipped);
-    }
-
     @Test
     void tracesSayWhatTheyAreWorth() {
         LatencyFigures good = figures(40, 0);
-        assertThat(codes(LatencyFindings.of(
-                        trace(Trial.State.ACCEPTED, Double.NaN, Double.NaN, 0.02, 0.01), good, false)))
+        assertThat(codes(LatencyFindings.of(new LightQuality(Double.NaN, Double.NaN, 0.02, 0.01, false), good, 0)))
                 .isEmpty();
-        assertThat(codes(LatencyFindings.of(trace(Trial.State.AMBIGUOUS, 240, 50, 0.3, 0.5), good, true)))
+        assertThat(codes(LatencyFindings.of(LightQuality.UNKNOWN, good, 0))).isEmpty();
+        assertThat(codes(LatencyFindings.of(new LightQuality(240, 50, 0.3, 0.5, true), good, 1)))
                 .containsExactly(
                         "channels-swapped",
                         "ambiguous-trials",

@@ -1,5 +1,6 @@
 package app.fluss.files.latency;
 
+import app.fluss.core.latency.Trial;
 import app.fluss.files.log.InputException;
 import app.fluss.files.log.Sample;
 import de.siegmar.fastcsv.reader.CsvParseException;
@@ -8,11 +9,12 @@ import de.siegmar.fastcsv.reader.NamedCsvRecord;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.util.Arrays;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 
-/// Latency measurements: `trial,input_ms,photon_ms` as CSV, a raw trace `t_us,input,light` as CSV, or two channels
+/// Latency measurements: `trial,input_ms,photon_ms` as CSV, a raw trace `t_us,input,light` as CSV, or two
+/// channels
 /// of sound as WAV.
 public final class LatencyFile {
     private static final String INPUT = "input_ms";
@@ -23,10 +25,11 @@ public final class LatencyFile {
 
     /// Reads measurements; what is given must be closed.
     ///
-    /// @param swapped whether the light comes before the input: on the first channel, or in the place of the input
+    /// @param swapped whether the light comes before the input: on the first channel, or in the place of
+    ///     the input
     /// @throws InputException if the file cannot be used: it says where and why
     public static LatencySource read(Path file, boolean swapped) throws IOException, InputException {
-        if (String.valueOf(file.getFileName()).toLowerCase(Locale.ROOT).endsWith(".wav")) {
+        if (ending(String.valueOf(file.getFileName())).equals(".wav")) {
             if (Files.size(file) == 0) {
                 throw new InputException(file, 0, 0, "an empty file", "two channels of sound as WAV");
             }
@@ -48,12 +51,21 @@ public final class LatencyFile {
                 "trial,input_ms,photon_ms or t_us,input,light, or a WAV of two channels");
     }
 
+    /// The ending that tells what a file of measurements is.
+    public static String ending(String fileName) {
+        return fileName.toLowerCase(Locale.ROOT).endsWith(".wav") ? ".wav" : ".csv";
+    }
+
+    /// Whether the columns of a table are those of latency measurements.
+    public static boolean isLatency(List<String> header) {
+        return header.containsAll(TraceFile.HEADER) || (header.contains(INPUT) && header.contains(PHOTON));
+    }
+
     private static LatencySource samples(Path file) throws IOException, InputException {
-        double[] latencies = new double[64];
-        int n = 0;
+        List<Trial> trials = new ArrayList<>();
         try (CsvReader<NamedCsvRecord> reader = CsvReader.builder().ofNamedCsvRecord(file)) {
             for (NamedCsvRecord row : reader) {
-                if (n == MOST_TRIALS) {
+                if (trials.size() == MOST_TRIALS) {
                     throw new InputException(
                             file, row.getStartingLineNumber(), 0, "more than a million trials", "fewer");
                 }
@@ -71,13 +83,17 @@ public final class LatencyFile {
                             "light before its input",
                             "photon_ms at or after input_ms; are the two columns swapped?");
                 }
-                latencies = n == latencies.length ? Arrays.copyOf(latencies, 2 * n) : latencies;
-                latencies[n++] = photon - input;
+                trials.add(new Trial(
+                        input,
+                        photon,
+                        Double.NaN,
+                        Double.NaN,
+                        Double.isNaN(photon) ? Trial.State.MISSED : Trial.State.ACCEPTED));
             }
         } catch (CsvParseException e) {
             throw new InputException(file, 0, 0, "text that is no CSV: " + e.getMessage(), "trial,input_ms,photon_ms");
         }
-        return new LatencySource.Samples(Arrays.copyOf(latencies, n));
+        return new LatencySource.Samples(trials);
     }
 
     /// A number; NaN for an empty cell: a missed trial.

@@ -1,25 +1,22 @@
 package app.fluss.files.latency;
 
 import app.fluss.core.latency.Signal;
+import app.fluss.core.latency.Trial;
 import java.io.IOException;
-import java.util.Arrays;
+import java.util.List;
 
 /// What a file of latency measurements holds.
 public sealed interface LatencySource extends AutoCloseable {
     @Override
     default void close() throws IOException {}
 
-    /// Latencies, one a trial; NaN for a missed one.
-    final class Samples implements LatencySource {
-        private final double[] latenciesMs;
-
-        Samples(double[] latenciesMs) {
-            this.latenciesMs = latenciesMs;
-        }
-
-        /// The latencies, ms.
-        public double[] latenciesMs() {
-            return Arrays.copyOf(latenciesMs, latenciesMs.length);
+    /// Trials that came as such.
+    ///
+    /// @param trials in the order of the file
+    record Samples(List<Trial> trials) implements LatencySource {
+        /// Keeps a copy.
+        public Samples {
+            trials = List.copyOf(trials);
         }
     }
 

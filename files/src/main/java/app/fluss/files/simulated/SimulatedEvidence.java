@@ -1,7 +1,9 @@
 package app.fluss.files.simulated;
 
+import app.fluss.core.latency.EdgeSettings;
 import app.fluss.core.measure.Grade;
 import app.fluss.core.work.Progress;
+import app.fluss.files.latency.LatencyReading;
 import app.fluss.files.log.FrameLogWriter;
 import app.fluss.files.log.ImportOptions;
 import app.fluss.files.log.InputException;
@@ -16,9 +18,12 @@ import app.fluss.files.study.Study;
 import app.fluss.files.study.StudyException;
 import app.fluss.sim.SimulatedRun;
 import app.fluss.sim.scenario.Scenario;
+import app.fluss.sim.signal.SensorTrace;
+import app.fluss.sim.signal.SoundTrack;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -27,6 +32,8 @@ import java.util.Optional;
 /// Brings simulated runs into a study the way that measured ones come: their files are written, read by the
 /// same importers, and kept as evidence.
 public final class SimulatedEvidence {
+    private static final double SOUND_HZ = 8000;
+
     private final Path folder;
 
     /// @param folder for the files on their way; left as it was
@@ -65,9 +72,11 @@ public final class SimulatedEvidence {
         Path log = folder.resolve(SimulationFolder.mainLog(simulated));
         Path readings = folder.resolve("readings.csv");
         Path summary = folder.resolve("summary.csv");
+        Path clicks = folder.resolve("clicks.wav");
         try {
             List<RunEvidence> evidence = switch (rests) {
-                case A, B -> List.of(log(simulated, log, progress.part(0, 0.5)), readings(simulated, readings));
+                case A -> withLatency(simulated, log, readings, clicks, progress.part(0, 0.5));
+                case B -> List.of(log(simulated, log, progress.part(0, 0.5)), readings(simulated, readings));
                 case C -> List.of(summary(simulated, summary));
                 case D, E -> List.of(readings(simulated, readings));
             };
@@ -76,7 +85,24 @@ public final class SimulatedEvidence {
             Files.deleteIfExists(log);
             Files.deleteIfExists(readings);
             Files.deleteIfExists(summary);
+            Files.deleteIfExists(clicks);
         }
+    }
+
+    private static List<RunEvidence> withLatency(
+            SimulatedRun simulated, Path log, Path readings, Path clicks, Progress progress)
+            throws IOException, InputException {
+        List<RunEvidence> all = new ArrayList<>();
+        all.add(log(simulated, log, progress.part(0, 0.5)));
+        all.add(readings(simulated, readings));
+        Optional<SensorTrace> trace = simulated.sensor(SOUND_HZ);
+        if (trace.isPresent()) {
+            byte[] pcm = SoundTrack.pcm(trace.get(), simulated.truth().clicks());
+            SoundFile.write(pcm, SOUND_HZ, clicks);
+            all.add(new RunEvidence.Latency(
+                    clicks, LatencyReading.of(clicks, false, EdgeSettings.DEFAULT, progress.part(0.5, 1))));
+        }
+        return all;
     }
 
     private static RunEvidence log(SimulatedRun simulated, Path file, Progress progress)

@@ -108,7 +108,7 @@ public final class SimulationFolder {
         if (trace.isPresent()) {
             SensorFile.write(trace.get(), file("sensor.csv"));
             SensorTrace sound = run.sensor(SoundTrack.RATE_HZ).orElseThrow();
-            SoundFile.write(SoundTrack.pcm(sound, run.truth().clicks()), file("clicks.wav"));
+            SoundFile.write(SoundTrack.pcm(sound, run.truth().clicks()), SoundTrack.RATE_HZ, file("clicks.wav"));
         }
     }
 }

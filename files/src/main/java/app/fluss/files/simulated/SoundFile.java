@@ -1,6 +1,5 @@
 package app.fluss.files.simulated;
 
-import app.fluss.sim.signal.SoundTrack;
 import java.io.ByteArrayInputStream;
 import java.io.IOException;
 import java.nio.file.Path;
@@ -15,8 +14,8 @@ final class SoundFile {
 
     private SoundFile() {}
 
-    static void write(byte[] pcm, Path file) throws IOException {
-        AudioFormat format = new AudioFormat(SoundTrack.RATE_HZ, 16, 2, true, false);
+    static void write(byte[] pcm, double rateHz, Path file) throws IOException {
+        AudioFormat format = new AudioFormat((float) rateHz, 16, 2, true, false);
         try (AudioInputStream sound =
                 new AudioInputStream(new ByteArrayInputStream(pcm), format, pcm.length / FRAME_BYTES)) {
             AudioSystem.write(sound, AudioFileFormat.Type.WAVE, file.toFile());

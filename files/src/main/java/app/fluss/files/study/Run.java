@@ -19,6 +19,7 @@ import java.util.OptionalLong;
 /// @param capFps the frame cap, /s; NaN if none is stated
 /// @param claimedFps the mean of what a counter said, as the analyst typed it, /s; NaN if nothing was
 /// @param claim what a counter or a tool said, from its file
+/// @param latencyId the measured latency that belongs to it; empty if there is none
 /// @param taking how it was taken
 public record Run(
         long id,
@@ -31,6 +32,7 @@ public record Run(
         double capFps,
         double claimedFps,
         Optional<Claim> claim,
+        OptionalLong latencyId,
         Taking taking) {
     /// Whether it counts.
     public boolean isKept() {
@@ -39,9 +41,10 @@ public record Run(
 
     /// How good its evidence is.
     public Grade grade() {
-        return logId.isPresent()
-                ? Grade.B
-                : claim.map(said -> said.kind().grade()).orElse(Grade.E);
+        if (logId.isPresent()) {
+            return latencyId.isPresent() ? Grade.A : Grade.B;
+        }
+        return claim.map(said -> said.kind().grade()).orElse(Grade.E);
     }
 
     /// What an analysis of this run needs to know.

@@ -1,5 +1,6 @@
 package app.fluss.files.study;
 
+import app.fluss.files.latency.LatencyReading;
 import app.fluss.files.log.ImportedLog;
 import java.nio.file.Path;
 
@@ -19,4 +20,10 @@ public sealed interface RunEvidence {
     /// @param raw the file as it came
     /// @param claim what was read from it
     record Said(Path raw, Claim claim) implements RunEvidence {}
+
+    /// Measured latency.
+    ///
+    /// @param raw the file as it came
+    /// @param reading what was read from it
+    record Latency(Path raw, LatencyReading reading) implements RunEvidence {}
 }

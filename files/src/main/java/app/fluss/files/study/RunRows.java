@@ -14,8 +14,8 @@ import java.util.OptionalLong;
 final class RunRows {
     private static final String RUNS =
             "SELECT run.*, path.name AS path_name, path.stages, kind, count, mean_fps, lowest_fps,"
-                    + " highest_fps, base_fps, one_percent_low_fps, low_convention FROM run JOIN path ON path.id = path_id"
-                    + " LEFT JOIN claim ON claim.run_id = run.id";
+                    + " highest_fps, base_fps, one_percent_low_fps, low_convention, latency.id AS latency_id FROM run JOIN path ON path.id = path_id"
+                    + " LEFT JOIN claim ON claim.run_id = run.id LEFT JOIN latency ON latency.run_id = run.id";
 
     private final Sql sql;
 
@@ -96,6 +96,7 @@ final class RunRows {
                 Sql.orNaN(row, "cap_fps"),
                 Sql.orNaN(row, "claimed_fps"),
                 claim(row),
+                row.getObject("latency_id") == null ? OptionalLong.empty() : OptionalLong.of(row.getLong("latency_id")),
                 taking(row));
     }
 

@@ -28,6 +28,8 @@ final class Schema {
             "run_check",
             "fact",
             "claim",
+            "latency",
+            "trial",
             "section",
             "item",
             "bench_fact",
@@ -38,8 +40,8 @@ final class Schema {
             "attempt",
             "pad");
 
-    /// Tables whose rows can be changed and changed back, with their columns. Evidence and parsed logs are only
-    /// ever added.
+    /// Tables whose rows can be changed and changed back, with their columns. Evidence, parsed logs and
+    /// excerpts of traces are only ever added.
     static final Map<String, List<String>> UNDOABLE = undoable();
 
     private Schema() {}

@@ -4,6 +4,7 @@ import app.fluss.core.frame.FrameLog;
 import app.fluss.core.measure.DisplayMode;
 import app.fluss.core.measure.Section;
 import app.fluss.core.work.Progress;
+import app.fluss.files.latency.LatencyReading;
 import app.fluss.files.log.ImportedLog;
 import app.fluss.files.log.MappingFile;
 import java.io.IOException;
@@ -33,6 +34,7 @@ public final class Study implements AutoCloseable {
     private final BenchRecords bench;
     private final PlanRecords plan;
     private final CaptureRecords capture;
+    private final LatencyRecords latency;
 
     private Study(Path file, Connection connection, Optional<WriterLock> lock) {
         this.file = file;
@@ -46,6 +48,7 @@ public final class Study implements AutoCloseable {
         this.bench = new BenchRecords(steps);
         this.plan = new PlanRecords(steps);
         this.capture = new CaptureRecords(steps);
+        this.latency = new LatencyRecords(steps, evidence);
     }
 
     /// Opens a study; one that does not exist is made.
@@ -147,7 +150,7 @@ public final class Study implements AutoCloseable {
 
     /// Adds a run with its evidence.
     ///
-    /// @param evidence at most one log and one claim
+    /// @param evidence at most one log, one claim and one measurement of latency
     /// @return the run
     /// @throws app.fluss.core.work.StoppedException if `progress` stops it; then nothing was added
     public Run addRun(RunDraft draft, List<RunEvidence> evidence, Progress progress)
@@ -155,9 +158,10 @@ public final class Study implements AutoCloseable {
         return adding(draft, () -> insert(draft, evidence, progress));
     }
 
-    /// Ends an attempt with a run; the line of the run sheet is done, and comes again if the run is to be repeated.
+    /// Ends an attempt with a run; the line of the run sheet is done, and comes again if the run is to be
+    /// repeated.
     ///
-    /// @param evidence at most one log and one claim
+    /// @param evidence at most one log, one claim and one measurement of latency
     /// @param checked the requirements as they were judged
     /// @return the run
     public Run finish(
@@ -194,6 +198,8 @@ public final class Study implements AutoCloseable {
         for (RunEvidence part : evidence) {
             if (part instanceof RunEvidence.Said(Path raw, Claim claim)) {
                 rows.insertClaim(id, keep(raw, progress), claim);
+            } else if (part instanceof RunEvidence.Latency(Path raw, LatencyReading reading)) {
+                latency.insert(id, keep(raw, progress), reading);
             }
         }
         insertFacts(id, draft.facts());
@@ -224,6 +230,28 @@ public final class Study implements AutoCloseable {
         return capture;
     }
 
+    /// Measured latency.
+    public LatencyRecords latency() {
+        return latency;
+    }
+
+    /// Adds measured latency to a run; what was there before goes.
+    ///
+    /// @param raw the file as it came
+    /// @throws app.fluss.core.work.StoppedException if `progress` stops it; then nothing was added
+    public Run addLatency(Run run, Path raw, LatencyReading reading, Progress progress)
+            throws StudyException, IOException {
+        try {
+            return steps.change("add latency to " + run.name(), () -> {
+                latency.delete(run.id());
+                latency.insert(run.id(), keep(raw, progress), reading);
+                return rows.numbered(run.id());
+            });
+        } catch (RawEvidenceException e) {
+            throw e.reason;
+        }
+    }
+
     /// Removes a run; its evidence stays in the file, so that this can be undone.
     public void removeRun(Run run) throws StudyException {
         steps.change("remove run " + run.name(), () -> {
@@ -231,6 +259,7 @@ public final class Study implements AutoCloseable {
             sql.run("DELETE FROM fact WHERE run_id = ?", run.id());
             sql.run("DELETE FROM claim WHERE run_id = ?", run.id());
             sql.run("DELETE FROM run_check WHERE run_id = ?", run.id());
+            latency.delete(run.id());
             return sql.run("DELETE FROM run WHERE id = ?", run.id());
         });
     }

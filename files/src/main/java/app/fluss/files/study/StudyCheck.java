@@ -3,7 +3,10 @@ package app.fluss.files.study;
 import app.fluss.core.frame.Channel;
 import app.fluss.core.frame.FrameLog;
 import app.fluss.core.frame.Values;
+import app.fluss.core.latency.EdgeSettings;
 import app.fluss.core.work.Progress;
+import app.fluss.files.latency.LatencyFile;
+import app.fluss.files.latency.LatencyReading;
 import app.fluss.files.log.ImportOptions;
 import app.fluss.files.log.InputException;
 import app.fluss.files.log.LogImport;
@@ -13,8 +16,10 @@ import app.fluss.files.log.SummaryFile;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
@@ -54,6 +59,17 @@ final class StudyCheck {
                             Claim.Kind.valueOf(row.getString(3)),
                             Sql.orNaN(row, "mean_fps")))) {
                 check(kept, folder.resolve("evidence"));
+            }
+            for (KeptLatency kept : sql.list(
+                    "SELECT latency.id, latency.sha256, file_name, swapped, threshold, timeout_ms, refractory_ms FROM"
+                            + " latency JOIN evidence USING (sha256)",
+                    StudyCheck::latency)) {
+                Path raw = folder.resolve("evidence" + LatencyFile.ending(kept.fileName));
+                try {
+                    check(kept, raw);
+                } finally {
+                    Files.deleteIfExists(raw);
+                }
             }
         } finally {
             Files.deleteIfExists(folder.resolve("evidence"));
@@ -101,6 +117,39 @@ final class StudyCheck {
         }
     }
 
+    private static KeptLatency latency(ResultSet row) throws SQLException {
+        return new KeptLatency(
+                row.getLong("id"),
+                row.getString("sha256"),
+                row.getString("file_name"),
+                row.getBoolean("swapped"),
+                new EdgeSettings(
+                        row.getDouble("threshold"), row.getDouble("timeout_ms"), row.getDouble("refractory_ms")));
+    }
+
+    private void check(KeptLatency kept, Path raw) throws SQLException, IOException {
+        try {
+            evidence.restore(kept.sha256, raw);
+            if (!Evidence.sha256(raw).equals(kept.sha256)) {
+                wrong.add("%s: the evidence is not what was kept (SHA-256 differs).".formatted(kept.fileName));
+                return;
+            }
+            double[] again = LatencyReading.of(raw, kept.swapped, kept.settings, Progress.NONE)
+                    .measurement()
+                    .samplesMs();
+            List<Double> before = sql.list(
+                    "SELECT photon_ms - input_ms AS ms FROM trial WHERE latency_id = ? ORDER BY number",
+                    row -> Sql.orNaN(row, "ms"),
+                    kept.id);
+            if (!Arrays.equals(
+                    again, before.stream().mapToDouble(Double::doubleValue).toArray())) {
+                wrong.add("%s: the latency is not what its evidence gives.".formatted(kept.fileName));
+            }
+        } catch (InputException | StudyException e) {
+            wrong.add("%s: %s".formatted(kept.fileName, e.getMessage()));
+        }
+    }
+
     private static boolean isSame(FrameLog a, FrameLog b) {
         if (a.size() != b.size()) {
             return false;
@@ -129,6 +178,8 @@ final class StudyCheck {
         }
         return true;
     }
+
+    private record KeptLatency(long id, String sha256, String fileName, boolean swapped, EdgeSettings settings) {}
 
     private record KeptClaim(String sha256, String fileName, Claim.Kind kind, double meanFps) {}
 

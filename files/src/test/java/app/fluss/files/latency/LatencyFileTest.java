@@ -4,10 +4,10 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import app.fluss.core.finding.LatencyFindings;
-import app.fluss.core.latency.Channels;
 import app.fluss.core.latency.EdgeDetection;
 import app.fluss.core.latency.EdgeSettings;
 import app.fluss.core.latency.LatencyFigures;
+import app.fluss.core.latency.Measurement;
 import app.fluss.core.latency.Trial;
 import app.fluss.core.work.Progress;
 import app.fluss.files.log.InputException;
@@ -82,17 +82,12 @@ class LatencyFileTest {
             bytes[at + 3] = high;
         }
         Files.write(swapped, bytes);
-        try (LatencySource source = LatencyFile.read(swapped, false)) {
-            LatencySource.Traced trace = (LatencySource.Traced) source;
-            assertThat(Channels.lookSwapped(trace.input(), trace.light())).isTrue();
-            EdgeDetection found = EdgeDetection.of(trace.input(), trace.light(), EdgeSettings.DEFAULT, Progress.NONE);
-            double[] samples =
-                    found.trials().stream().mapToDouble(Trial::latencyMs).toArray();
-            assertThat(LatencyFindings.of(found, LatencyFigures.of(samples), true)
-                            .getFirst()
-                            .code())
-                    .isEqualTo("channels-swapped");
-        }
+        Measurement found = LatencyReading.of(swapped, false, EdgeSettings.DEFAULT, Progress.NONE)
+                .measurement();
+        assertThat(LatencyFindings.of(found.light(), LatencyFigures.of(found.samplesMs()), 0)
+                        .getFirst()
+                        .code())
+                .isEqualTo("channels-swapped");
         assertThat(latencies(swapped, true)).containsExactly(latencies(wav, false));
     }
 
@@ -142,7 +137,8 @@ class LatencyFileTest {
         Path file = Files.writeString(
                 folder.resolve("samples.csv"), "trial,input_ms,photon_ms\n1,100,142.5\n2,900,\n3,1700,1733\n");
         try (LatencySource source = LatencyFile.read(file, false)) {
-            double[] samples = ((LatencySource.Samples) source).latenciesMs();
+            double[] samples = ((LatencySource.Samples) source)
+                    .trials().stream().mapToDouble(Trial::latencyMs).toArray();
             assertThat(samples).containsExactly(42.5, Double.NaN, 33);
         }
     }

@@ -3,10 +3,11 @@ package app.fluss.sim.signal;
 import app.fluss.sim.truth.Click;
 import java.util.List;
 
-/// The same on two channels of sound: on the first the click of the button, on the second the light sensor, with
+/// The same on two channels of sound: on the first the click of the button, on the second the light
+/// sensor, with
 /// a little mains hum.
 public final class SoundTrack {
-    /// Samples a second of each channel: {@value}.
+    /// Samples a second that sound cards usually take: {@value}.
     public static final int RATE_HZ = 48_000;
 
     private static final double CLICK_HZ = 3000;
@@ -20,20 +21,21 @@ public final class SoundTrack {
 
     /// Samples of both channels in turn, 16 bits each, little-endian.
     ///
-    /// @param trace the sensor at [#RATE_HZ]
+    /// @param trace the sensor, at the rate of the sound: 8000 /s or more
     public static byte[] pcm(SensorTrace trace, List<Click> clicks) {
         byte[] pcm = new byte[trace.size() * 4];
+        double rateHz = trace.rateHz();
         double[] click = new double[trace.size()];
         for (Click c : clicks) {
-            int from = (int) Math.ceil(c.clickMs() * RATE_HZ / 1000);
-            int to = Math.min(click.length, from + (int) (CLICK_LASTS_MS * RATE_HZ / 1000));
+            int from = (int) Math.ceil(c.clickMs() * rateHz / 1000);
+            int to = Math.min(click.length, from + (int) (CLICK_LASTS_MS * rateHz / 1000));
             for (int i = from; i < to; i++) {
-                double ms = i * 1000.0 / RATE_HZ - c.clickMs();
+                double ms = i * 1000.0 / rateHz - c.clickMs();
                 click[i] += 0.7 * Math.exp(-ms / CLICK_FADES_MS) * Math.cos(2 * Math.PI * CLICK_HZ * ms / 1000);
             }
         }
         for (int i = 0; i < trace.size(); i++) {
-            double hum = HUM * Math.sin(2 * Math.PI * HUM_HZ * i / RATE_HZ);
+            double hum = HUM * Math.sin(2 * Math.PI * HUM_HZ * i / rateHz);
             put(pcm, 4 * i, click[i] + hum / 4);
             put(pcm, 4 * i + 2, trace.light(i) + hum);
         }

@@ -1,0 +1,65 @@
+package app.fluss.core.latency;
+
+/// The light around one trial, thinned to what a picture of it needs.
+public final class Excerpt {
+    /// Points at most: {@value}.
+    public static final int MOST = 700;
+
+    private static final double BEFORE_MS = 30;
+    private static final double AFTER_MS = 60;
+
+    private final double fromMs;
+    private final double stepMs;
+    private final float[] light;
+
+    /// @param fromMs time of the first point, ms after the first sample of the trace
+    /// @param stepMs from point to point, ms, above 0
+    /// @param light the points, in the trace's unit; a copy is kept
+    public Excerpt(double fromMs, double stepMs, float[] light) {
+        this.fromMs = fromMs;
+        this.stepMs = stepMs;
+        this.light = light.clone();
+    }
+
+    /// The light from a little before the input to a little after the light's edge, or to the end of the
+    /// time-out.
+    static Excerpt of(Signal light, Trial trial, EdgeSettings settings) {
+        double until = Double.isNaN(trial.photonMs()) ? trial.inputMs() + settings.timeoutMs() : trial.photonMs();
+        int from = Math.max(0, light.samples(trial.inputMs() - BEFORE_MS));
+        int to = Math.min(light.size(), light.samples(until + AFTER_MS) + 1);
+        int step = Math.max(1, (to - from + MOST - 1) / MOST);
+        int points = Math.max(0, (to - from) / step);
+        double[] block = new double[Math.max(1, points * step)];
+        light.read(from, block);
+        float[] thinned = new float[points];
+        for (int p = 0; p < points; p++) {
+            double sum = 0;
+            for (int i = p * step; i < (p + 1) * step; i++) {
+                sum += block[i];
+            }
+            thinned[p] = (float) (sum / step);
+        }
+        // A point is the mean of its samples, so it stands in their middle.
+        return new Excerpt(light.ms(from + (step - 1) / 2.0), light.ms(step), thinned);
+    }
+
+    /// Number of points.
+    public int size() {
+        return light.length;
+    }
+
+    /// Time of a point, ms after the first sample of the trace.
+    public double ms(int point) {
+        return fromMs + point * stepMs;
+    }
+
+    /// From point to point, ms.
+    public double stepMs() {
+        return stepMs;
+    }
+
+    /// The light, in the trace's unit.
+    public double light(int point) {
+        return light[point];
+    }
+}

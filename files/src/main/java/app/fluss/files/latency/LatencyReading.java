@@ -1,0 +1,50 @@
+package app.fluss.files.latency;
+
+import app.fluss.core.latency.EdgeSettings;
+import app.fluss.core.latency.Excerpt;
+import app.fluss.core.latency.Measurement;
+import app.fluss.core.work.Progress;
+import app.fluss.files.log.InputException;
+import java.io.IOException;
+import java.nio.file.Path;
+import java.util.List;
+
+/// What a file of latency measurements gives.
+///
+/// @param measurement its trials
+/// @param swapped whether its channels were taken in each other's place
+/// @param excerpts the light around each trial; empty for samples that came as samples
+public record LatencyReading(Measurement measurement, boolean swapped, List<Excerpt> excerpts) {
+    /// Keeps a copy.
+    public LatencyReading {
+        excerpts = List.copyOf(excerpts);
+    }
+
+    /// Reads and works out.
+    ///
+    /// @param swapped whether the light comes before the input: on the first channel, or in the place of
+    ///     the input
+    /// @throws InputException if the file cannot be used: it says where and why
+    /// @throws app.fluss.core.work.StoppedException if `progress` stops it
+    public static LatencyReading of(Path file, boolean swapped, EdgeSettings settings, Progress progress)
+            throws IOException, InputException {
+        try (LatencySource source = LatencyFile.read(file, swapped)) {
+            return switch (source) {
+                case LatencySource.Samples samples ->
+                    new LatencyReading(Measurement.of(samples.trials()), swapped, List.of());
+                case LatencySource.Trace trace -> of(Measurement.Source.TRACE, trace, swapped, settings, progress);
+                case LatencySource.Sound sound -> of(Measurement.Source.SOUND, sound, swapped, settings, progress);
+            };
+        }
+    }
+
+    private static LatencyReading of(
+            Measurement.Source source,
+            LatencySource.Traced trace,
+            boolean swapped,
+            EdgeSettings settings,
+            Progress progress) {
+        Measurement measurement = Measurement.of(source, trace.input(), trace.light(), settings, progress);
+        return new LatencyReading(measurement, swapped, measurement.excerpts(trace.light()));
+    }
+}

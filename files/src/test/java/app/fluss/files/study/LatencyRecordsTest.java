@@ -1,0 +1,127 @@
+package app.fluss.files.study;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import app.fluss.core.latency.EdgeSettings;
+import app.fluss.core.latency.LatencyFigures;
+import app.fluss.core.measure.Grade;
+import app.fluss.core.path.Chain;
+import app.fluss.core.work.Progress;
+import app.fluss.files.latency.LatencyReading;
+import app.fluss.files.simulated.ReadyScenario;
+import app.fluss.files.simulated.SimulatedEvidence;
+import app.fluss.files.study.StoredLatency.JudgedTrial;
+import app.fluss.sim.SimulatedRun;
+import app.fluss.sim.Simulation;
+import app.fluss.sim.truth.Click;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import org.assertj.core.data.Offset;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+
+class LatencyRecordsTest {
+    @TempDir
+    private Path folder;
+
+    private static final RunDraft DRAFT = new RunDraft(
+            "Chime Lattice",
+            "third song",
+            "native",
+            Chain.NATIVE,
+            "run 1",
+            true,
+            Optional.empty(),
+            Double.NaN,
+            Double.NaN,
+            Map.of(),
+            Taking.UNRECORDED);
+
+    private Run simulated(Study study, SimulatedRun run) throws Exception {
+        return new SimulatedEvidence(folder)
+                .add(study, SimulatedEvidence.draft(run.scenario(), DRAFT), run, Grade.A, Progress.NONE);
+    }
+
+    @Test
+    void aRunWithLogAndLatencyIsOfGradeAAndEverySampleCanBeSeen() throws Exception {
+        SimulatedRun truth = Simulation.run(ReadyScenario.named("native").lasting(20));
+        try (Study study = Study.open(folder.resolve("a.fluss"))) {
+            Run run = simulated(study, truth);
+            assertThat(run.grade()).isEqualTo(Grade.A);
+            StoredLatency latency = study.latency().of(run).orElseThrow();
+            assertThat(latency.trials()).hasSameSizeAs(truth.truth().clicks());
+            for (JudgedTrial trial : latency.trials()) {
+                Click click = truth.truth().clicks().get(trial.number() - 1);
+                assertThat(trial.trial().latencyMs()).isCloseTo(click.halfMs() - click.clickMs(), Offset.offset(0.5));
+                var excerpt = study.latency().excerpt(latency, trial).orElseThrow();
+                assertThat(excerpt.ms(0)).isLessThan(trial.trial().inputMs());
+                assertThat(excerpt.ms(excerpt.size() - 1))
+                        .isGreaterThan(trial.trial().photonMs());
+            }
+            assertThat(study.check()).isEmpty();
+        }
+    }
+
+    @Test
+    void whatTheAnalystSaysOfATrialHoldsAndCanBeTakenBack() throws Exception {
+        try (Study study = Study.open(folder.resolve("b.fluss"))) {
+            Run run = simulated(
+                    study, Simulation.run(ReadyScenario.named("native").lasting(20)));
+            StoredLatency before = study.latency().of(run).orElseThrow();
+            study.latency().judge(before.trials().getFirst(), Optional.of(false));
+            StoredLatency after = study.latency().of(run).orElseThrow();
+            assertThat(after.samplesMs()).hasSize(before.samplesMs().length - 1);
+            assertThat(after.rejected()).isEqualTo(1);
+            study.undo();
+            assertThat(study.latency().of(run).orElseThrow().samplesMs()).isEqualTo(before.samplesMs());
+            study.redo();
+            assertThat(study.latency().of(run).orElseThrow().rejected()).isEqualTo(1);
+        }
+    }
+
+    @Test
+    void evidenceCanBeLookedAtAgainWithAnotherThreshold() throws Exception {
+        try (Study study = Study.open(folder.resolve("c.fluss"))) {
+            Run run = simulated(
+                    study,
+                    Simulation.run(ReadyScenario.named("engine-generation").lasting(20)));
+            double half = median(study, run);
+            study.latency().lookAgain(run, new EdgeSettings(0.1, 500, 50), false, Progress.NONE);
+            assertThat(median(study, run)).isLessThan(half - 2);
+            study.undo();
+            assertThat(median(study, run)).isEqualTo(half);
+            assertThat(study.check()).isEmpty();
+        }
+    }
+
+    @Test
+    void samplesFromAListBelongToARunAndGoWithIt() throws Exception {
+        Path list = folder.resolve("list.csv");
+        Files.writeString(list, "trial,input_ms,photon_ms\n1,100,141.5\n2,900,\n3,1700,1738.25\n");
+        try (Study study = Study.open(folder.resolve("d.fluss"))) {
+            Run run = study.addRun(DRAFT, List.of(), Progress.NONE);
+            Run measured = study.addLatency(
+                    run, list, LatencyReading.of(list, false, EdgeSettings.DEFAULT, Progress.NONE), Progress.NONE);
+            assertThat(measured.latencyId()).isPresent();
+            assertThat(measured.grade()).isEqualTo(Grade.E);
+            StoredLatency stored = study.latency().of(measured).orElseThrow();
+            assertThat(LatencyFigures.of(stored.samplesMs()).missed()).isEqualTo(1);
+            assertThat(stored.samplesMs()).containsExactly(41.5, Double.NaN, 38.25);
+            assertThat(study.latency().excerpt(stored, stored.trials().getFirst()))
+                    .isEmpty();
+            study.removeRun(measured);
+            assertThat(study.latency().of(measured)).isEmpty();
+            study.undo();
+            assertThat(study.latency().of(measured)).contains(stored);
+        }
+    }
+
+    private static double median(Study study, Run run) throws StudyException {
+        return LatencyFigures.of(study.latency().of(run).orElseThrow().samplesMs())
+                .median()
+                .orNaN();
+    }
+}
