@@ -33,7 +33,8 @@ import javafx.stage.Window;
 import javafx.util.Duration;
 import javax.imageio.ImageIO;
 
-/// Takes pictures of the window with the demo study, for the documentation. Ends the program when it has them.
+/// Takes pictures of the window with the demo study, for the documentation. Ends the program when it has
+/// them.
 final class Pictures {
     private static final Duration SETTLE = Duration.millis(900);
 
@@ -51,7 +52,8 @@ final class Pictures {
         pictures.next();
     }
 
-    /// Every main view at the design size, in one palette or the other; some at 1920 × 1080, there also with text
+    /// Every main view at the design size, in one palette or the other; some at 1920 × 1080, there also
+    /// with text
     /// twice as large.
     static void takeAll(FlussApp.Window window, Path folder) {
         Pictures pictures = new Pictures(window);
@@ -60,6 +62,9 @@ final class Pictures {
             pictures.steps.add(() -> window.theme().use(palette));
             pictures.shoot("Tidewarden", "examine", folder.resolve("examine-tidewarden" + ending));
             pictures.shoot("Tidewarden", "compare", folder.resolve("compare-tidewarden" + ending));
+            pictures.steps.add(() -> window.shell().examine().showLatency(true));
+            pictures.shoot("Tidewarden", "examine", folder.resolve("latency" + ending));
+            pictures.steps.add(() -> window.shell().examine().showLatency(false));
             pictures.bench(BenchScreen.View.PARTS, folder.resolve("bench-parts" + ending));
             pictures.bench(BenchScreen.View.PREFLIGHT, folder.resolve("bench-preflight" + ending));
             pictures.shoot("Tidewarden", "plan", folder.resolve("plan" + ending));

@@ -2,6 +2,8 @@ package app.fluss.app.compare;
 
 import app.fluss.app.model.Comparison;
 import app.fluss.app.model.Workbench;
+import app.fluss.app.theme.Boxes;
+import app.fluss.app.theme.Labels;
 import app.fluss.app.theme.Numbers;
 import app.fluss.app.theme.Theme;
 import app.fluss.core.compare.EnoughRuns;
@@ -9,6 +11,7 @@ import app.fluss.core.compare.GenerationFigures;
 import app.fluss.core.compare.Interval;
 import app.fluss.core.compare.Measure;
 import app.fluss.core.compare.MeasureComparison;
+import app.fluss.core.latency.LatencyDifference;
 import app.fluss.core.measure.Figure;
 import java.util.List;
 import java.util.Optional;
@@ -30,6 +33,7 @@ import javafx.scene.layout.GridPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
+import javafx.scene.layout.TilePane;
 import javafx.scene.layout.VBox;
 import org.jspecify.annotations.Nullable;
 
@@ -42,6 +46,7 @@ public final class CompareScreen extends VBox {
     private final Label simulated = new Label("simulated");
     private final FlowPane paths = new FlowPane(6, 6);
     private final VBox body = new VBox(10);
+    private final TradeMap tradeMap;
     private @Nullable Comparison current;
 
     /// @param shown is told which comparison is on screen
@@ -50,6 +55,7 @@ public final class CompareScreen extends VBox {
         this.workbench = workbench;
         this.theme = theme;
         this.shown = shown;
+        tradeMap = new TradeMap(theme, this::choose);
         setId("compare");
         title.getStyleClass().add("title");
         simulated.getStyleClass().addAll("chip", "chip-warm");
@@ -104,6 +110,16 @@ public final class CompareScreen extends VBox {
         show(comparisons.get(chosen));
     }
 
+    /// Shows a path that was chosen on the map.
+    private void choose(Comparison comparison) {
+        for (var child : paths.getChildren()) {
+            if (child instanceof ToggleButton button) {
+                button.setSelected(button.getText().equals(comparison.path().name()));
+            }
+        }
+        show(comparison);
+    }
+
     private static Label empty() {
         Label label =
                 new Label("Nothing to compare in this scene yet. It needs a run on the native path and one on another:"
@@ -118,9 +134,20 @@ public final class CompareScreen extends VBox {
         simulated.setVisible(comparison.simulated());
         body.getChildren().setAll(table(comparison), runs(comparison));
         if (comparison.runs().grade().hasLog()) {
-            body.getChildren().addFirst(tiles(comparison.runs().generation()));
+            body.getChildren().addFirst(overview(comparison));
         }
+        tradeMap.show(workbench.comparisonsProperty().get(), Optional.of(comparison));
         shown.accept(Optional.of(comparison));
+    }
+
+    /// The trade of every path, and what this one is made of.
+    private HBox overview(Comparison comparison) {
+        VBox map = Boxes.panel(Labels.heading("What each path gives and takes"), tradeMap);
+        VBox.setVgrow(tradeMap, Priority.ALWAYS);
+        tradeMap.setMinHeight(210);
+        HBox.setHgrow(map, Priority.ALWAYS);
+        map.setMinWidth(0);
+        return new HBox(10, map, tiles(comparison));
     }
 
     private VBox runs(Comparison comparison) {
@@ -157,9 +184,11 @@ public final class CompareScreen extends VBox {
         };
     }
 
-    private static HBox tiles(GenerationFigures generation) {
-        HBox tiles = new HBox(10);
+    private static TilePane tiles(Comparison comparison) {
+        GenerationFigures generation = comparison.runs().generation();
+        TilePane tiles = new TilePane(8, 8);
         tiles.setId("generation");
+        tiles.setPrefColumns(2);
         tile(
                 tiles,
                 "delivered gain",
@@ -168,23 +197,29 @@ public final class CompareScreen extends VBox {
                 "Delivered rate with the path over native delivered rate, from unrounded values.");
         tile(
                 tiles,
+                comparison.latencyEstimated() ? "added latency, est." : "added latency",
+                Numbers.text(comparison.latency().shiftMs(), 1) + " ms",
+                comparison.latency().shiftMs(),
+                "What the path adds from input to light.");
+        tile(
+                tiles,
                 "base cost",
                 Numbers.percent(generation.baseCost(), 1),
                 generation.baseCost(),
                 "How far the rendered rate fell from native: 1 − b1/b0.");
-        if (generation.isGenerating()) {
-            generationTiles(tiles, generation);
-        }
         tile(
                 tiles,
                 "surplus",
                 Numbers.text(generation.surplusFps(), 1) + " /s",
                 generation.surplusFps(),
                 "Presented less delivered: images that nobody sees.");
+        if (generation.isGenerating()) {
+            generationTiles(tiles, generation);
+        }
         return tiles;
     }
 
-    private static void generationTiles(HBox tiles, GenerationFigures generation) {
+    private static void generationTiles(TilePane tiles, GenerationFigures generation) {
         tile(
                 tiles,
                 "found multiplier",
@@ -196,30 +231,24 @@ public final class CompareScreen extends VBox {
                 "efficiency",
                 Numbers.percent(generation.efficiency(), 1),
                 generation.efficiency(),
-                "(p1/b0)/m: 100 % where the base does not fall and every image is made.");
-        tile(
-                tiles,
-                "generated share",
-                Numbers.percent(generation.generatedShare(), 1),
-                generation.generatedShare(),
-                "Share of the presented images that were generated: 1 − b1/p1.");
+                "(p1/b0)/m: 100 % where the base does not fall and every image is made. Generated share "
+                        + Numbers.percent(generation.generatedShare(), 1)
+                        + ".");
     }
 
     private static String times(Figure figure) {
         return Numbers.text(figure, 2) + (figure.isKnown() ? "×" : "");
     }
 
-    private static void tile(HBox tiles, String name, String value, Figure figure, String definition) {
+    private static void tile(TilePane tiles, String name, String value, Figure figure, String definition) {
         Label caption = new Label(name);
         caption.getStyleClass().add("muted");
         Label number = new Label(figure.isKnown() ? value : Numbers.MISSING);
         number.getStyleClass().add("great");
         number.setId("tile-" + name.replace(' ', '-'));
         VBox tile = new VBox(0, number, caption);
-        tile.getStyleClass().add("panel");
-        tile.setMinWidth(0);
-        tile.setPrefWidth(0);
-        HBox.setHgrow(tile, Priority.ALWAYS);
+        tile.getStyleClass().addAll("panel", "tile");
+        tile.setPrefWidth(132);
         String reason = Numbers.reason(figure);
         Tooltip.install(tile, new Tooltip(definition + (reason.isEmpty() ? "" : "\n" + reason)));
         tiles.getChildren().add(tile);
@@ -247,6 +276,9 @@ public final class CompareScreen extends VBox {
             grid.add(head, c, 0);
         }
         int row = 1;
+        if (comparison.latency().shiftMs().isKnown()) {
+            latencyRow(grid, row++, comparison);
+        }
         for (Measure measure : Measure.values()) {
             MeasureComparison compared = comparison.runs().measure(measure);
             // Without logs most figures are missing on both sides, for a reason that the finding gives once.
@@ -294,7 +326,11 @@ public final class CompareScreen extends VBox {
         if (compared.isClear()) {
             difference.getStyleClass().add("strong");
         }
-        grid.add(new IntervalStrip(theme, compared), 4, row);
+        grid.add(
+                new IntervalStrip(
+                        theme, measure.title(), compared.difference(), compared.interval(), measure.moreIsBetter()),
+                4,
+                row);
         grid.add(new Label(times(compared.ratio())), 5, row);
         String ends = compared.ratioInterval()
                 .map(i -> Numbers.text(i.low(), 2) + " – " + Numbers.text(i.high(), 2))
@@ -307,6 +343,27 @@ public final class CompareScreen extends VBox {
                         ? "There is no interval for this figure within one run; three runs a side give one."
                         : "Method: " + compared.method().label()));
         grid.add(interval, 6, row);
+    }
+
+    private void latencyRow(GridPane grid, int row, Comparison comparison) {
+        LatencyDifference latency = comparison.latency();
+        HBox first = Boxes.row(Labels.of("added latency"), Labels.of("ms", "muted"));
+        grid.add(first, 0, row);
+        if (!comparison.latencyEstimated()) {
+            grid.add(Labels.of("%d clicks".formatted(latency.samplesA()), "muted"), 1, row);
+            grid.add(Labels.of("%d clicks".formatted(latency.samplesB()), "muted"), 2, row);
+        }
+        Label shift = cell(grid, 3, row, latency.shiftMs());
+        shift.setId("difference-latency");
+        shift.setTooltip(new Tooltip(
+                comparison.latencyEstimated()
+                        ? "Estimated: the means of both paths' stages, for latency was not measured on both sides."
+                        : "Hodges-Lehmann shift of the samples, with its interval."));
+        grid.add(new IntervalStrip(theme, "latency", latency.shiftMs(), latency.interval(), false), 4, row);
+        String ends = latency.interval()
+                .map(i -> Numbers.text(i.low(), 1) + " – " + Numbers.text(i.high(), 1))
+                .orElse(comparison.latencyEstimated() ? "estimated" : Numbers.MISSING);
+        grid.add(Labels.of(ends, "muted"), 5, row, 2, 1);
     }
 
     private static Label cell(GridPane grid, int column, int row, Figure figure) {

@@ -7,6 +7,7 @@ import app.fluss.app.theme.Numbers;
 import app.fluss.app.theme.Palette;
 import app.fluss.app.theme.Palette.Role;
 import app.fluss.app.theme.Theme;
+import app.fluss.app.theme.Ticks;
 import app.fluss.core.measure.BandLevels;
 import app.fluss.core.measure.Stutters;
 import app.fluss.files.study.StoredSection;
@@ -202,7 +203,7 @@ public final class BandView extends CanvasView {
         for (int x = 0; x < columns.width(); x++) {
             longest = columns.max(x) > longest ? columns.max(x) : longest;
         }
-        return Axis.roundUp(longest * 1.05);
+        return Ticks.roundUp(longest * 1.05);
     }
 
     private void sections(GraphicsContext g, Palette palette, Shown now, double height) {
@@ -227,7 +228,7 @@ public final class BandView extends CanvasView {
         g.setFill(palette.get(Role.MUTED));
         g.setTextAlign(TextAlignment.RIGHT);
         g.setTextBaseline(VPos.CENTER);
-        double step = Axis.step(top, 4);
+        double step = Ticks.step(top, 4);
         for (double ms = 0; ms <= top + step / 100; ms += step) {
             double y = Math.rint(top() + plotHeight * (1 - ms / top)) + 0.5;
             g.strokeLine(left(), y, width - right(), y);
@@ -236,7 +237,7 @@ public final class BandView extends CanvasView {
         g.setTextAlign(TextAlignment.CENTER);
         g.setTextBaseline(VPos.BOTTOM);
         TimeWindow shown = window.get();
-        double seconds = Axis.step(shown.length() / 1000, Math.max(2, (int) (width / 110)));
+        double seconds = Ticks.step(shown.length() / 1000, Math.max(2, (int) (width / 110)));
         double first = Math.ceil(shown.fromMs() / 1000 / seconds) * seconds;
         for (double s = first; s * 1000 <= shown.toMs(); s += seconds) {
             g.fillText(

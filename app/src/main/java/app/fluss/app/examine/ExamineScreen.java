@@ -1,5 +1,6 @@
 package app.fluss.app.examine;
 
+import app.fluss.app.latency.LatencyPane;
 import app.fluss.app.model.AnalysedRun;
 import app.fluss.app.model.TimeWindow;
 import app.fluss.app.model.Workbench;
@@ -35,6 +36,10 @@ import javafx.scene.control.Menu;
 import javafx.scene.control.MenuButton;
 import javafx.scene.control.MenuItem;
 import javafx.scene.control.SeparatorMenuItem;
+import javafx.scene.control.Toggle;
+import javafx.scene.control.ToggleButton;
+import javafx.scene.control.ToggleGroup;
+import javafx.scene.control.Tooltip;
 import javafx.scene.input.Clipboard;
 import javafx.scene.input.ClipboardContent;
 import javafx.scene.layout.HBox;
@@ -52,12 +57,18 @@ public final class ExamineScreen extends VBox {
 
     private final Workbench workbench;
     private final Theme theme;
+    private final LatencyPane latency;
+    private final VBox frames = new VBox(10);
+    private final ToggleGroup views = new ToggleGroup();
+    private final ToggleButton framesView = view("Frames", "Rates, frame times, refreshes (Ctrl+4)");
+    private final ToggleButton latencyView = view("Latency", "From input to light (Ctrl+L)");
     private final ObjectProperty<TimeWindow> window = new SimpleObjectProperty<>(new TimeWindow(0, 1));
     private final BandView band;
     private final WeaveView weave;
     private final LadderView ladder = new LadderView();
     private final FigureGrid figures = new FigureGrid();
     private final Label title = new Label();
+    private final Label place = Labels.of("", "muted", "small");
     private final Label simulated = new Label("simulated");
     private final ChoiceBox<LowConvention> convention = new ChoiceBox<>();
     private final MenuButton sections = new MenuButton("Sections");
@@ -76,11 +87,13 @@ public final class ExamineScreen extends VBox {
         FIGURES
     }
 
+    /// @param latency shows the latency of the run
     /// @param display is asked to let the user state the display mode of the run
-    public ExamineScreen(Workbench workbench, Theme theme, Runnable display) {
+    public ExamineScreen(Workbench workbench, Theme theme, LatencyPane latency, Runnable display) {
         super(10);
         this.workbench = workbench;
         this.theme = theme;
+        this.latency = latency;
         band = new BandView(theme, window, this::mark);
         weave = new WeaveView(theme, window);
         setId("examine");
@@ -104,8 +117,9 @@ public final class ExamineScreen extends VBox {
         fillSections();
         Label lows = new Label("lows by");
         lows.getStyleClass().add("muted");
-        HBox head = new HBox(8, title, simulated, Boxes.spacer(), displayButton, copy);
-        head.setAlignment(Pos.CENTER_LEFT);
+        VBox titles = new VBox(-2, title, place);
+        titles.setMinWidth(0);
+        HBox head = Boxes.row(framesView, latencyView, titles, simulated, Boxes.spacer(), displayButton, copy);
         VBox ladderPanel = Boxes.panel(Labels.heading("Rates, images/s"), ladder);
         HBox.setHgrow(ladderPanel, Priority.ALWAYS);
         HBox figureHead = new HBox(8, Labels.heading("Figures"), Boxes.spacer(), lows, convention);
@@ -140,7 +154,12 @@ public final class ExamineScreen extends VBox {
         HBox upper = new HBox(10, left, figurePanel);
         VBox.setVgrow(upper, Priority.ALWAYS);
         upper.setMaxHeight(500);
-        getChildren().addAll(head, upper, weavePanel);
+        frames.getChildren().setAll(upper, weavePanel);
+        VBox.setVgrow(frames, Priority.ALWAYS);
+        VBox.setVgrow(latency, Priority.ALWAYS);
+        getChildren().addAll(head, frames);
+        framesView.setSelected(true);
+        views.selectedToggleProperty().subscribe(this::showView);
         panels.put(Part.RATES, ladderPanel);
         panels.put(Part.FRAME_TIMES, bandPanel);
         panels.put(Part.WEAVE, weavePanel);
@@ -148,8 +167,35 @@ public final class ExamineScreen extends VBox {
         workbench.analysedProperty().subscribe(this::show);
     }
 
+    private ToggleButton view(String name, String tip) {
+        ToggleButton button = new ToggleButton(name);
+        button.setId("view-" + name.toLowerCase(Locale.ROOT));
+        button.getStyleClass().add("quiet");
+        button.setMinWidth(USE_PREF_SIZE);
+        button.setTooltip(new Tooltip(tip));
+        button.setToggleGroup(views);
+        return button;
+    }
+
+    private void showView(@Nullable Toggle chosen) {
+        if (chosen == null) {
+            framesView.setSelected(true);
+            return;
+        }
+        getChildren().set(1, chosen.equals(latencyView) ? latency : frames);
+    }
+
+    /// Shows frames, or latency.
+    public void showLatency(boolean shown) {
+        (shown ? latencyView : framesView).setSelected(true);
+        if (shown) {
+            latency.requestFocus();
+        }
+    }
+
     /// Points to a part for a moment, without blinking.
     public void point(Part part) {
+        showLatency(false);
         VBox panel = Objects.requireNonNull(panels.get(part));
         panel.pseudoClassStateChanged(POINTED, true);
         PauseTransition moment = new PauseTransition(POINTED_FOR);
@@ -163,13 +209,15 @@ public final class ExamineScreen extends VBox {
         shown = run;
         band.show(run == null ? null : BandView.Shown.of(run));
         weave.show(run);
+        latency.show(run);
         if (run == null) {
             title.setText("");
+            place.setText("");
             simulated.setVisible(false);
             return;
         }
-        title.setText(workbench.contentsProperty().get().place(run.run()) + " · "
-                + run.run().path().name() + " · " + run.run().name());
+        title.setText(run.run().path().name() + " · " + run.run().name());
+        place.setText(workbench.contentsProperty().get().place(run.run()));
         simulated.setVisible(run.run().simulated());
         ladder.show(run.analysis().rates(), run.run().claim());
         showFigures();
@@ -207,7 +255,9 @@ public final class ExamineScreen extends VBox {
     /// Copies the figures as tab-separated text.
     public void copyFigures() {
         AnalysedRun run = shown;
-        if (run != null) {
+        if (latencyView.isSelected()) {
+            latency.copyFigures();
+        } else if (run != null) {
             ClipboardContent content = new ClipboardContent();
             content.putString(figures.asText(names(run), stretches(run), convention.getValue()));
             Clipboard.getSystemClipboard().setContent(content);

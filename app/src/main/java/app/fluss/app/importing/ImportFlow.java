@@ -3,6 +3,10 @@ package app.fluss.app.importing;
 import app.fluss.app.model.Jobs;
 import app.fluss.app.model.Workbench;
 import app.fluss.app.theme.Theme;
+import app.fluss.core.latency.EdgeSettings;
+import app.fluss.core.work.Progress;
+import app.fluss.files.latency.LatencyFile;
+import app.fluss.files.latency.LatencyReading;
 import app.fluss.files.log.ImportOptions;
 import app.fluss.files.log.ImportedLog;
 import app.fluss.files.log.InputException;
@@ -13,6 +17,7 @@ import app.fluss.files.log.ReadingsFile;
 import app.fluss.files.log.Sample;
 import app.fluss.files.log.SummaryFile;
 import app.fluss.files.study.Claim;
+import app.fluss.files.study.Run;
 import app.fluss.files.study.RunEvidence;
 import app.fluss.files.study.Study;
 import java.io.File;
@@ -25,7 +30,8 @@ import java.util.function.Supplier;
 import javafx.stage.FileChooser;
 import javafx.stage.Window;
 
-/// From a file to a run: look at it, let the user map its columns and say what it is, read it, keep it. Either
+/// From a file to a run: look at it, let the user map its columns and say what it is, read it, keep it.
+/// Either
 /// the run with its evidence is in the study at the end, or nothing is.
 public final class ImportFlow {
     private final Workbench workbench;
@@ -57,7 +63,8 @@ public final class ImportFlow {
         chooser.setTitle("Open logs or a study");
         chooser.getExtensionFilters()
                 .addAll(
-                        new FileChooser.ExtensionFilter("Logs and studies", "*.csv", "*.txt", "*.tsv", "*.fluss"),
+                        new FileChooser.ExtensionFilter(
+                                "Logs, latency and studies", "*.csv", "*.txt", "*.tsv", "*.wav", "*.fluss"),
                         new FileChooser.ExtensionFilter("All files", "*.*"));
         List<File> files = chooser.showOpenMultipleDialog(owner.get());
         if (files != null) {
@@ -74,11 +81,12 @@ public final class ImportFlow {
         }
         jobs.start(
                 "Looking at " + file.getFileName(),
-                _ -> look(file),
+                progress -> look(file, progress),
                 seen -> {
                     switch (seen) {
                         case Seen.Log(Sample sample) -> ask(file, sample);
                         case Seen.Said(Claim claim) -> ask(file, claim);
+                        case Seen.Latency(LatencyReading reading) -> ask(file, reading);
                     }
                 },
                 e -> problems.accept(words(e)));
@@ -89,16 +97,50 @@ public final class ImportFlow {
         record Log(Sample sample) implements Seen {}
 
         record Said(Claim claim) implements Seen {}
+
+        record Latency(LatencyReading reading) implements Seen {}
     }
 
-    private static Seen look(Path file) throws IOException, InputException {
+    private static Seen look(Path file, Progress progress) throws IOException, InputException {
+        if (LatencyFile.isSound(file)) {
+            return new Seen.Latency(LatencyReading.of(file, false, EdgeSettings.DEFAULT, progress));
+        }
         Sample sample = Sample.read(file);
+        if (LatencyFile.isLatency(sample.header())) {
+            return new Seen.Latency(LatencyReading.of(file, false, EdgeSettings.DEFAULT, progress));
+        }
         if (ReadingsFile.isReadings(sample.header())) {
             return new Seen.Said(Claim.of(ReadingsFile.read(file)));
         }
         return SummaryFile.isSummary(sample.header())
                 ? new Seen.Said(Claim.of(SummaryFile.read(file)))
                 : new Seen.Log(sample);
+    }
+
+    /// Latency belongs to a run that is there: the one that is selected.
+    private void ask(Path file, LatencyReading reading) {
+        Run run = workbench.selectedProperty().get();
+        if (run == null) {
+            problems.accept("Latency belongs to a run: add its log first, select it, then add %s again."
+                    .formatted(file.getFileName()));
+            return;
+        }
+        LatencyDialog dialog = new LatencyDialog(
+                theme,
+                owner.get(),
+                file,
+                reading,
+                workbench.contentsProperty().get().place(run) + " · "
+                        + run.path().name() + " · " + run.name());
+        dialog.ask(swapped -> workbench.add(
+                "Adding " + file.getFileName(),
+                (study, progress) -> {
+                    LatencyReading taken = swapped == reading.swapped()
+                            ? reading
+                            : LatencyReading.of(file, swapped, EdgeSettings.DEFAULT, progress.part(0, 0.5));
+                    return study.addLatency(run, file, taken, progress.part(0.5, 1));
+                },
+                e -> problems.accept(words(e))));
     }
 
     private void ask(Path file, Claim claim) {

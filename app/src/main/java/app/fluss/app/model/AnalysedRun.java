@@ -15,10 +15,12 @@ import java.util.List;
 /// @param band its frame times, ready to draw
 /// @param sections its marked stretches
 /// @param sectionAnalyses the figures of each of them, in the same order
+/// @param latency what was measured and worked out of its latency
 public record AnalysedRun(
         Run run,
         Analysis analysis,
         List<Finding> findings,
         BandLevels band,
         List<StoredSection> sections,
-        List<Analysis> sectionAnalyses) {}
+        List<Analysis> sectionAnalyses,
+        AnalysedLatency latency) {}

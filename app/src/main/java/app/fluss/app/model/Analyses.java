@@ -7,6 +7,7 @@ import app.fluss.core.finding.ComparisonFindings;
 import app.fluss.core.finding.Finding;
 import app.fluss.core.finding.RequirementFindings;
 import app.fluss.core.finding.RunFindings;
+import app.fluss.core.latency.LatencyDifference;
 import app.fluss.core.measure.Analysis;
 import app.fluss.core.measure.BandLevels;
 import app.fluss.core.path.Judgement;
@@ -55,8 +56,15 @@ final class Analyses {
                                 run.settings())
                         : analysis)
                 .toList();
+        AnalysedLatency latency = Latencies.of(open, run, analysis);
         return new AnalysedRun(
-                run, analysis, findings(open, run, analysis), BandLevels.of(analysis.times()), sections, ofSections);
+                run,
+                analysis,
+                findings(open, run, analysis, latency),
+                BandLevels.of(analysis.times()),
+                sections,
+                ofSections,
+                latency);
     }
 
     /// The figures of a run.
@@ -103,7 +111,17 @@ final class Analyses {
                     progress.part(from, from + step));
             boolean simulated = baseline.stream().anyMatch(Run::simulated)
                     || others.stream().anyMatch(Run::simulated);
-            compared.add(new Comparison(entry.getKey(), runs, ComparisonFindings.of(runs), simulated));
+            LatencyDifference measured = Latencies.difference(open, baseline, others);
+            LatencyDifference latency = measured.shiftMs().isKnown()
+                    ? measured
+                    : Latencies.estimatedDifference(open, baseline, others, this);
+            compared.add(new Comparison(
+                    entry.getKey(),
+                    runs,
+                    ComparisonFindings.of(runs),
+                    latency,
+                    !measured.shiftMs().isKnown() && latency.shiftMs().isKnown(),
+                    simulated));
         }
         return List.copyOf(compared);
     }
@@ -117,9 +135,11 @@ final class Analyses {
     }
 
     /// What the figures show, and what was not as it should be when they were measured.
-    private List<Finding> findings(Study open, Run run, Analysis analysis) throws StudyException {
+    private List<Finding> findings(Study open, Run run, Analysis analysis, AnalysedLatency latency)
+            throws StudyException {
         List<Finding> all = new ArrayList<>(RunFindings.of(analysis));
         all.addAll(RequirementFindings.of(judged(open.capture().checks(run))));
+        all.addAll(latency.findings());
         all.sort(Finding.WORST_FIRST);
         return List.copyOf(all);
     }

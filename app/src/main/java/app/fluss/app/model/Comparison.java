@@ -2,6 +2,7 @@ package app.fluss.app.model;
 
 import app.fluss.core.compare.RunComparison;
 import app.fluss.core.finding.Finding;
+import app.fluss.core.latency.LatencyDifference;
 import app.fluss.files.study.DeliveryPath;
 import java.util.List;
 
@@ -10,5 +11,13 @@ import java.util.List;
 /// @param path the path
 /// @param runs what was compared
 /// @param findings what Fluss noticed, worst first
+/// @param latency what the path adds to the time from input to light
+/// @param latencyEstimated whether that is from stages, because it was not measured on both sides
 /// @param simulated whether any of the runs is simulated
-public record Comparison(DeliveryPath path, RunComparison runs, List<Finding> findings, boolean simulated) {}
+public record Comparison(
+        DeliveryPath path,
+        RunComparison runs,
+        List<Finding> findings,
+        LatencyDifference latency,
+        boolean latencyEstimated,
+        boolean simulated) {}

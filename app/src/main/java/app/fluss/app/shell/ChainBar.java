@@ -1,13 +1,18 @@
 package app.fluss.app.shell;
 
+import app.fluss.app.model.AnalysedLatency;
 import app.fluss.app.model.AnalysedRun;
+import app.fluss.app.theme.Labels;
 import app.fluss.app.theme.Numbers;
+import app.fluss.core.latency.chain.ChainEstimate;
+import app.fluss.core.latency.chain.LatencyStage;
 import app.fluss.core.measure.Analysis;
 import app.fluss.core.measure.Figure;
 import app.fluss.core.measure.RefreshLedger;
 import app.fluss.files.study.DeliveryPath;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import javafx.geometry.Bounds;
 import javafx.geometry.Insets;
 import javafx.geometry.Pos;
@@ -20,7 +25,8 @@ import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import org.jspecify.annotations.Nullable;
 
-/// The chain of the selected run, from the game to the eye. After each stage stands the rate that leaves it; a
+/// The chain of the selected run, from the game to the eye. After each stage stands the rate that leaves
+/// it; a
 /// solid border says that it was measured, a dotted one that it was inferred.
 final class ChainBar extends HBox {
     ChainBar() {
@@ -38,13 +44,23 @@ final class ChainBar extends HBox {
             return;
         }
         Analysis analysis = run.analysis();
+        Optional<ChainEstimate> times = run.latency().estimate();
         DeliveryPath path = run.run().path();
         List<Node> nodes = new ArrayList<>();
-        nodes.add(
-                stage("game", "draws images", false, "The game's own images, by the kind column or the native path."));
+        nodes.add(stage(
+                "game",
+                "draws images",
+                time(times, LatencyStage.Part.GAME),
+                false,
+                "The game's own images, by the kind column or the native path."));
         nodes.add(flow("rendered", analysis.rates().rendered()));
         if (!path.isNative()) {
-            nodes.add(stage(path.name(), set(path), false, "What happens between the game and the display."));
+            nodes.add(stage(
+                    path.name(),
+                    set(path),
+                    time(times, LatencyStage.Part.PATH),
+                    false,
+                    "What happens between the game and the display."));
             nodes.add(flow("presented", analysis.rates().presented()));
         }
         boolean inferred = analysis.ledger()
@@ -58,13 +74,11 @@ final class ChainBar extends HBox {
         nodes.add(stage(
                 "display",
                 mode,
+                time(times, LatencyStage.Part.DISPLAY),
                 inferred,
                 inferred ? "Inferred from hand-over times and the sync mode." : "From the display times in the log."));
         nodes.add(flow("delivered", analysis.rates().delivered()));
-        Label eye = new Label("eye");
-        eye.getStyleClass().add("heading");
-        HBox.setMargin(eye, new Insets(0, 0, 0, 8));
-        nodes.add(eye);
+        nodes.add(eye(run.latency()));
         getChildren().setAll(nodes);
     }
 
@@ -75,11 +89,42 @@ final class ChainBar extends HBox {
         return path.multiplier() == 1 ? "makes no images" : "set to " + Numbers.text(path.multiplier(), 0) + "×";
     }
 
-    private static Node stage(String name, String detail, boolean inferred, String rests) {
+    /// The eye, with the time from input to light: the measured median, else what the stages add up to.
+    private static Node eye(AnalysedLatency latency) {
+        Label title = Labels.heading("eye");
+        Optional<Figure> median =
+                latency.measured().map(seen -> seen.figures().median()).filter(Figure::isKnown);
+        Optional<ChainEstimate> stages = latency.estimate();
+        String total = median.map(ms -> Numbers.text(ms, 1) + " ms")
+                .or(() -> stages.map(stack -> (stack.isWhole() ? "~ " : "> ")
+                        + Numbers.text(stack.total().mean(), 1) + " ms"))
+                .orElse("");
+        Label under = Labels.of(total, median.isPresent() ? "strong" : "muted");
+        under.setId("chain-latency");
+        under.setMinWidth(Region.USE_PREF_SIZE);
+        VBox box = new VBox(-1, title, under);
+        HBox.setMargin(box, new Insets(0, 0, 0, 8));
+        Tooltip.install(
+                box,
+                new Tooltip(
+                        median.isPresent()
+                                ? "Median of the measured latency, input to light."
+                                : "What the stages add up to on average; > where some are not stated, so that it is at least this."));
+        return box;
+    }
+
+    private static String time(Optional<ChainEstimate> times, LatencyStage.Part part) {
+        return times.map(stack -> stack.meanMs(part))
+                .filter(Figure::isKnown)
+                .map(ms -> "~ " + Numbers.text(ms, 1) + " ms")
+                .orElse("");
+    }
+
+    private static Node stage(String name, String detail, String time, boolean inferred, String rests) {
         Label title = new Label(name);
         title.getStyleClass().add("heading");
         title.setMinWidth(Region.USE_PREF_SIZE);
-        Label under = new Label(detail);
+        Label under = new Label(time.isEmpty() ? detail : detail + " · " + time);
         under.getStyleClass().addAll("muted", "small");
         under.setMinWidth(Region.USE_PREF_SIZE);
         VBox box = new VBox(-1, title, under);
@@ -87,10 +132,11 @@ final class ChainBar extends HBox {
         if (inferred) {
             box.getStyleClass().add("stage-inferred");
         }
-        Tooltip tip = new Tooltip(rests);
+        Tooltip tip = new Tooltip(
+                time.isEmpty() ? rests : rests + "\nThe time is what its stages add on average, estimated.");
         Tooltip.install(box, tip);
         box.setFocusTraversable(true);
-        box.setAccessibleText(name + ", " + detail + ". " + rests);
+        box.setAccessibleText(name + ", " + under.getText() + ". " + rests);
         box.setOnMouseClicked(_ -> {
             Bounds at = box.localToScreen(box.getBoundsInLocal());
             tip.show(box, at.getMinX(), at.getMaxY() + 4);

@@ -14,6 +14,8 @@ public enum FindingPlace {
     WEAVE,
     /// Its figures.
     FIGURES,
+    /// Its latency.
+    LATENCY,
     /// The preflight.
     PREFLIGHT,
     /// The table of a comparison.
@@ -37,6 +39,16 @@ public enum FindingPlace {
                     "multiplier-assumed",
                     "weak-evidence",
                     "drift" -> COMPARISON;
+            case "few-samples",
+                    "no-samples",
+                    "missed-trials",
+                    "channels-swapped",
+                    "ambiguous-trials",
+                    "light-clipped",
+                    "noisy-light",
+                    "ripple-removed",
+                    "hum-removed",
+                    "latency-unexplained" -> LATENCY;
             default -> isRequirement(finding) ? PREFLIGHT : FIGURES;
         };
     }

@@ -7,6 +7,7 @@ import app.fluss.app.examine.ExamineScreen;
 import app.fluss.app.importing.DisplayDialog;
 import app.fluss.app.importing.FactsDialog;
 import app.fluss.app.importing.ImportFlow;
+import app.fluss.app.latency.LatencyPane;
 import app.fluss.app.model.AnalysedRun;
 import app.fluss.app.model.Comparison;
 import app.fluss.app.model.Contents;
@@ -15,7 +16,6 @@ import app.fluss.app.model.Jobs;
 import app.fluss.app.model.Workbench;
 import app.fluss.app.plan.PlanScreen;
 import app.fluss.app.simulate.SimulateDialog;
-import app.fluss.app.theme.Buttons;
 import app.fluss.app.theme.Dialogs;
 import app.fluss.app.theme.Labels;
 import app.fluss.app.theme.Theme;
@@ -63,6 +63,7 @@ public final class Shell extends BorderPane {
     private @Nullable BenchScreen bench;
     private @Nullable PlanScreen plan;
     private @Nullable CaptureScreen capture;
+    private final LatencyPane latency;
     private final ExamineScreen examine;
     private final CompareScreen compare;
     private final Label message = Labels.wrapped("", "chip-warm");
@@ -88,7 +89,8 @@ public final class Shell extends BorderPane {
         this.openStudy = openStudy;
         chainEditor = new ChainEditor(workbench, this::tell);
         games = new GamesTree(workbench, this::stateFacts, this::removeRun, this::setOutcome);
-        examine = new ExamineScreen(workbench, theme, this::stateDisplay);
+        latency = new LatencyPane(workbench, jobs, theme, this::tell, () -> imports.choose(this::drop));
+        examine = new ExamineScreen(workbench, theme, latency, this::stateDisplay);
         compare = new CompareScreen(workbench, theme, shown -> {
             compared = shown;
             showFindings();
@@ -237,6 +239,7 @@ public final class Shell extends BorderPane {
             case RATES -> examine.point(ExamineScreen.Part.RATES);
             case WEAVE -> examine.point(ExamineScreen.Part.WEAVE);
             case FIGURES -> examine.point(ExamineScreen.Part.FIGURES);
+            case LATENCY -> examine.showLatency(true);
             case PREFLIGHT -> showPreflight();
             case COMPARISON -> {}
         }
@@ -248,23 +251,7 @@ public final class Shell extends BorderPane {
     }
 
     private Node welcome() {
-        VBox box = new VBox(
-                Labels.title("No run is measured yet"),
-                narrow(
-                        "Drop a frame log here, a CSV of any header: first one of the native path, then one with generation"
-                                + " on. Or go the whole way: describe the bench, plan, and measure line by line."),
-                Buttons.primary("Open log or study…", "Ctrl+O", () -> imports.choose(this::drop)),
-                Buttons.quiet("Set the bench up", "Ctrl+1", () -> order.choose(Work.BENCH)),
-                Buttons.quiet("Simulate a measurement…", "Ctrl+R", this::simulate));
-        box.getStyleClass().add("empty");
-        box.setId("welcome");
-        return box;
-    }
-
-    private static Label narrow(String text) {
-        Label label = Labels.note(text);
-        label.setMaxWidth(460);
-        return label;
+        return new Welcome(() -> imports.choose(this::drop), () -> order.choose(Work.BENCH), this::simulate);
     }
 
     /// Opens the dialog that simulates a measurement.
@@ -305,6 +292,7 @@ public final class Shell extends BorderPane {
                 .on(KeyCode.D, theme::turn)
                 .on(KeyCode.F, games::focusFind)
                 .on(KeyCode.R, this::simulate)
+                .on(Work.EXAMINE, KeyCode.L, () -> examine.showLatency(true))
                 .on(KeyCode.PLUS, () -> theme.scaleText(1))
                 .on(KeyCode.EQUALS, () -> theme.scaleText(1))
                 .on(KeyCode.ADD, () -> theme.scaleText(1))
@@ -368,6 +356,11 @@ public final class Shell extends BorderPane {
             bench = made;
         }
         return made;
+    }
+
+    /// The screen on which a run is looked at.
+    public ExamineScreen examine() {
+        return examine;
     }
 
     private PlanScreen plan() {

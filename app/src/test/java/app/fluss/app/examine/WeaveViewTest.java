@@ -2,6 +2,7 @@ package app.fluss.app.examine;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import app.fluss.app.model.AnalysedLatency;
 import app.fluss.app.model.AnalysedRun;
 import app.fluss.app.model.TimeWindow;
 import app.fluss.app.theme.Palette;
@@ -10,6 +11,7 @@ import app.fluss.app.theme.Theme;
 import app.fluss.core.bench.FactKey;
 import app.fluss.core.measure.Analysis;
 import app.fluss.core.measure.BandLevels;
+import app.fluss.core.measure.Figure;
 import app.fluss.core.path.Chain;
 import app.fluss.core.path.StageKind;
 import app.fluss.files.simulated.ReadyScenario;
@@ -75,7 +77,20 @@ class WeaveViewTest extends ApplicationTest {
                 OptionalLong.empty(),
                 Taking.UNRECORDED);
         Analysis analysis = Analysis.of(simulated.log().all(), run.settings());
-        return new AnalysedRun(run, analysis, List.of(), BandLevels.of(analysis.times()), List.of(), List.of());
+        return new AnalysedRun(
+                run,
+                analysis,
+                List.of(),
+                BandLevels.of(analysis.times()),
+                List.of(),
+                List.of(),
+                new AnalysedLatency(
+                        Optional.empty(),
+                        Optional.empty(),
+                        "",
+                        Figure.missing("not looked at"),
+                        Optional.empty(),
+                        List.of()));
     }
 
     private int pixels(Region view, Role role) {

@@ -3,12 +3,19 @@ package app.fluss.core.latency;
 import java.util.ArrayList;
 import java.util.List;
 
-/// What a latency figure is uncertain by, part by part, combined after JCGM 100:2008 (from memory): independent
+/// What a latency figure is uncertain by, part by part, combined after JCGM 100:2008 (from memory):
+/// independent
 /// parts add in squares; the expanded uncertainty is twice the combined one.
 ///
 /// @param parts one line each
 public record UncertaintyBudget(List<Part> parts) {
+    /// Largest error of a sound card's, sensor's or camera's clock, as a share: 100 parts in a million.
+    /// Common practice, no
+    /// source.
+    public static final double USUAL_CLOCK_SHARE = 1e-4;
+
     private static final double COVERAGE_FACTOR = 2;
+    private static final double THRESHOLD_SHARE = 0.1;
 
     /// Keeps a copy.
     public UncertaintyBudget {
@@ -68,6 +75,15 @@ public record UncertaintyBudget(List<Part> parts) {
         parts.add(new Part("clock", Shape.RECTANGULAR.uncertainty(clockShare * mean), "rectangular"));
         parts.removeIf(part -> !(part.uncertaintyMs() > 0));
         return new UncertaintyBudget(parts);
+    }
+
+    /// How far the crossing of a first-order response moves if the threshold is a tenth of the step off:
+    /// `0.1 tau / (1 - s)`, the slope of `-tau ln(1 - s)`.
+    ///
+    /// @param tauMs time constant of the panel, ms; NaN if not stated
+    /// @param threshold s, share of the step, above 0 and below 1
+    public static double thresholdMs(double tauMs, double threshold) {
+        return THRESHOLD_SHARE * tauMs / (1 - threshold);
     }
 
     /// Combined standard uncertainty, ms.

@@ -29,7 +29,7 @@ public final class LatencyFile {
     ///     the input
     /// @throws InputException if the file cannot be used: it says where and why
     public static LatencySource read(Path file, boolean swapped) throws IOException, InputException {
-        if (ending(String.valueOf(file.getFileName())).equals(".wav")) {
+        if (isSound(file)) {
             if (Files.size(file) == 0) {
                 throw new InputException(file, 0, 0, "an empty file", "two channels of sound as WAV");
             }
@@ -54,6 +54,11 @@ public final class LatencyFile {
     /// The ending that tells what a file of measurements is.
     public static String ending(String fileName) {
         return fileName.toLowerCase(Locale.ROOT).endsWith(".wav") ? ".wav" : ".csv";
+    }
+
+    /// Whether a file is sound, by its name.
+    public static boolean isSound(Path file) {
+        return ending(String.valueOf(file.getFileName())).equals(".wav");
     }
 
     /// Whether the columns of a table are those of latency measurements.

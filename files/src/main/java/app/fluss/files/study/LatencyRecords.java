@@ -70,7 +70,7 @@ public final class LatencyRecords {
     ///
     /// @param swapped whether to take the channels in each other's place
     public void lookAgain(Run run, EdgeSettings settings, boolean swapped, Progress progress)
-            throws StudyException, IOException, InputException {
+            throws StudyException, IOException {
         StoredLatency before = of(run).orElseThrow();
         String name = steps.read(() -> sql.list(
                         "SELECT file_name FROM evidence WHERE sha256 = ?", row -> row.getString(1), before.sha256()))
@@ -85,6 +85,8 @@ public final class LatencyRecords {
                 insert(run.id(), before.sha256(), reading);
                 return true;
             });
+        } catch (InputException e) {
+            throw new StudyException(String.valueOf(e.getMessage()));
         } finally {
             Files.deleteIfExists(raw);
             Files.delete(folder);

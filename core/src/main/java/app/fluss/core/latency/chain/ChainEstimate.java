@@ -1,5 +1,6 @@
 package app.fluss.core.latency.chain;
 
+import app.fluss.core.measure.Figure;
 import app.fluss.core.measure.Ordered;
 import java.util.ArrayList;
 import java.util.List;
@@ -62,5 +63,20 @@ public record ChainEstimate(List<StageTime> stages, StageTime total, List<String
     /// Whether every stage is known.
     public boolean isWhole() {
         return missing.isEmpty();
+    }
+
+    /// What the known stages of a part add on average, ms: means may be added.
+    ///
+    /// @return missing where none of its stages is known
+    public Figure meanMs(LatencyStage.Part part) {
+        double sum = 0;
+        boolean known = false;
+        for (StageTime time : stages) {
+            if (time.stage().orElseThrow().part() == part && time.mean().isKnown()) {
+                sum += time.mean().orNaN();
+                known = true;
+            }
+        }
+        return known ? Figure.of(sum) : Figure.missing("nothing is stated of it");
     }
 }

@@ -1,11 +1,11 @@
-package app.fluss.app.examine;
+package app.fluss.app.theme;
 
 /// Round steps for axes.
-final class Axis {
-    private Axis() {}
+public final class Ticks {
+    private Ticks() {}
 
     /// A step of 1, 2 or 5 times a power of ten that cuts a length into about so many parts.
-    static double step(double length, int parts) {
+    public static double step(double length, int parts) {
         double rough = length / parts;
         double power = Math.pow(10, Math.floor(Math.log10(rough)));
         double lead = rough / power;
@@ -13,7 +13,7 @@ final class Axis {
     }
 
     /// The next mark at or above a value.
-    static double roundUp(double value) {
+    public static double roundUp(double value) {
         double step = step(value, 4);
         return Math.ceil(value / step) * step;
     }

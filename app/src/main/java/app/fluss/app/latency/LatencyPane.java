@@ -1,0 +1,278 @@
+package app.fluss.app.latency;
+
+import app.fluss.app.model.AnalysedLatency;
+import app.fluss.app.model.AnalysedRun;
+import app.fluss.app.model.Jobs;
+import app.fluss.app.model.Workbench;
+import app.fluss.app.theme.Boxes;
+import app.fluss.app.theme.Buttons;
+import app.fluss.app.theme.Choice;
+import app.fluss.app.theme.Labels;
+import app.fluss.app.theme.Numbers;
+import app.fluss.app.theme.Theme;
+import app.fluss.core.latency.EdgeSettings;
+import app.fluss.core.latency.Excerpt;
+import app.fluss.core.latency.Measurement;
+import app.fluss.core.latency.Trial;
+import app.fluss.core.work.Progress;
+import app.fluss.files.study.StoredLatency;
+import app.fluss.files.study.StoredLatency.JudgedTrial;
+import app.fluss.files.study.Study;
+import java.util.Optional;
+import java.util.function.Consumer;
+import javafx.scene.control.Button;
+import javafx.scene.control.ChoiceBox;
+import javafx.scene.control.Label;
+import javafx.scene.control.Tooltip;
+import javafx.scene.input.Clipboard;
+import javafx.scene.input.ClipboardContent;
+import javafx.scene.input.KeyEvent;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.VBox;
+import org.jspecify.annotations.Nullable;
+
+/// The latency of a run: stage by stage with what was measured, the samples over the run, each on its trace.
+public final class LatencyPane extends VBox {
+    private final Workbench workbench;
+    private final Jobs jobs;
+    private final Consumer<String> problems;
+    private final StageStackView stack;
+    private final SamplesView samples;
+    private final TraceView trace;
+    private final LatencyFigureGrid figures = new LatencyFigureGrid();
+    private final VBox figurePanel;
+    private final HBox lower;
+    private final VBox unmeasured;
+    private final Label source = Labels.of("", "muted");
+    private final Label trialName = Labels.heading("Trace");
+    private final Label headHand = Labels.of("", "muted");
+    private final ChoiceBox<Double> threshold =
+            Choice.of("latency-threshold", share -> Numbers.text(share * 100, 0) + " %");
+    private final Button accept;
+    private final Button reject;
+    private @Nullable AnalysedRun run;
+    private Optional<JudgedTrial> chosen = Optional.empty();
+    private boolean filling;
+
+    /// @param problems is told, in words, what went wrong
+    /// @param addLatency lets the user choose a file of measurements for the run
+    public LatencyPane(Workbench workbench, Jobs jobs, Theme theme, Consumer<String> problems, Runnable addLatency) {
+        super(10);
+        this.workbench = workbench;
+        this.jobs = jobs;
+        this.problems = problems;
+        setId("latency");
+        stack = new StageStackView(theme);
+        samples = new SamplesView(theme, this::choose);
+        trace = new TraceView(theme);
+        accept = Buttons.quiet("Accept", "This trial counts (A)", () -> judge(true));
+        reject = Buttons.quiet("Reject", "This trial does not count (X)", () -> judge(false));
+        accept.setId("accept-trial");
+        reject.setId("reject-trial");
+        threshold.getItems().setAll(0.1, 0.5, 0.9);
+        threshold.setPrefWidth(76);
+        threshold.setTooltip(
+                new Tooltip("The share of the light's step at which it counts; the evidence is looked at again"));
+        threshold.valueProperty().subscribe(this::lookAgain);
+        HBox stackHead = Boxes.row(
+                Labels.heading("From input to light"),
+                Labels.of("mean (5 % – 95 %), ms", "muted"),
+                Boxes.spacer(),
+                headHand);
+        VBox stackPanel = Boxes.panel(stackHead, stack);
+        VBox.setVgrow(stack, Priority.ALWAYS);
+        HBox.setHgrow(stackPanel, Priority.ALWAYS);
+        stackPanel.setMinWidth(0);
+        figurePanel = Boxes.panel(Labels.heading("Measured"), source, figures);
+        figurePanel.setMinWidth(USE_PREF_SIZE);
+        HBox upper = new HBox(10, stackPanel, figurePanel);
+        VBox.setVgrow(upper, Priority.ALWAYS);
+        HBox samplesHead = Boxes.row(
+                Labels.heading("Samples"),
+                Labels.of("◇ open · × out · ▾ missed", "muted"),
+                Boxes.spacer(),
+                Labels.of("light at", "muted"),
+                threshold);
+        VBox samplesPanel = Boxes.panel(samplesHead, samples);
+        VBox.setVgrow(samples, Priority.ALWAYS);
+        HBox traceHead = Boxes.row(
+                trialName,
+                Boxes.spacer(),
+                Buttons.quiet("◂", "Trial before (←)", () -> samples.step(-1)),
+                Buttons.quiet("▸", "Next trial (→)", () -> samples.step(1)),
+                accept,
+                reject);
+        VBox tracePanel = Boxes.panel(traceHead, trace);
+        VBox.setVgrow(trace, Priority.ALWAYS);
+        for (VBox panel : new VBox[] {samplesPanel, tracePanel}) {
+            HBox.setHgrow(panel, Priority.ALWAYS);
+            panel.setPrefWidth(100);
+            panel.setMinWidth(0);
+        }
+        lower = new HBox(10, samplesPanel, tracePanel);
+        lower.setMinHeight(200);
+        lower.setPrefHeight(230);
+        unmeasured = Boxes.panel(
+                Labels.heading("Latency is not measured for this run"),
+                Labels.note(
+                        "The stages above are worked out from the log and from what is stated. To measure, record clicks"
+                                + " and light: a list trial,input_ms,photon_ms, a sensor trace t_us,input,light, or a WAV with the"
+                                + " click on one channel and the light sensor on the other."),
+                Buttons.primary("Add measured latency…", "Choose a CSV or WAV file", addLatency));
+        getChildren().setAll(upper, lower);
+        setFocusTraversable(true);
+        addEventHandler(KeyEvent.KEY_PRESSED, this::key);
+    }
+
+    private void key(KeyEvent event) {
+        if (event.isShortcutDown() || event.isAltDown() || run == null) {
+            return;
+        }
+        switch (event.getCode()) {
+            case LEFT -> samples.step(-1);
+            case RIGHT -> samples.step(1);
+            case A -> judge(true);
+            case X -> judge(false);
+            default -> {
+                return;
+            }
+        }
+        event.consume();
+    }
+
+    /// Shows a run.
+    public void show(@Nullable AnalysedRun shown) {
+        boolean sameRun =
+                run != null && shown != null && run.run().id() == shown.run().id();
+        run = shown;
+        AnalysedLatency latency = shown == null ? null : shown.latency();
+        stack.show(latency);
+        Optional<AnalysedLatency.Measured> measured =
+                Optional.ofNullable(latency).flatMap(AnalysedLatency::measured);
+        figurePanel.setVisible(measured.isPresent());
+        figurePanel.setManaged(measured.isPresent());
+        getChildren().set(1, measured.isPresent() ? lower : unmeasured);
+        headHand.setText(
+                latency != null && latency.headMs().isKnown()
+                        ? "hands, buttons: as below · head: %s ms".formatted(Numbers.text(latency.headMs(), 1))
+                        : "");
+        if (measured.isEmpty()) {
+            chosen = Optional.empty();
+            return;
+        }
+        StoredLatency stored = measured.get().stored();
+        Measurement of = stored.measurement();
+        source.setText(of.source().title()
+                + (Double.isNaN(of.rateHz()) ? "" : ", %s /s".formatted(Numbers.text(of.rateHz(), 0)))
+                + (shown != null && shown.run().simulated() ? ", simulated" : ""));
+        figures.show(measured.get());
+        filling = true;
+        threshold.setDisable(of.source() == Measurement.Source.SAMPLES);
+        threshold.setValue(
+                of.source() == Measurement.Source.SAMPLES ? null : of.settings().threshold());
+        filling = false;
+        int number = sameRun ? chosen.map(JudgedTrial::number).orElse(1) : firstOpen(stored);
+        choose(stored.trials().get(Math.clamp(number, 1, stored.trials().size()) - 1));
+    }
+
+    private static int firstOpen(StoredLatency stored) {
+        return stored.trials().stream()
+                .filter(JudgedTrial::isOpen)
+                .findFirst()
+                .map(JudgedTrial::number)
+                .orElse(1);
+    }
+
+    private Optional<AnalysedLatency.Measured> measured() {
+        return Optional.ofNullable(run).flatMap(shown -> shown.latency().measured());
+    }
+
+    private void choose(JudgedTrial trial) {
+        chosen = Optional.of(trial);
+        measured().ifPresent(seen -> {
+            StoredLatency stored = seen.stored();
+            samples.show(stored, seen.figures(), chosen);
+            trialName.setText("Trial %d, %s".formatted(trial.number(), state(trial)));
+            accept.setDisable(trial.trial().state() == Trial.State.MISSED
+                    || trial.accepted().orElse(false));
+            reject.setDisable(trial.trial().state() == Trial.State.MISSED || trial.isRejected());
+            Study study = workbench.studyProperty().get();
+            if (study != null) {
+                jobs.quick(
+                        "Looking at a trial",
+                        () -> study.latency().excerpt(stored, trial),
+                        light -> showTrace(trial, light, stored.measurement()),
+                        e -> problems.accept(String.valueOf(e.getMessage())));
+            }
+        });
+    }
+
+    private void showTrace(JudgedTrial trial, Optional<Excerpt> light, Measurement of) {
+        if (chosen.filter(trial::equals).isPresent()) {
+            String none = of.source() == Measurement.Source.SAMPLES
+                    ? "A list of samples has no trace."
+                    : "No trace was kept of this trial.";
+            trace.show(light, Optional.of(trial.trial()), of.settings().threshold(), none);
+        }
+    }
+
+    private static String state(JudgedTrial trial) {
+        if (trial.isRejected()) {
+            return "rejected";
+        }
+        return switch (trial.trial().state()) {
+            case ACCEPTED -> "clean";
+            case AMBIGUOUS -> trial.accepted().isPresent() ? "accepted" : "ambiguous";
+            case MISSED -> "missed";
+        };
+    }
+
+    private void judge(boolean accepted) {
+        chosen.filter(trial -> trial.trial().state() != Trial.State.MISSED)
+                .ifPresent(trial -> workbench.change(
+                        "Judging a trial", study -> study.latency().judge(trial, Optional.of(accepted))));
+    }
+
+    private void lookAgain(@Nullable Double share) {
+        AnalysedRun shown = run;
+        if (filling || share == null || shown == null) {
+            return;
+        }
+        measured().ifPresent(seen -> {
+            EdgeSettings now = seen.stored().measurement().settings();
+            if (now.threshold() != share) {
+                EdgeSettings other = new EdgeSettings(share, now.timeoutMs(), now.refractoryMs());
+                workbench.change(
+                        "Looking at the latency again",
+                        study -> study.latency()
+                                .lookAgain(shown.run(), other, seen.stored().swapped(), Progress.NONE));
+            }
+        });
+    }
+
+    /// Takes the channels in each other's place.
+    public void swapChannels() {
+        AnalysedRun shown = run;
+        if (shown != null) {
+            measured()
+                    .ifPresent(seen -> workbench.change(
+                            "Swapping the channels",
+                            study -> study.latency()
+                                    .lookAgain(
+                                            shown.run(),
+                                            seen.stored().measurement().settings(),
+                                            !seen.stored().swapped(),
+                                            Progress.NONE)));
+        }
+    }
+
+    /// Copies the figures as tab-separated text.
+    public void copyFigures() {
+        measured().ifPresent(seen -> {
+            ClipboardContent content = new ClipboardContent();
+            content.putString(LatencyFigureGrid.asText(seen));
+            Clipboard.getSystemClipboard().setContent(content);
+        });
+    }
+}

@@ -1,0 +1,147 @@
+package app.fluss.app.latency;
+
+import app.fluss.app.theme.CanvasView;
+import app.fluss.app.theme.Numbers;
+import app.fluss.app.theme.Palette;
+import app.fluss.app.theme.Palette.Role;
+import app.fluss.app.theme.Theme;
+import app.fluss.app.theme.Ticks;
+import app.fluss.core.latency.Excerpt;
+import app.fluss.core.latency.Trial;
+import java.util.Optional;
+import javafx.geometry.VPos;
+import javafx.scene.canvas.GraphicsContext;
+import javafx.scene.text.TextAlignment;
+
+/// The light around one trial: the input's edge, the settled levels, the threshold and where the light
+/// passed it.
+final class TraceView extends CanvasView {
+    private static final double FOOT = 20;
+    private static final double HEAD = 16;
+    private static final double MARGIN = 0.12;
+
+    private Optional<Excerpt> excerpt = Optional.empty();
+    private Optional<Trial> trial = Optional.empty();
+    private double threshold = 0.5;
+    private String nothing = "";
+
+    TraceView(Theme theme) {
+        super(theme, "The light around one trial, with the edges that were found");
+        setId("latency-trace");
+    }
+
+    /// @param words stand in its place where there is no trace
+    void show(Optional<Excerpt> light, Optional<Trial> of, double share, String words) {
+        excerpt = light.filter(shown -> shown.size() > 1);
+        trial = of;
+        threshold = share;
+        nothing = words;
+        redraw();
+    }
+
+    @Override
+    protected void draw(GraphicsContext g, Palette palette, double width, double height) {
+        if (excerpt.isEmpty() || trial.isEmpty()) {
+            g.setFill(palette.get(Role.MUTED));
+            g.setTextBaseline(VPos.TOP);
+            g.fillText(nothing, 0, 4);
+            return;
+        }
+        Excerpt light = excerpt.get();
+        Trial of = trial.get();
+        double low = Double.POSITIVE_INFINITY;
+        double high = Double.NEGATIVE_INFINITY;
+        for (int i = 0; i < light.size(); i++) {
+            low = Math.min(low, light.light(i));
+            high = Math.max(high, light.light(i));
+        }
+        double room = Math.max(1e-9, high - low) * MARGIN;
+        Scale scale = new Scale(light, low - room, high + room, width, height);
+        levels(g, palette, of, scale);
+        g.setStroke(palette.get(Role.WATER));
+        g.setLineWidth(1.3);
+        g.beginPath();
+        g.moveTo(scale.x(light.ms(0)), scale.y(light.light(0)));
+        for (int i = 1; i < light.size(); i++) {
+            g.lineTo(scale.x(light.ms(i)), scale.y(light.light(i)));
+        }
+        g.stroke();
+        edge(g, palette, scale, of.inputMs(), "input", Role.INK);
+        if (!Double.isNaN(of.photonMs())) {
+            edge(g, palette, scale, of.photonMs(), Numbers.text(of.latencyMs(), 2) + " ms", Role.WARM);
+        }
+        axis(g, palette, scale, of);
+    }
+
+    /// From time and light to pixels.
+    private final class Scale {
+        private final double from;
+        private final double to;
+        private final double low;
+        private final double high;
+        private final double width;
+        private final double height;
+
+        Scale(Excerpt light, double low, double high, double width, double height) {
+            this.from = light.ms(0);
+            this.to = light.ms(light.size() - 1);
+            this.low = low;
+            this.high = high;
+            this.width = width;
+            this.height = height;
+        }
+
+        double x(double ms) {
+            return (ms - from) / (to - from) * width;
+        }
+
+        double y(double light) {
+            double top = scaled(HEAD);
+            double foot = height - scaled(FOOT);
+            return foot - (light - low) / (high - low) * (foot - top);
+        }
+    }
+
+    private void levels(GraphicsContext g, Palette palette, Trial of, Scale scale) {
+        if (Double.isNaN(of.before()) || Double.isNaN(of.after())) {
+            return;
+        }
+        g.setStroke(palette.get(Role.SLATE));
+        g.setLineWidth(1);
+        g.strokeLine(0, scale.y(of.before()), scale.width, scale.y(of.before()));
+        g.strokeLine(0, scale.y(of.after()), scale.width, scale.y(of.after()));
+        double at = scale.y(of.before() + threshold * (of.after() - of.before()));
+        g.setStroke(palette.get(Role.WARM));
+        g.setLineDashes(4, 4);
+        g.strokeLine(0, at, scale.width, at);
+        g.setLineDashes();
+        g.setFill(palette.get(Role.MUTED));
+        g.setTextAlign(TextAlignment.RIGHT);
+        g.setTextBaseline(VPos.BOTTOM);
+        g.fillText(Numbers.text(threshold * 100, 0) + " % of the step", scale.width - 4, at - 2);
+    }
+
+    private void edge(GraphicsContext g, Palette palette, Scale scale, double ms, String name, Role role) {
+        g.setStroke(palette.get(role));
+        g.setLineWidth(1.6);
+        g.strokeLine(scale.x(ms), scaled(HEAD) - 2, scale.x(ms), scale.height - scaled(FOOT));
+        g.setFill(palette.get(role));
+        g.setTextAlign(TextAlignment.CENTER);
+        g.setTextBaseline(VPos.TOP);
+        g.fillText(name, Math.clamp(scale.x(ms), 30, Math.max(31, scale.width - 30)), 0);
+    }
+
+    private void axis(GraphicsContext g, Palette palette, Scale scale, Trial of) {
+        g.setFill(palette.get(Role.MUTED));
+        g.setTextAlign(TextAlignment.CENTER);
+        g.setTextBaseline(VPos.BOTTOM);
+        double step = Ticks.step(scale.to - scale.from, 6);
+        double first = Math.ceil((scale.from - of.inputMs()) / step) * step;
+        for (double ms = first; ms <= scale.to - of.inputMs(); ms += step) {
+            double x = scale.x(of.inputMs() + ms);
+            if (x > 12 && x < scale.width - 22) {
+                g.fillText(Numbers.text(ms, 0) + (ms == 0 ? " ms" : ""), x, scale.height);
+            }
+        }
+    }
+}

@@ -1,0 +1,36 @@
+package app.fluss.app.model;
+
+import app.fluss.core.finding.Finding;
+import app.fluss.core.latency.LatencyFigures;
+import app.fluss.core.latency.UncertaintyBudget;
+import app.fluss.core.latency.chain.ChainEstimate;
+import app.fluss.core.latency.chain.Unexplained;
+import app.fluss.core.measure.Figure;
+import app.fluss.files.study.StoredLatency;
+import java.util.List;
+import java.util.Optional;
+
+/// The latency of a run: what was measured, what the stages add up to, and the difference.
+///
+/// @param measured what was measured; empty if nothing was
+/// @param estimate stage by stage; empty where it cannot be had
+/// @param noEstimate why not, in words; empty where there is one
+/// @param headMs in a headset, from a turn of the head to the light, ms
+/// @param unexplained measured less estimated; empty unless there are both
+/// @param findings what Fluss noticed of the samples
+public record AnalysedLatency(
+        Optional<Measured> measured,
+        Optional<ChainEstimate> estimate,
+        String noEstimate,
+        Figure headMs,
+        Optional<Unexplained> unexplained,
+        List<Finding> findings) {
+    /// What was measured.
+    ///
+    /// @param stored the trials
+    /// @param samplesMs those that count, ms; NaN for missed ones
+    /// @param figures of them
+    /// @param budget what their mean is uncertain by
+    public record Measured(
+            StoredLatency stored, List<Double> samplesMs, LatencyFigures figures, UncertaintyBudget budget) {}
+}

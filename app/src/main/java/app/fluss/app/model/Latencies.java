@@ -1,0 +1,149 @@
+package app.fluss.app.model;
+
+import app.fluss.core.bench.FactKey;
+import app.fluss.core.bench.Setup;
+import app.fluss.core.finding.Finding;
+import app.fluss.core.finding.LatencyFindings;
+import app.fluss.core.finding.UnexplainedFindings;
+import app.fluss.core.latency.LatencyDifference;
+import app.fluss.core.latency.LatencyFigures;
+import app.fluss.core.latency.UncertaintyBudget;
+import app.fluss.core.latency.chain.ChainEstimate;
+import app.fluss.core.latency.chain.ChainModel;
+import app.fluss.core.latency.chain.LatencyStage;
+import app.fluss.core.latency.chain.StatedPath;
+import app.fluss.core.latency.chain.Unexplained;
+import app.fluss.core.measure.Analysis;
+import app.fluss.core.measure.DisplayMode;
+import app.fluss.core.measure.Figure;
+import app.fluss.files.study.Run;
+import app.fluss.files.study.StoredLatency;
+import app.fluss.files.study.Study;
+import app.fluss.files.study.StudyException;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Optional;
+
+/// Works the latency of a run out.
+final class Latencies {
+    private static final double HALF = 0.5;
+
+    private Latencies() {}
+
+    static AnalysedLatency of(Study study, Run run, Analysis analysis) throws StudyException {
+        Setup setup =
+                Setup.EMPTY.withNamed(study.facts(run)).with(run.path().chain().settings());
+        Optional<StoredLatency> stored = study.latency().of(run);
+        Optional<AnalysedLatency.Measured> measured = stored.map(latency -> measured(latency, setup, run));
+        Optional<ChainModel> model = model(run, setup, analysis);
+        double threshold = stored.map(
+                        latency -> latency.measurement().settings().threshold())
+                .orElse(HALF);
+        Optional<ChainEstimate> estimate = model.map(known -> ChainEstimate.of(known, threshold));
+        Optional<Unexplained> unexplained = measured.flatMap(seen -> estimate.flatMap(
+                stages -> unexplained(seen, stages, analysis, run.display().orElseThrow())));
+        List<Finding> findings = new ArrayList<>();
+        measured.ifPresent(seen -> findings.addAll(LatencyFindings.of(
+                seen.stored().measurement().light(),
+                seen.figures(),
+                seen.stored().open())));
+        unexplained.ifPresent(left -> findings.addAll(UnexplainedFindings.of(left)));
+        return new AnalysedLatency(
+                measured,
+                estimate,
+                model.isPresent() ? "" : noEstimate(run),
+                model.map(ChainModel::headMs).orElseGet(() -> Figure.missing(noEstimate(run))),
+                unexplained,
+                List.copyOf(findings));
+    }
+
+    private static String noEstimate(Run run) {
+        return run.grade().hasLog()
+                ? "State the display mode of this run: without it nobody knows how long images wait."
+                : "Stages are worked out from a frame log, and this run has none.";
+    }
+
+    private static Optional<ChainModel> model(Run run, Setup setup, Analysis analysis) {
+        if (run.display().isEmpty() || !run.grade().hasLog()) {
+            return Optional.empty();
+        }
+        return StatedPath.of(
+                        run.path().chain(),
+                        setup,
+                        analysis.slice(),
+                        run.display().get(),
+                        run.capFps())
+                .map(stated -> StatedPath.syncWaits(analysis.slice())
+                        .map(waits -> stated.withMeasured(LatencyStage.SYNC, waits))
+                        .orElse(stated));
+    }
+
+    private static AnalysedLatency.Measured measured(StoredLatency latency, Setup setup, Run run) {
+        double[] samples = latency.samplesMs();
+        LatencyFigures figures = LatencyFigures.of(samples);
+        double scanMs = setup.value(FactKey.SENSOR_HEIGHT_PCT).isPresent()
+                ? 0
+                : run.display().map(DisplayMode::periodMs).orElse(0.0);
+        UncertaintyBudget budget = UncertaintyBudget.of(
+                figures,
+                latency.measurement().rateHz(),
+                UncertaintyBudget.thresholdMs(
+                        setup.number(FactKey.RESPONSE_MS),
+                        latency.measurement().settings().threshold()),
+                scanMs,
+                UncertaintyBudget.USUAL_CLOCK_SHARE);
+        return new AnalysedLatency.Measured(
+                latency, Arrays.stream(samples).boxed().toList(), figures, budget);
+    }
+
+    private static Optional<Unexplained> unexplained(
+            AnalysedLatency.Measured seen, ChainEstimate stages, Analysis analysis, DisplayMode mode) {
+        double rendered = analysis.rates().rendered().orNaN();
+        return seen.figures().mean().isKnown()
+                ? Optional.of(Unexplained.of(
+                        seen.figures().mean().orNaN(),
+                        seen.budget().expandedMs(),
+                        stages,
+                        1000 / rendered,
+                        mode.periodMs()))
+                : Optional.empty();
+    }
+
+    private static Setup setup(Study study, Run run) throws StudyException {
+        return Setup.EMPTY.withNamed(study.facts(run)).with(run.path().chain().settings());
+    }
+
+    /// What one path adds to another, from the samples of all their runs.
+    static LatencyDifference difference(Study study, List<Run> a, List<Run> b) throws StudyException {
+        return LatencyDifference.of(samples(study, a), samples(study, b));
+    }
+
+    private static double[] samples(Study study, List<Run> runs) throws StudyException {
+        List<double[]> all = new ArrayList<>();
+        for (Run run : runs) {
+            study.latency().of(run).map(StoredLatency::samplesMs).ifPresent(all::add);
+        }
+        return all.stream().flatMapToDouble(Arrays::stream).toArray();
+    }
+
+    /// What one path adds to another, from the stages of their first runs. What is not stated on either
+    /// side, such as the
+    /// input device, is the same on both and leaves the difference as it is.
+    static LatencyDifference estimatedDifference(Study study, List<Run> a, List<Run> b, Analyses analyses)
+            throws StudyException {
+        Optional<ChainEstimate> before = estimate(study, a.getFirst(), analyses);
+        Optional<ChainEstimate> after = estimate(study, b.getFirst(), analyses);
+        boolean alike = before.isPresent()
+                && after.isPresent()
+                && before.get().missing().equals(after.get().missing());
+        Figure shift = alike
+                ? after.get().total().mean().with(before.get().total().mean(), (y, x) -> y - x)
+                : Figure.missing("latency was not measured on both sides, and stages of one are not stated");
+        return new LatencyDifference(shift, Optional.empty(), 0, 0);
+    }
+
+    private static Optional<ChainEstimate> estimate(Study study, Run run, Analyses analyses) throws StudyException {
+        return model(run, setup(study, run), analyses.analysis(study, run)).map(model -> ChainEstimate.of(model, HALF));
+    }
+}
