@@ -1,13 +1,16 @@
 import org.jspecify.annotations.NullMarked;
 
-/// What is read from the world: this machine's facts, and logs that are being written.
+/// What is read from the world: this machine's facts, logs that are being written, and a light sensor.
 @NullMarked
 module app.fluss.devices {
     requires transitive app.fluss.core;
+    requires com.fazecast.jSerialComm;
     requires com.github.oshi;
 
     // A folder in which a log grows.
     exports app.fluss.devices.folder;
     // What this machine says of itself.
     exports app.fluss.devices.machine;
+    // A light sensor at a serial port, and its stand-in.
+    exports app.fluss.devices.sensor;
 }

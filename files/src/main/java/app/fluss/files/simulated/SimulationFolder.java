@@ -4,6 +4,7 @@ import app.fluss.core.measure.Analysis;
 import app.fluss.core.measure.AnalysisSettings;
 import app.fluss.core.measure.Figure;
 import app.fluss.core.work.Progress;
+import app.fluss.files.latency.TraceWriter;
 import app.fluss.files.log.FrameLogWriter;
 import app.fluss.files.log.ReadingsFile;
 import app.fluss.files.log.Summary;
@@ -106,7 +107,7 @@ public final class SimulationFolder {
     private void sensor(SimulatedRun run) throws IOException {
         Optional<SensorTrace> trace = run.sensor();
         if (trace.isPresent()) {
-            SensorFile.write(trace.get(), file("sensor.csv"));
+            TraceWriter.write(trace.get().inputs(), trace.get().lights(), file("sensor.csv"));
             SensorTrace sound = run.sensor(SoundTrack.RATE_HZ).orElseThrow();
             SoundFile.write(SoundTrack.pcm(sound, run.truth().clicks()), SoundTrack.RATE_HZ, file("clicks.wav"));
         }

@@ -1,5 +1,6 @@
 package app.fluss.sim.signal;
 
+import app.fluss.core.latency.Signal;
 import app.fluss.sim.scenario.Clicks;
 import app.fluss.sim.scenario.Display;
 import app.fluss.sim.truth.Click;
@@ -63,11 +64,6 @@ public final class SensorTrace {
         return rateHz;
     }
 
-    /// Time of a sample, microseconds, to the nearest whole one.
-    public long us(int sample) {
-        return Math.round(sample * 1e6 / rateHz);
-    }
-
     /// The button: 0 or 1.
     public double input(int sample) {
         return input[sample];
@@ -76,5 +72,40 @@ public final class SensorTrace {
     /// The light, about 0.05 for dark and 0.9 for bright.
     public double light(int sample) {
         return light[sample];
+    }
+
+    /// The button as a signal.
+    public Signal inputs() {
+        return new Column(input, rateHz);
+    }
+
+    /// The light as a signal.
+    public Signal lights() {
+        return new Column(light, rateHz);
+    }
+
+    private static final class Column implements Signal {
+        private final float[] values;
+        private final double rateHz;
+
+        Column(float[] values, double rateHz) {
+            this.values = values;
+            this.rateHz = rateHz;
+        }
+
+        @Override
+        public int size() {
+            return values.length;
+        }
+
+        @Override
+        public double at(int index) {
+            return values[index];
+        }
+
+        @Override
+        public double rateHz() {
+            return rateHz;
+        }
     }
 }

@@ -1,0 +1,129 @@
+package app.fluss.devices.sensor;
+
+import app.fluss.core.latency.Signal;
+import java.util.Arrays;
+
+/// What a sensor has sent so far, at even times. One thread adds, others look; memory is bounded.
+///
+/// Where the sensor was away, the trace goes on without a gap: what was waiting for its light just then is
+/// taken out, so
+/// that no click is paired with light from after the gap.
+public final class LiveTrace {
+    /// Samples at most: {@value}, fifty minutes at 4000 /s.
+    public static final int MOST = 12_000_000;
+
+    private static final int FIRST = 1 << 16;
+
+    private float[] input = new float[FIRST];
+    private float[] light = new float[FIRST];
+    private int size;
+    private double rateHz;
+
+    /// @param rateHz samples a second as the sensor states it
+    LiveTrace(double rateHz) {
+        this.rateHz = rateHz;
+    }
+
+    /// The samples so far.
+    ///
+    /// @param input the button
+    /// @param light the sensor
+    public record Seen(Signal input, Signal light) {
+        /// Number of samples.
+        public int size() {
+            return light.size();
+        }
+    }
+
+    /// Adds a sample.
+    ///
+    /// @return false if there is no room for it
+    synchronized boolean add(float button, float brightness) {
+        if (size == MOST) {
+            return false;
+        }
+        if (size == input.length) {
+            int room = Math.min(MOST, 2 * size);
+            input = Arrays.copyOf(input, room);
+            light = Arrays.copyOf(light, room);
+        }
+        input[size] = button;
+        light[size++] = brightness;
+        return true;
+    }
+
+    /// The last sample of the light; 0 before the first.
+    synchronized float lastLight() {
+        return size == 0 ? 0 : light[size - 1];
+    }
+
+    /// The last sample of the button; 0 before the first.
+    synchronized float lastInput() {
+        return size == 0 ? 0 : input[size - 1];
+    }
+
+    /// The sensor goes: a press that may still wait for its light is taken out with all that followed.
+    ///
+    /// @param waitMs how long a press may wait
+    synchronized void cut(double waitMs) {
+        int from = Math.max(1, size - (int) (waitMs * rateHz / 1000));
+        float least = Float.POSITIVE_INFINITY;
+        float most = Float.NEGATIVE_INFINITY;
+        for (int i = 0; i < size; i++) {
+            least = Math.min(least, input[i]);
+            most = Math.max(most, input[i]);
+        }
+        float half = (least + most) / 2;
+        for (int i = from; i < size; i++) {
+            if (input[i] > half && input[i - 1] <= half) {
+                size = i;
+                return;
+            }
+        }
+    }
+
+    /// States the rate that was found.
+    synchronized void setRate(double hz) {
+        rateHz = hz;
+    }
+
+    /// What there is now; it stays as it is while the trace grows.
+    public synchronized Seen seen() {
+        return new Seen(new Column(input, size, rateHz), new Column(light, size, rateHz));
+    }
+
+    /// The newest samples.
+    public synchronized Seen newest(double ms) {
+        int from = Math.max(0, size - (int) (ms * rateHz / 1000));
+        return new Seen(
+                new Column(Arrays.copyOfRange(input, from, size), size - from, rateHz),
+                new Column(Arrays.copyOfRange(light, from, size), size - from, rateHz));
+    }
+
+    private static final class Column implements Signal {
+        private final float[] values;
+        private final int size;
+        private final double rateHz;
+
+        Column(float[] values, int size, double rateHz) {
+            this.values = values;
+            this.size = size;
+            this.rateHz = rateHz;
+        }
+
+        @Override
+        public int size() {
+            return size;
+        }
+
+        @Override
+        public double at(int index) {
+            return values[index];
+        }
+
+        @Override
+        public double rateHz() {
+            return rateHz;
+        }
+    }
+}

@@ -1,0 +1,42 @@
+package app.fluss.files.latency;
+
+import app.fluss.core.latency.Signal;
+import java.io.IOException;
+import java.io.Writer;
+import java.nio.file.Files;
+import java.nio.file.Path;
+
+/// Writes a trace as CSV: `t_us,input,light`, values with four decimals at most.
+public final class TraceWriter {
+    private static final double SCALE = 10_000;
+
+    private TraceWriter() {}
+
+    /// Writes it.
+    ///
+    /// @param input the button
+    /// @param light the sensor, as many samples at the same times
+    public static void write(Signal input, Signal light, Path file) throws IOException {
+        StringBuilder line = new StringBuilder("t_us,input,light\n");
+        double stepUs = 1e6 / light.rateHz();
+        try (Writer out = Files.newBufferedWriter(file)) {
+            for (int i = 0; i < light.size(); i++) {
+                line.append(Math.round(i * stepUs)).append(',');
+                number(line, input.at(i));
+                line.append(',');
+                number(line, light.at(i));
+                out.append(line.append('\n'));
+                line.setLength(0);
+            }
+        }
+    }
+
+    private static void number(StringBuilder line, double value) {
+        double rounded = Math.rint(value * SCALE) / SCALE;
+        if (rounded == Math.rint(rounded)) {
+            line.append(Math.round(rounded));
+        } else {
+            line.append(rounded);
+        }
+    }
+}
