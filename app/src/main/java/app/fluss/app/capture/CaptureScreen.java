@@ -38,7 +38,8 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import org.jspecify.annotations.Nullable;
 
-/// Capture: one line of the run sheet after the other, from what must be done before to what becomes of the run.
+/// Capture: one line of the run sheet after the other, from what must be done before to what becomes of
+/// the run.
 public final class CaptureScreen extends VBox {
     private final Workbench workbench;
     private final Theme theme;
@@ -233,7 +234,8 @@ public final class CaptureScreen extends VBox {
         void keep(Study study, Attempt attempt) throws StudyException, IOException;
     }
 
-    /// Keeps something with the attempt at the line that is shown; the attempt begins with the first thing that is
+    /// Keeps something with the attempt at the line that is shown; the attempt begins with the first thing
+    /// that is
     /// kept.
     private void onAttempt(String name, OnAttempt work) {
         SheetRow open = row;
@@ -252,10 +254,12 @@ public final class CaptureScreen extends VBox {
         Contents contents = workbench.contentsProperty().get();
         Optional<Attempt> attempt = contents.attempt();
         boolean log = evidence.attached().isPresent();
-        boolean empty = attempt.map(begun -> !begun.hasEvidence(log)).orElse(true);
+        boolean empty = attempt.map(
+                        begun -> !begun.hasEvidence(log, evidence.latency().isPresent()))
+                .orElse(true);
         if (empty && outcome == Outcome.KEPT) {
             problems.accept(
-                    "There is nothing to keep yet: attach a log, type readings or a summary, or say how it felt.");
+                    "There is nothing to keep yet: attach a log, measure latency, type readings or a summary, or say how it felt.");
             return;
         }
         if (attempt.isEmpty()) {
@@ -263,7 +267,7 @@ public final class CaptureScreen extends VBox {
             return;
         }
         problems.accept("");
-        Ending end = new Ending(contents, attempt.get(), evidence.attached(), judged);
+        Ending end = new Ending(contents, attempt.get(), evidence.attached(), evidence.latency(), judged);
         workbench.add(
                 "Keeping the run",
                 (study, progress) -> end.add(study, outcome, reason, progress),
@@ -284,6 +288,13 @@ public final class CaptureScreen extends VBox {
     /// Stops watching the folder.
     public void close() {
         evidence.close();
+    }
+
+    /// Looks for light sensors again.
+    ///
+    /// @param standInSpeed how much faster than real the stand-in sends
+    public void findSensors(double standInSpeed) {
+        evidence.findSensors(standInSpeed);
     }
 
     /// The folder that is watched for logs.

@@ -3,12 +3,15 @@ package app.fluss.app.capture;
 import app.fluss.app.model.Contents;
 import app.fluss.core.bench.FactKey;
 import app.fluss.core.bench.Setup;
+import app.fluss.core.latency.EdgeSettings;
 import app.fluss.core.measure.DisplayMode;
 import app.fluss.core.measure.SyncMode;
 import app.fluss.core.path.Judgement;
 import app.fluss.core.path.StageKind;
 import app.fluss.core.reading.PadEntry;
 import app.fluss.core.work.Progress;
+import app.fluss.files.latency.LatencyReading;
+import app.fluss.files.latency.TraceWriter;
 import app.fluss.files.log.InputException;
 import app.fluss.files.log.ReadingsFile;
 import app.fluss.files.log.Summary;
@@ -38,8 +41,14 @@ import java.util.OptionalLong;
 /// @param contents the study as it was shown
 /// @param attempt what was typed
 /// @param log the log that is attached, if one is
+/// @param latency what was measured of latency, if anything was
 /// @param judged the requirements as they were judged
-record Ending(Contents contents, Attempt attempt, Optional<LogPanel.Attached> log, List<Judgement> judged) {
+record Ending(
+        Contents contents,
+        Attempt attempt,
+        Optional<LogPanel.Attached> log,
+        Optional<SensorPanel.Attached> latency,
+        List<Judgement> judged) {
     /// Adds the run and ends the attempt.
     ///
     /// @param reason why it does not count; empty if it does
@@ -47,10 +56,14 @@ record Ending(Contents contents, Attempt attempt, Optional<LogPanel.Attached> lo
             throws StudyException, IOException, InputException {
         Path folder = Files.createTempDirectory("fluss-typed");
         Path typed = folder.resolve("typed.csv");
+        Path trace = folder.resolve("trace.csv");
         try {
-            return study.finish(attempt, draft(outcome, reason), evidence(typed), Taking.Checked.of(judged), progress);
+            List<RunEvidence> evidence = evidence(typed, trace, progress.part(0, 0.6));
+            return study.finish(
+                    attempt, draft(outcome, reason), evidence, Taking.Checked.of(judged), progress.part(0.6, 1));
         } finally {
             Files.deleteIfExists(typed);
+            Files.deleteIfExists(trace);
             Files.deleteIfExists(folder);
         }
     }
@@ -77,7 +90,7 @@ record Ending(Contents contents, Attempt attempt, Optional<LogPanel.Attached> lo
                 path.name(),
                 path.chain(),
                 "run " + number,
-                false,
+                latency.map(Ending::isSimulated).orElse(false),
                 display(setup, path),
                 cap > 0 ? cap : Double.NaN,
                 Double.NaN,
@@ -102,7 +115,7 @@ record Ending(Contents contents, Attempt attempt, Optional<LogPanel.Attached> lo
     }
 
     /// The log, and what was claimed: by a tool if it said anything, else by the counter that was read.
-    private List<RunEvidence> evidence(Path typed) throws IOException, InputException {
+    private List<RunEvidence> evidence(Path typed, Path trace, Progress progress) throws IOException, InputException {
         List<RunEvidence> evidence = new ArrayList<>();
         log.ifPresent(attached -> evidence.add(new RunEvidence.Log(attached.file(), attached.log())));
         Optional<Summary> summary = attempt.summary().summary(row().lastsS());
@@ -113,6 +126,21 @@ record Ending(Contents contents, Attempt attempt, Optional<LogPanel.Attached> lo
             ReadingsFile.writePad(attempt.entries(), typed);
             evidence.add(new RunEvidence.Said(typed, Claim.of(ReadingsFile.read(typed))));
         }
+        if (latency.isPresent()) {
+            Path file = switch (latency.get()) {
+                case SensorPanel.Attached.Measured(Path measured) -> measured;
+                case SensorPanel.Attached.Sensed sensed -> {
+                    TraceWriter.write(sensed.input(), sensed.light(), trace);
+                    yield trace;
+                }
+            };
+            evidence.add(new RunEvidence.Latency(file, LatencyReading.of(file, false, EdgeSettings.DEFAULT, progress)));
+        }
         return evidence;
+    }
+
+    /// A stand-in's run is a rehearsal, and says so.
+    private static boolean isSimulated(SensorPanel.Attached attached) {
+        return attached instanceof SensorPanel.Attached.Sensed sensed && sensed.simulated();
     }
 }

@@ -31,7 +31,8 @@ import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 import javafx.stage.Stage;
 
-/// What the run rests on: a log, readings, a tool's summary, an impression; any of them, and several together.
+/// What the run rests on: a log, readings, a tool's summary, an impression; any of them, and several
+/// together.
 final class EvidencePanel extends VBox {
     private final Theme theme;
     private final Map<Kind, ToggleButton> buttons = new EnumMap<>(Kind.class);
@@ -40,6 +41,7 @@ final class EvidencePanel extends VBox {
     private final Label grade = Labels.of("", "chip");
     private final Label gives = Labels.wrapped("", "muted", "small");
     private final LogPanel log;
+    private final SensorPanel sensor;
     private final PadView pad;
     private final VBox padHome;
     private final SummaryFields summary;
@@ -48,6 +50,7 @@ final class EvidencePanel extends VBox {
 
     private enum Kind {
         LOG("Log"),
+        LATENCY("Latency"),
         READINGS("Readings"),
         SUMMARY("Summary"),
         IMPRESSION("Impression");
@@ -70,6 +73,7 @@ final class EvidencePanel extends VBox {
         setId("evidence");
         getStyleClass().add("panel");
         log = new LogPanel(theme, memory, preferences);
+        sensor = new SensorPanel(theme);
         pad = new PadView(padKeeper);
         summary = new SummaryFields(typed -> keeper.keep(
                 "Typing a summary", (study, attempt) -> study.capture().summarise(attempt, typed)));
@@ -78,6 +82,7 @@ final class EvidencePanel extends VBox {
         padHome = new VBox(6, pad);
         VBox.setVgrow(pad, Priority.ALWAYS);
         panes.put(Kind.LOG, log);
+        panes.put(Kind.LATENCY, sensor);
         panes.put(Kind.READINGS, padHome);
         panes.put(Kind.SUMMARY, summary);
         panes.put(Kind.IMPRESSION, impression);
@@ -107,6 +112,12 @@ final class EvidencePanel extends VBox {
         getChildren().addAll(head, middle, gives);
         Objects.requireNonNull(buttons.get(Kind.LOG)).setSelected(true);
         log.attachedProperty().subscribe(this::showGrade);
+        sensor.attachedProperty().subscribe(latency -> {
+            showGrade();
+            if (latency != null && shown.isEmpty()) {
+                keeper.keep("Measuring latency", (_, _) -> {}); // the attempt begins with it
+            }
+        });
         show(Optional.empty());
     }
 
@@ -144,8 +155,10 @@ final class EvidencePanel extends VBox {
 
     private void showGrade() {
         boolean log = attached().isPresent();
-        Grade now = shown.map(attempt -> attempt.grade(log)).orElse(log ? Grade.B : Grade.E);
-        boolean any = shown.map(attempt -> attempt.hasEvidence(log)).orElse(log);
+        boolean latency = latency().isPresent();
+        Grade now =
+                shown.map(attempt -> attempt.grade(log, latency)).orElse(!log ? Grade.E : latency ? Grade.A : Grade.B);
+        boolean any = shown.map(attempt -> attempt.hasEvidence(log, latency)).orElse(log || latency);
         grade.setText(any ? "grade %s: rests on %s".formatted(now, now.rests()) : "nothing yet");
         gives.setText(
                 "Gives " + names(now, true) + (names(now, false).isEmpty() ? "." : "; not " + names(now, false) + "."));
@@ -165,7 +178,18 @@ final class EvidencePanel extends VBox {
         return Optional.ofNullable(log.attachedProperty().get());
     }
 
+    /// Latency that goes with the run.
+    Optional<SensorPanel.Attached> latency() {
+        return Optional.ofNullable(sensor.attachedProperty().get());
+    }
+
+    /// Looks for sensors again, with a stand-in that sends so much faster than real.
+    void findSensors(double standInSpeed) {
+        sensor.find(standInSpeed);
+    }
+
     void forget() {
+        sensor.forget();
         log.forget();
     }
 
@@ -178,6 +202,7 @@ final class EvidencePanel extends VBox {
     }
 
     void close() {
+        sensor.close();
         log.close();
     }
 }

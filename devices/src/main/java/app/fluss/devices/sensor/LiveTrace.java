@@ -66,6 +66,11 @@ public final class LiveTrace {
     ///
     /// @param waitMs how long a press may wait
     synchronized void cut(double waitMs) {
+        size = settled(waitMs);
+    }
+
+    /// How many samples there are before a press that may still wait for its light.
+    private int settled(double waitMs) {
         int from = Math.max(1, size - (int) (waitMs * rateHz / 1000));
         float least = Float.POSITIVE_INFINITY;
         float most = Float.NEGATIVE_INFINITY;
@@ -76,10 +81,10 @@ public final class LiveTrace {
         float half = (least + most) / 2;
         for (int i = from; i < size; i++) {
             if (input[i] > half && input[i - 1] <= half) {
-                size = i;
-                return;
+                return i;
             }
         }
+        return size;
     }
 
     /// States the rate that was found.
@@ -90,6 +95,14 @@ public final class LiveTrace {
     /// What there is now; it stays as it is while the trace grows.
     public synchronized Seen seen() {
         return new Seen(new Column(input, size, rateHz), new Column(light, size, rateHz));
+    }
+
+    /// What there is now, up to a press that may still wait for its light: it is no missed one yet.
+    ///
+    /// @param waitMs how long a press may wait
+    public synchronized Seen settledFor(double waitMs) {
+        int until = settled(waitMs);
+        return new Seen(new Column(input, until, rateHz), new Column(light, until, rateHz));
     }
 
     /// The newest samples.

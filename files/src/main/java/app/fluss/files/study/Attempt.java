@@ -60,9 +60,10 @@ public record Attempt(
     /// How good the evidence is so far.
     ///
     /// @param hasLog whether a log is attached
-    public Grade grade(boolean hasLog) {
+    /// @param hasLatency whether latency was measured
+    public Grade grade(boolean hasLog, boolean hasLatency) {
         if (hasLog) {
-            return Grade.B;
+            return hasLatency ? Grade.A : Grade.B;
         } else if (summary.summary(1).isPresent()) {
             return Grade.C;
         }
@@ -72,7 +73,8 @@ public record Attempt(
     /// Whether there is anything that a run could rest on.
     ///
     /// @param hasLog whether a log is attached
-    public boolean hasEvidence(boolean hasLog) {
-        return grade(hasLog) != Grade.E || impression.isSaid();
+    /// @param hasLatency whether latency was measured
+    public boolean hasEvidence(boolean hasLog, boolean hasLatency) {
+        return grade(hasLog, hasLatency) != Grade.E || hasLatency || impression.isSaid();
     }
 }

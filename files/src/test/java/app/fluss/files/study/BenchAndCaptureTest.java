@@ -202,27 +202,28 @@ class BenchAndCaptureTest {
     void whatWasTypedSaysHowGoodTheEvidenceIs() throws Exception {
         try (Study study = Study.open(folder.resolve("grade.fluss"))) {
             Attempt attempt = begin(study);
-            assertThat(attempt.hasEvidence(false)).isFalse();
-            assertThat(attempt.grade(true)).isEqualTo(Grade.B);
+            assertThat(attempt.hasEvidence(false, false)).isFalse();
+            assertThat(attempt.grade(true, false)).isEqualTo(Grade.B);
             study.capture().feel(attempt, new Impression(0, 0, 0, "smooth enough"));
             Attempt felt = study.capture().open().orElseThrow();
-            assertThat(felt.grade(false)).isEqualTo(Grade.E);
-            assertThat(felt.hasEvidence(false)).isTrue();
+            assertThat(felt.grade(false, false)).isEqualTo(Grade.E);
+            assertThat(felt.hasEvidence(false, false)).isTrue();
             study.capture().note(attempt, new PadEntry.Counted(1, new TypedReading.Read(60, 60)));
-            assertThat(study.capture().open().orElseThrow().grade(false)).isEqualTo(Grade.D);
+            assertThat(study.capture().open().orElseThrow().grade(false, false)).isEqualTo(Grade.D);
             study.capture().summarise(attempt, new Attempt.TypedSummary("about 60", "", ""));
-            assertThat(study.capture().open().orElseThrow().grade(false))
+            assertThat(study.capture().open().orElseThrow().grade(false, false))
                     .as("kept as it was typed, and no summary yet")
                     .isEqualTo(Grade.D);
             study.capture().summarise(attempt, new Attempt.TypedSummary("61,5", "40", ""));
             Attempt told = study.capture().open().orElseThrow();
-            assertThat(told.grade(false)).isEqualTo(Grade.C);
+            assertThat(told.grade(false, false)).isEqualTo(Grade.C);
             assertThat(told.summary().summary(40).orElseThrow().averageFps().orNaN())
                     .isEqualTo(61.5);
         }
     }
 
-    /// The program is killed, as by the system, while readings are typed; each that was reported as kept is there.
+    /// The program is killed, as by the system, while readings are typed; each that was reported as kept
+    /// is there.
     @Test
     void killedWhileReadingsAreTypedNoneIsLost() throws Exception {
         Path file = folder.resolve("killed.fluss");

@@ -1,0 +1,65 @@
+package app.fluss.app.capture;
+
+import app.fluss.app.theme.CanvasView;
+import app.fluss.app.theme.Palette;
+import app.fluss.app.theme.Palette.Role;
+import app.fluss.app.theme.Theme;
+import app.fluss.core.latency.Signal;
+import app.fluss.devices.sensor.LiveTrace;
+import java.util.Optional;
+import javafx.scene.canvas.GraphicsContext;
+
+/// The last seconds of a sensor: the light as a line, presses of the button as bars from below.
+final class LiveTraceView extends CanvasView {
+    private Optional<LiveTrace.Seen> seen = Optional.empty();
+
+    LiveTraceView(Theme theme) {
+        super(theme, "Live trace: light and presses of the last seconds");
+        setId("live-trace");
+    }
+
+    void show(Optional<LiveTrace.Seen> newest) {
+        seen = newest.filter(trace -> trace.size() > 1);
+        redraw();
+    }
+
+    @Override
+    protected void draw(GraphicsContext g, Palette palette, double width, double height) {
+        if (seen.isEmpty()) {
+            return;
+        }
+        Signal light = seen.get().light();
+        Signal input = seen.get().input();
+        double low = Double.POSITIVE_INFINITY;
+        double high = Double.NEGATIVE_INFINITY;
+        double press = 0;
+        for (int i = 0; i < light.size(); i++) {
+            low = Math.min(low, light.at(i));
+            high = Math.max(high, light.at(i));
+            press = Math.max(press, input.at(i));
+        }
+        double reach = Math.max(1e-9, high - low);
+        int step = Math.max(1, light.size() / (int) Math.max(1, 2 * width));
+        g.setStroke(palette.get(Role.WARM));
+        g.setLineWidth(2);
+        for (int i = 1; i < input.size(); i++) {
+            if (input.at(i) > press / 2 && input.at(i - 1) <= press / 2) {
+                double x = (double) i / light.size() * width;
+                g.strokeLine(x, height, x, height * 0.72);
+            }
+        }
+        g.setStroke(palette.get(Role.WATER));
+        g.setLineWidth(1.2);
+        g.beginPath();
+        for (int i = 0; i < light.size(); i += step) {
+            double x = (double) i / light.size() * width;
+            double y = 6 + (1 - (light.at(i) - low) / reach) * (height - 12);
+            if (i == 0) {
+                g.moveTo(x, y);
+            } else {
+                g.lineTo(x, y);
+            }
+        }
+        g.stroke();
+    }
+}

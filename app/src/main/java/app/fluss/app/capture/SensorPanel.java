@@ -1,0 +1,244 @@
+package app.fluss.app.capture;
+
+import app.fluss.app.theme.Boxes;
+import app.fluss.app.theme.Buttons;
+import app.fluss.app.theme.Choice;
+import app.fluss.app.theme.Labels;
+import app.fluss.app.theme.Numbers;
+import app.fluss.app.theme.Theme;
+import app.fluss.core.bench.FactKey;
+import app.fluss.core.latency.LatencyFigures;
+import app.fluss.core.latency.Signal;
+import app.fluss.core.latency.StopRule;
+import app.fluss.devices.sensor.SensorHealth;
+import app.fluss.devices.sensor.SensorSession;
+import java.io.File;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import javafx.beans.property.ReadOnlyObjectProperty;
+import javafx.beans.property.ReadOnlyObjectWrapper;
+import javafx.scene.control.Button;
+import javafx.scene.control.ChoiceBox;
+import javafx.scene.control.Label;
+import javafx.scene.control.TextField;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.VBox;
+import javafx.stage.FileChooser;
+import org.jspecify.annotations.Nullable;
+
+/// Latency of the run: a light sensor that is listened to until enough trials are there, or a file from
+/// elsewhere.
+final class SensorPanel extends VBox {
+    private static final double DRIFT = 0.005;
+
+    private final ChoiceBox<SensorSource> sources = Choice.of("sensor-source", SensorSource::title);
+    private final Button listen = Buttons.quiet("Listen", "Begins to measure; press and watch", this::turn);
+    private final TextField samples = new TextField("50");
+    private final TextField width = new TextField();
+    private final Label words = Labels.wrapped("", "small");
+    private final HBox figures = new HBox(22);
+    private final LiveTraceView trace;
+    private final ReadOnlyObjectWrapper<@Nullable Attached> attached = new ReadOnlyObjectWrapper<>();
+    private @Nullable LiveSensor live;
+
+    /// Latency that goes with the run.
+    sealed interface Attached {
+        /// What a sensor sent.
+        ///
+        /// @param simulated whether it says that it is a stand-in
+        record Sensed(Signal input, Signal light, boolean simulated) implements Attached {}
+
+        /// A file from elsewhere.
+        record Measured(Path file) implements Attached {}
+    }
+
+    SensorPanel(Theme theme) {
+        super(8);
+        setId("sensor-panel");
+        trace = new LiveTraceView(theme);
+        trace.setMinHeight(90);
+        VBox.setVgrow(trace, Priority.ALWAYS);
+        words.setId("sensor-words");
+        listen.setId("sensor-listen");
+        samples.setId("sensor-samples");
+        samples.setPrefColumnCount(3);
+        width.setPrefColumnCount(3);
+        width.setPromptText("any");
+        samples.textProperty().subscribe(() -> changeRule());
+        width.textProperty().subscribe(() -> changeRule());
+        find(1);
+        getChildren()
+                .addAll(
+                        Boxes.row(
+                                Labels.of("Light sensor", "muted"),
+                                sources,
+                                listen,
+                                Labels.of("until", "muted"),
+                                samples,
+                                Labels.of("samples, or an interval of", "muted"),
+                                width,
+                                Labels.of("ms", "muted"),
+                                Boxes.spacer(),
+                                Buttons.quiet("From a file…", "A list, a trace or a sound recording", this::choose)),
+                        words,
+                        figures,
+                        trace);
+        wait("Hold the sensor against the screen where the picture answers a press. Fluss pairs each press with its"
+                + " light and stops when enough are measured.");
+    }
+
+    /// Looks for sensors.
+    ///
+    /// @param standInSpeed how much faster than real the stand-in sends
+    void find(double standInSpeed) {
+        sources.getItems().setAll(SensorSource.all(standInSpeed));
+        sources.getSelectionModel().selectFirst();
+    }
+
+    /// Latency that goes with the run, if there is any.
+    ReadOnlyObjectProperty<@Nullable Attached> attachedProperty() {
+        return attached.getReadOnlyProperty();
+    }
+
+    private void wait(String why) {
+        words.setText(why);
+        figures.getChildren().clear();
+        trace.show(Optional.empty());
+    }
+
+    private StopRule rule() {
+        double n = FactKey.number(samples.getText());
+        double ms = FactKey.number(width.getText().replace(',', '.'));
+        return new StopRule(n >= 1 ? (int) Math.min(n, 1e6) : 0, ms > 0 ? ms : 0);
+    }
+
+    private void changeRule() {
+        LiveSensor running = live;
+        if (running != null) {
+            running.use(rule());
+        }
+    }
+
+    private void turn() {
+        if (live == null) {
+            listenTo(sources.getValue());
+        } else {
+            stop();
+        }
+    }
+
+    private void listenTo(@Nullable SensorSource source) {
+        if (source == null) {
+            return;
+        }
+        attached.set(null);
+        wait("Waiting for the sensor to say hello.");
+        listen.setText("Stop");
+        live = new LiveSensor(source.opener(), rule(), this::show, words::setText);
+    }
+
+    private void stop() {
+        LiveSensor running = live;
+        if (running != null) {
+            running.close();
+            live = null;
+            listen.setText("Listen");
+        }
+    }
+
+    private void show(LiveSensor.Seen seen) {
+        LiveSensor running = live;
+        if (running == null) {
+            return;
+        }
+        trace.show(seen.newest());
+        LatencyFigures so = seen.figures();
+        figures.getChildren()
+                .setAll(
+                        figure("good trials", Integer.toString(so.n())),
+                        figure("missed", Integer.toString(so.missed())),
+                        figure("to look at", Long.toString(seen.open())),
+                        figure("median, ms", Numbers.text(so.median(), 1)),
+                        figure(
+                                "95 % interval, ms",
+                                so.medianInterval()
+                                        .map(i -> Numbers.text(i.low(), 1) + " – " + Numbers.text(i.high(), 1))
+                                        .orElse(Numbers.MISSING)));
+        running.trace()
+                .filter(_ -> so.n() > 0)
+                .ifPresent(all -> attached.set(new Attached.Sensed(
+                        all.input(), all.light(), seen.state().health().simulated())));
+        String said = words(seen.state());
+        words.setText(seen.done() ? "● Enough is measured. " + said : said);
+        if (seen.done()) {
+            stop();
+        }
+    }
+
+    private static VBox figure(String name, String value) {
+        return new VBox(Labels.of(value, "figure"), Labels.of(name, "muted", "small"));
+    }
+
+    /// How well the sensor is heard.
+    private static String words(SensorSession.State state) {
+        SensorHealth health = state.health();
+        List<String> said = new ArrayList<>();
+        if (!state.connected()) {
+            said.add(state.trouble());
+        } else if (Double.isNaN(health.statedHz())) {
+            said.add("The line is open, but no hello came: is this the sensor?");
+        } else {
+            said.add("%s samples/s%s."
+                    .formatted(
+                            Numbers.text(Double.isNaN(health.foundHz()) ? health.statedHz() : health.foundHz(), 0),
+                            health.simulated() ? ", simulated" : ""));
+        }
+        if (health.garbage() > 0) {
+            said.add("%d lines were garbled and passed over.".formatted(health.garbage()));
+        }
+        if (health.filled() > 0) {
+            said.add("%d samples were missing.".formatted(health.filled()));
+        }
+        if (health.breaks() > 0) {
+            said.add("It was away %d times; presses that waited then are left out.".formatted(health.breaks()));
+        }
+        if (Math.abs(state.driftShare()) > DRIFT) {
+            said.add("Its clock runs %s %% %s than this computer's: latencies are off by as much."
+                    .formatted(
+                            Numbers.text(Math.abs(state.driftShare()) * 100, 1),
+                            state.driftShare() > 0 ? "faster" : "slower"));
+        }
+        if (health.full()) {
+            said.add("There is no more room for samples.");
+        }
+        return String.join(" ", said);
+    }
+
+    private void choose() {
+        FileChooser chooser = new FileChooser();
+        chooser.setTitle("Measured latency");
+        chooser.getExtensionFilters().add(new FileChooser.ExtensionFilter("Lists, traces, sound", "*.csv", "*.wav"));
+        File file = chooser.showOpenDialog(getScene().getWindow());
+        if (file != null) {
+            stop();
+            wait("● %s goes with the run; it is read when the run is kept.".formatted(file.getName()));
+            attached.set(new Attached.Measured(file.toPath()));
+        }
+    }
+
+    /// The next run begins without latency.
+    void forget() {
+        stop();
+        if (attached.get() != null) {
+            attached.set(null);
+            wait("");
+        }
+    }
+
+    void close() {
+        stop();
+    }
+}
