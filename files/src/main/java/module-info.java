@@ -17,6 +17,8 @@ module app.fluss.files {
     exports app.fluss.files.log;
     // Requirements, and the run sheet as a page.
     exports app.fluss.files.bench;
+    // Clips of a camera or a recorder.
+    exports app.fluss.files.clip;
     // Latency samples, sensor traces and sound.
     exports app.fluss.files.latency;
     // Results as JSON.

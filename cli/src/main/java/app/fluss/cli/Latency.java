@@ -7,17 +7,23 @@ import app.fluss.core.latency.LatencyFigures;
 import app.fluss.core.latency.Measurement;
 import app.fluss.core.latency.Trial;
 import app.fluss.core.measure.Figure;
+import app.fluss.core.picture.Area;
 import app.fluss.core.work.Progress;
+import app.fluss.files.clip.Clip;
+import app.fluss.files.clip.ClipFile;
+import app.fluss.files.clip.ClipLight;
 import app.fluss.files.latency.LatencyReading;
 import app.fluss.files.log.InputException;
 import app.fluss.files.report.Json;
 import app.fluss.files.report.LatencyJson;
 import java.io.IOException;
 import java.io.PrintWriter;
+import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Locale;
 import java.util.concurrent.Callable;
+import org.jspecify.annotations.Nullable;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Model.CommandSpec;
 import picocli.CommandLine.Option;
@@ -29,7 +35,8 @@ import picocli.CommandLine.Spec;
 @Command(
         name = "latency",
         description =
-                "Latency from trial,input_ms,photon_ms (CSV), t_us,input,light (CSV) or two channels of sound (WAV).",
+                "Latency from trial,input_ms,photon_ms (CSV), t_us,input,light (CSV), two channels of sound (WAV), or a"
+                        + " high-speed clip (Y4M, numbered PNG pictures).",
         mixinStandardHelpOptions = true,
         footer = {"", "Example: fluss latency clicks.wav --threshold 0.5 --json"})
 final class Latency implements Callable<Integer> {
@@ -50,6 +57,21 @@ final class Latency implements Callable<Integer> {
     @Option(names = "--swap", description = "The light is on the first channel, or in the place of the input.")
     private boolean swap;
 
+    @Option(
+            names = "--input-area",
+            paramLabel = "X,Y,W,H",
+            description = "In a clip, where the input shows, px: a lamp at the button.")
+    private @Nullable String inputArea;
+
+    @Option(names = "--light-area", paramLabel = "X,Y,W,H", description = "In a clip, where the answer shows, px.")
+    private @Nullable String lightArea;
+
+    @Option(
+            names = "--fps",
+            paramLabel = "FPS",
+            description = "Pictures a second of the camera, if the clip says otherwise.")
+    private double fps = Double.NaN;
+
     @Option(names = "--json", description = "Print JSON.")
     private boolean json;
 
@@ -61,8 +83,43 @@ final class Latency implements Callable<Integer> {
         } catch (IllegalArgumentException e) {
             throw new ParameterException(spec.commandLine(), String.valueOf(e.getMessage()), e);
         }
-        print(LatencyReading.of(file, swap, settings, Progress.NONE).measurement());
+        if (ClipFile.isClip(file) || Files.isDirectory(file)) {
+            print(ofClip(settings));
+        } else {
+            print(LatencyReading.of(file, swap, settings, Progress.NONE).measurement());
+        }
         return 0;
+    }
+
+    private Measurement ofClip(EdgeSettings settings) throws IOException, InputException {
+        try (Clip clip = ClipFile.open(file)) {
+            double rate = Double.isNaN(fps) ? clip.fps() : fps;
+            if (!(rate > 0)) {
+                throw new ParameterException(
+                        spec.commandLine(), "The clip does not say how many pictures a second it has: give --fps.");
+            }
+            ClipLight seen = ClipLight.of(
+                    clip, area("--input-area", inputArea), area("--light-area", lightArea), rate, Progress.NONE);
+            return Measurement.of(Measurement.Source.CLIP, seen.input(), seen.light(), settings, Progress.NONE);
+        } catch (IllegalArgumentException e) {
+            throw new ParameterException(spec.commandLine(), String.valueOf(e.getMessage()), e);
+        }
+    }
+
+    private Area area(String option, @Nullable String text) {
+        String[] parts = text == null ? new String[0] : text.split(",", -1);
+        try {
+            if (parts.length == 4) {
+                return new Area(
+                        Integer.parseInt(parts[0].strip()),
+                        Integer.parseInt(parts[1].strip()),
+                        Integer.parseInt(parts[2].strip()),
+                        Integer.parseInt(parts[3].strip()));
+            }
+        } catch (NumberFormatException e) {
+            // Told below, as too few numbers are.
+        }
+        throw new ParameterException(spec.commandLine(), "For a clip give " + option + " as X,Y,W,H in px.");
     }
 
     private void print(Measurement measured) {

@@ -159,9 +159,15 @@ final class EvidencePanel extends VBox {
         Grade now =
                 shown.map(attempt -> attempt.grade(log, latency)).orElse(!log ? Grade.E : latency ? Grade.A : Grade.B);
         boolean any = shown.map(attempt -> attempt.hasEvidence(log, latency)).orElse(log || latency);
-        grade.setText(any ? "grade %s: rests on %s".formatted(now, now.rests()) : "nothing yet");
-        gives.setText(
-                "Gives " + names(now, true) + (names(now, false).isEmpty() ? "." : "; not " + names(now, false) + "."));
+        boolean latencyAlone = latency && now == Grade.E;
+        grade.setText(
+                !any
+                        ? "nothing yet"
+                        : latencyAlone
+                                ? "measured latency alone"
+                                : "grade %s: rests on %s".formatted(now, now.rests()));
+        gives.setText("Gives " + (latency ? "latency, " : "") + names(now, true)
+                + (names(now, false).isEmpty() ? "." : "; not " + names(now, false) + "."));
         gives.setVisible(any);
         gives.setManaged(any);
     }

@@ -60,9 +60,13 @@ public record Measurement(Source source, EdgeSettings settings, double rateHz, L
 
     /// Edges on a trace.
     ///
-    /// @param source trace or sound
+    /// @param source trace, sound or clip
     /// @throws app.fluss.core.work.StoppedException if `progress` stops it
     public static Measurement of(Source source, Signal input, Signal light, EdgeSettings settings, Progress progress) {
+        if (source == Source.CLIP) {
+            List<Trial> trials = ClipEdges.of(input, light, settings);
+            return new Measurement(source, settings, light.rateHz(), trials, LightQuality.UNKNOWN);
+        }
         EdgeDetection found = EdgeDetection.of(input, light, settings, progress);
         return new Measurement(
                 source,

@@ -40,6 +40,9 @@ public final class LatencyFile {
             LatencySource.Trace trace = TraceFile.read(file);
             return swapped ? trace.swapped() : trace;
         }
+        if (header.containsAll(TraceFile.CLIP_HEADER)) {
+            return TraceFile.readClip(file);
+        }
         if (header.contains(INPUT) && header.contains(PHOTON)) {
             return samples(file);
         }
@@ -63,7 +66,9 @@ public final class LatencyFile {
 
     /// Whether the columns of a table are those of latency measurements.
     public static boolean isLatency(List<String> header) {
-        return header.containsAll(TraceFile.HEADER) || (header.contains(INPUT) && header.contains(PHOTON));
+        return header.containsAll(TraceFile.HEADER)
+                || header.containsAll(TraceFile.CLIP_HEADER)
+                || (header.contains(INPUT) && header.contains(PHOTON));
     }
 
     private static LatencySource samples(Path file) throws IOException, InputException {

@@ -33,6 +33,7 @@ public record LatencyReading(Measurement measurement, boolean swapped, List<Exce
                 case LatencySource.Samples samples ->
                     new LatencyReading(Measurement.of(samples.trials()), swapped, List.of());
                 case LatencySource.Trace trace -> of(Measurement.Source.TRACE, trace, swapped, settings, progress);
+                case LatencySource.Camera camera -> of(Measurement.Source.CLIP, camera, swapped, settings, progress);
                 case LatencySource.Sound sound -> of(Measurement.Source.SOUND, sound, swapped, settings, progress);
             };
         }

@@ -37,6 +37,9 @@ public sealed interface LatencySource extends AutoCloseable {
         }
     }
 
+    /// Brightness of two places of a clip, picture by picture.
+    record Camera(Signal input, Signal light) implements LatencySource, Traced {}
+
     /// A trace whose samples stay in the file.
     final class Sound implements LatencySource, Traced {
         private final WavFile file;

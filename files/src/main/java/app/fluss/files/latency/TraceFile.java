@@ -17,12 +17,17 @@ final class TraceFile {
 
     private static final int MOST_SAMPLES = 60_000_000;
     private static final int FEWEST_SAMPLES = 100;
-    private static final double LOWEST_HZ = 500;
+    /// Columns of the brightness of a clip's pictures.
+    static final List<String> CLIP_HEADER = List.of("t_us", "input_luma", "light_luma");
+
+    private static final double SENSOR_LOWEST_HZ = 500;
+    private static final double CAMERA_LOWEST_HZ = 20;
     private static final double HIGHEST_HZ = 110_000;
     private static final double GAP = 2.5;
 
     private final Path file;
     private final int[] columns;
+    private final double lowestHz;
     private float[] input = new float[1 << 16];
     private float[] light = new float[1 << 16];
     private int size;
@@ -31,21 +36,35 @@ final class TraceFile {
     private double longestUs;
     private long longestLine;
 
-    private TraceFile(Path file, List<String> header) {
+    private TraceFile(Path file, List<String> header, List<String> wanted, double lowestHz) {
         this.file = file;
-        this.columns = HEADER.stream().mapToInt(header::indexOf).toArray();
+        this.lowestHz = lowestHz;
+        this.columns = wanted.stream().mapToInt(header::indexOf).toArray();
     }
 
-    /// Reads a trace.
+    /// Reads the trace of a sensor.
     ///
     /// @throws InputException if it cannot be used: it says where and why
     static LatencySource.Trace read(Path file) throws IOException, InputException {
+        TraceFile trace = read(file, HEADER, SENSOR_LOWEST_HZ);
+        return new LatencySource.Trace(trace.samples(trace.input), trace.samples(trace.light));
+    }
+
+    /// Reads the brightness of a clip's pictures.
+    ///
+    /// @throws InputException if it cannot be used: it says where and why
+    static LatencySource.Camera readClip(Path file) throws IOException, InputException {
+        TraceFile trace = read(file, CLIP_HEADER, CAMERA_LOWEST_HZ);
+        return new LatencySource.Camera(trace.samples(trace.input), trace.samples(trace.light));
+    }
+
+    private static TraceFile read(Path file, List<String> wanted, double lowestHz) throws IOException, InputException {
         try (CsvReader<CsvRecord> reader = CsvReader.builder().ofCsvRecord(file)) {
             TraceFile trace = null;
             for (CsvRecord row : reader) {
                 if (trace == null) {
                     trace = new TraceFile(
-                            file, row.getFields().stream().map(String::strip).toList());
+                            file, row.getFields().stream().map(String::strip).toList(), wanted, lowestHz);
                 } else {
                     trace.add(row);
                 }
@@ -54,9 +73,10 @@ final class TraceFile {
                 throw new InputException(
                         file, 0, 0, (trace == null ? 0 : trace.size) + " samples", "at least " + FEWEST_SAMPLES);
             }
-            return trace.build();
+            trace.requireEven();
+            return trace;
         } catch (CsvParseException e) {
-            throw new InputException(file, 0, 0, "text that is no CSV: " + e.getMessage(), "t_us,input,light");
+            throw new InputException(file, 0, 0, "text that is no CSV: " + e.getMessage(), String.join(",", wanted));
         }
     }
 
@@ -113,16 +133,20 @@ final class TraceFile {
                 "a number");
     }
 
-    private LatencySource.Trace build() throws InputException {
-        double stepUs = (lastUs - firstUs) / (size - 1);
-        double rateHz = 1e6 / stepUs;
-        if (!(rateHz >= LOWEST_HZ && rateHz <= HIGHEST_HZ)) {
+    private double rateHz() {
+        return 1e6 * (size - 1) / (lastUs - firstUs);
+    }
+
+    private void requireEven() throws InputException {
+        double rateHz = rateHz();
+        double stepUs = 1e6 / rateHz;
+        if (!(rateHz >= lowestHz && rateHz <= HIGHEST_HZ)) {
             throw new InputException(
                     file,
                     0,
                     1,
                     "about %.0f samples a second".formatted(rateHz),
-                    "1000 to 100000: are the times in microseconds?");
+                    "%.0f to 100000: are the times in microseconds?".formatted(2 * lowestHz));
         }
         if (longestUs > GAP * stepUs) {
             throw new InputException(
@@ -132,7 +156,10 @@ final class TraceFile {
                     "a gap of %.2f ms".formatted(longestUs / 1000),
                     "samples at even times: the logger lost some, record again");
         }
-        return new LatencySource.Trace(new Samples(input, size, rateHz), new Samples(light, size, rateHz));
+    }
+
+    private Signal samples(float[] values) {
+        return new Samples(values, size, rateHz());
     }
 
     /// Samples that were read.

@@ -12,12 +12,24 @@ public final class TraceWriter {
 
     private TraceWriter() {}
 
-    /// Writes it.
+    /// Writes the brightness of two places of a clip, picture by picture.
+    ///
+    /// @param input where the input shows
+    /// @param light where the answer shows, as many pictures
+    public static void writeClip(Signal input, Signal light, Path file) throws IOException {
+        write(input, light, "t_us,input_luma,light_luma\n", file);
+    }
+
+    /// Writes the trace of a sensor.
     ///
     /// @param input the button
     /// @param light the sensor, as many samples at the same times
     public static void write(Signal input, Signal light, Path file) throws IOException {
-        StringBuilder line = new StringBuilder("t_us,input,light\n");
+        write(input, light, "t_us,input,light\n", file);
+    }
+
+    private static void write(Signal input, Signal light, String header, Path file) throws IOException {
+        StringBuilder line = new StringBuilder(header);
         double stepUs = 1e6 / light.rateHz();
         try (Writer out = Files.newBufferedWriter(file)) {
             for (int i = 0; i < light.size(); i++) {

@@ -1,0 +1,2 @@
+/// Pictures of clips as brightness, row by row.
+package app.fluss.core.picture;

@@ -1,0 +1,33 @@
+package app.fluss.files.clip;
+
+import app.fluss.files.log.InputException;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.Locale;
+
+/// Opens clips by what they are.
+public final class ClipFile {
+    private ClipFile() {}
+
+    /// Whether a file, or a folder of pictures, is a clip by its name.
+    public static boolean isClip(Path file) {
+        String name = String.valueOf(file.getFileName()).toLowerCase(Locale.ROOT);
+        return name.endsWith(".y4m") || PictureClip.isPicture(file);
+    }
+
+    /// Opens a clip: Y4M, a folder of numbered PNG pictures, or one picture of it. What is given must be
+    /// closed.
+    ///
+    /// @throws InputException if it cannot be used: it says where and why
+    public static Clip open(Path file) throws IOException, InputException {
+        if (Files.isDirectory(file)) {
+            return PictureClip.open(file);
+        }
+        Path folder = file.toAbsolutePath().getParent();
+        if (PictureClip.isPicture(file) && folder != null) {
+            return PictureClip.open(folder);
+        }
+        return Y4mClip.open(file);
+    }
+}
