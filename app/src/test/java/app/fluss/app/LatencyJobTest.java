@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import app.fluss.app.theme.Numbers;
 import app.fluss.core.latency.LatencyDifference;
 import app.fluss.core.latency.LatencyFigures;
+import app.fluss.core.latency.Measurement;
 import app.fluss.core.measure.Grade;
 import app.fluss.core.path.Chain;
 import app.fluss.core.path.StageKind;
@@ -22,18 +23,25 @@ import app.fluss.files.study.StoredLatency;
 import app.fluss.files.study.Study;
 import app.fluss.files.study.Taking;
 import app.fluss.sim.Simulation;
+import java.io.ByteArrayOutputStream;
+import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
+import java.util.Random;
+import javafx.geometry.Bounds;
 import javafx.scene.Node;
 import javafx.scene.control.ButtonBase;
 import javafx.scene.control.ChoiceBox;
+import javafx.scene.control.Label;
+import javafx.scene.control.Slider;
 import javafx.scene.control.TextField;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.input.KeyCode;
+import org.assertj.core.data.Offset;
 import org.junit.jupiter.api.Test;
 
 /// Latency through the real window: looked at, judged, looked at again, added to a run, measured live,
@@ -152,6 +160,70 @@ class LatencyJobTest extends WindowTest {
         push(KeyCode.CONTROL, KeyCode.Z);
         settle();
         assertThat(run("driver 2×").grade()).isEqualTo(Grade.B);
+    }
+
+    /// The lamp fills the left half of the picture, the screen the right; presses at 100, 600, 1100 … ms
+    /// are answered after
+    /// 50 ms, which is 12 pictures of 240 a second.
+    @Test
+    void aClipIsMeasuredByItsAreasOrByHand() throws Exception {
+        settle();
+        select("driver 2×");
+        Path clip = clip();
+        interact(() -> window.shell().drop(List.of(clip)));
+        settle();
+        waitFor(() -> lookup("#clip-picture").tryQuery().isPresent());
+        dragOver(0.1, 0.2, 0.4, 0.7);
+        dragOver(0.6, 0.2, 0.9, 0.7);
+        waitFor(() -> lookup("#clip-result").<Label>query().getText().startsWith("5 answered"));
+        clickOn("Add to this run");
+        settle();
+        for (double ms : latency("driver 2×").samplesMs()) {
+            assertThat(ms).isCloseTo(50, Offset.offset(0.1));
+        }
+        assertThat(latency("driver 2×").measurement().source()).isEqualTo(Measurement.Source.CLIP);
+
+        interact(() -> window.shell().drop(List.of(clip)));
+        settle();
+        waitFor(() -> lookup("#clip-slider").tryQuery().isPresent());
+        Slider slider = lookup("#clip-slider").query();
+        interact(() -> slider.setValue(24));
+        clickOn("Input here");
+        interact(() -> slider.setValue(36));
+        clickOn("Answer here");
+        clickOn("Add to this run");
+        settle();
+        assertThat(latency("driver 2×").samplesMs()).hasSize(1);
+        assertThat(latency("driver 2×").samplesMs()[0]).isCloseTo(50, Offset.offset(1e-6));
+    }
+
+    private void dragOver(double left, double top, double right, double bottom) throws Exception {
+        Bounds at = lookup("#clip-picture")
+                .<Node>query()
+                .localToScreen(lookup("#clip-picture").<Node>query().getBoundsInLocal());
+        // The picture is 16 by 8 and fills the view's width.
+        double wide = at.getWidth();
+        double high = Math.min(at.getHeight(), wide / 2);
+        wide = Math.min(wide, 2 * high);
+        drag(at.getMinX() + left * wide, at.getMinY() + top * high)
+                .dropTo(at.getMinX() + right * wide, at.getMinY() + bottom * high);
+        settle();
+    }
+
+    private static Path clip() throws Exception {
+        ByteArrayOutputStream out = new ByteArrayOutputStream();
+        out.writeBytes("YUV4MPEG2 W16 H8 F240:1 Cmono\n".getBytes(StandardCharsets.US_ASCII));
+        Random noise = new Random(4);
+        for (int i = 0; i < 600; i++) {
+            out.writeBytes("FRAME\n".getBytes(StandardCharsets.US_ASCII));
+            boolean lamp = i % 120 >= 24 && i % 120 < 40;
+            boolean bright = Math.floorDiv(i - 36, 120) % 2 == 0 && i >= 36;
+            for (int p = 0; p < 16 * 8; p++) {
+                boolean left = p % 16 < 8;
+                out.write((left ? lamp : bright) ? 180 + noise.nextInt(9) : 30 + noise.nextInt(9));
+            }
+        }
+        return Files.write(folder.resolve("clip.y4m"), out.toByteArray());
     }
 
     @Test

@@ -5,6 +5,8 @@ import app.fluss.app.model.Workbench;
 import app.fluss.app.theme.Theme;
 import app.fluss.core.latency.EdgeSettings;
 import app.fluss.core.work.Progress;
+import app.fluss.files.clip.Clip;
+import app.fluss.files.clip.ClipFile;
 import app.fluss.files.latency.LatencyFile;
 import app.fluss.files.latency.LatencyReading;
 import app.fluss.files.log.ImportOptions;
@@ -22,6 +24,7 @@ import app.fluss.files.study.RunEvidence;
 import app.fluss.files.study.Study;
 import java.io.File;
 import java.io.IOException;
+import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;
@@ -40,6 +43,7 @@ public final class ImportFlow {
     private final MappingMemory memory;
     private final Supplier<Window> owner;
     private final Consumer<String> problems;
+    private final ClipFlow clips;
 
     /// @param problems is told, in words, what went wrong
     public ImportFlow(
@@ -55,6 +59,7 @@ public final class ImportFlow {
         this.memory = memory;
         this.owner = owner;
         this.problems = problems;
+        this.clips = new ClipFlow(workbench, jobs, theme, owner, problems);
     }
 
     /// Lets the user choose files.
@@ -64,7 +69,14 @@ public final class ImportFlow {
         chooser.getExtensionFilters()
                 .addAll(
                         new FileChooser.ExtensionFilter(
-                                "Logs, latency and studies", "*.csv", "*.txt", "*.tsv", "*.wav", "*.fluss"),
+                                "Logs, latency and studies",
+                                "*.csv",
+                                "*.txt",
+                                "*.tsv",
+                                "*.wav",
+                                "*.y4m",
+                                "*.png",
+                                "*.fluss"),
                         new FileChooser.ExtensionFilter("All files", "*.*"));
         List<File> files = chooser.showOpenMultipleDialog(owner.get());
         if (files != null) {
@@ -87,6 +99,7 @@ public final class ImportFlow {
                         case Seen.Log(Sample sample) -> ask(file, sample);
                         case Seen.Said(Claim claim) -> ask(file, claim);
                         case Seen.Latency(LatencyReading reading) -> ask(file, reading);
+                        case Seen.Film(Clip clip) -> clips.ask(file, clip);
                     }
                 },
                 e -> problems.accept(words(e)));
@@ -99,9 +112,14 @@ public final class ImportFlow {
         record Said(Claim claim) implements Seen {}
 
         record Latency(LatencyReading reading) implements Seen {}
+
+        record Film(Clip clip) implements Seen {}
     }
 
     private static Seen look(Path file, Progress progress) throws IOException, InputException {
+        if (ClipFile.isClip(file) || Files.isDirectory(file)) {
+            return new Seen.Film(ClipFile.open(file));
+        }
         if (LatencyFile.isSound(file)) {
             return new Seen.Latency(LatencyReading.of(file, false, EdgeSettings.DEFAULT, progress));
         }

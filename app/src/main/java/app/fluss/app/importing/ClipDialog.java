@@ -1,0 +1,301 @@
+package app.fluss.app.importing;
+
+import app.fluss.app.model.Jobs;
+import app.fluss.app.theme.Boxes;
+import app.fluss.app.theme.Buttons;
+import app.fluss.app.theme.Dialogs;
+import app.fluss.app.theme.Labels;
+import app.fluss.app.theme.Numbers;
+import app.fluss.app.theme.Theme;
+import app.fluss.core.bench.FactKey;
+import app.fluss.core.latency.EdgeSettings;
+import app.fluss.core.latency.LatencyFigures;
+import app.fluss.core.latency.Measurement;
+import app.fluss.core.picture.Area;
+import app.fluss.core.work.Progress;
+import app.fluss.files.clip.Clip;
+import app.fluss.files.clip.ClipLight;
+import app.fluss.files.log.InputException;
+import java.io.IOException;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.Consumer;
+import javafx.scene.control.ButtonBar;
+import javafx.scene.control.ButtonType;
+import javafx.scene.control.Dialog;
+import javafx.scene.control.Label;
+import javafx.scene.control.Slider;
+import javafx.scene.control.TextField;
+import javafx.scene.control.ToggleButton;
+import javafx.scene.control.ToggleGroup;
+import javafx.scene.input.KeyEvent;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.VBox;
+import javafx.stage.Window;
+
+/// Latency from a high-speed clip: drag over where the input shows and where the answer shows and let the
+/// edges be found, or
+/// step through the pictures and mark them by hand.
+final class ClipDialog {
+    private static final ButtonType ADD = new ButtonType("Add to this run", ButtonBar.ButtonData.OK_DONE);
+
+    private final Dialog<ButtonType> dialog;
+    private final Jobs jobs;
+    private final Consumer<String> problems;
+    private final Clip clip;
+    private final PictureView picture;
+    private final Slider slider = new Slider();
+    private final TextField fps = new TextField();
+    private final Label place = Labels.of("", "muted");
+    private final Label result = Labels.wrapped("", "figure");
+    private final ToggleButton setInput = new ToggleButton("1 Input");
+    private final ToggleButton setAnswer = new ToggleButton("2 Answer");
+    private Optional<Area> input = Optional.empty();
+    private Optional<Area> answer = Optional.empty();
+    private Optional<ClipLight> found = Optional.empty();
+    private final List<int[]> byHand = new ArrayList<>();
+    private int pressed = -1;
+
+    /// What the clip gave.
+    sealed interface Result {
+        /// Brightness of both areas, in which edges were found.
+        record Found(ClipLight light) implements Result {}
+
+        /// Pictures that were marked by hand.
+        ///
+        /// @param pictures input and answer, one pair a trial
+        /// @param fps pictures a second
+        record Marked(List<int[]> pictures, double fps) implements Result {}
+    }
+
+    /// @param run the selected run, for people
+    ClipDialog(Theme theme, Window owner, Jobs jobs, Consumer<String> problems, Path file, Clip clip, String run) {
+        this.jobs = jobs;
+        this.problems = problems;
+        this.clip = clip;
+        dialog = Dialogs.make(theme, owner, "Latency from a clip");
+        picture = new PictureView(theme, clip.width(), clip.height(), this::drawn);
+        picture.setPrefSize(620, 360);
+        picture.setMinHeight(200);
+        slider.setMax(Math.max(0, clip.size() - 1));
+        slider.setId("clip-slider");
+        slider.valueProperty().subscribe(() -> look());
+        HBox.setHgrow(slider, Priority.ALWAYS);
+        fps.setText(Double.isNaN(clip.fps()) ? "" : plain(clip.fps()));
+        fps.setPrefColumnCount(5);
+        fps.setId("clip-fps");
+        fps.textProperty().subscribe(() -> find());
+        ToggleGroup areas = new ToggleGroup();
+        for (ToggleButton button : List.of(setInput, setAnswer)) {
+            button.getStyleClass().add("quiet");
+            button.setToggleGroup(areas);
+        }
+        setInput.setSelected(true);
+        VBox content = new VBox(
+                8,
+                Boxes.row(
+                        Labels.of(String.valueOf(file.getFileName()), "heading"),
+                        Boxes.spacer(),
+                        Labels.of("camera, pictures/s", "muted"),
+                        fps),
+                Boxes.row(
+                        Labels.of("Drag over the picture:", "muted"),
+                        setInput,
+                        setAnswer,
+                        Labels.of("a lamp at the button, and where the screen answers", "muted")),
+                picture,
+                Boxes.row(
+                        Buttons.quiet("◂", "Picture before (←)", () -> step(-1)),
+                        slider,
+                        Buttons.quiet("▸", "Next picture (→)", () -> step(1)),
+                        place),
+                Boxes.row(
+                        Labels.of("By hand:", "muted"),
+                        Buttons.quiet("Input here", "The first picture in which the input shows (I)", this::markInput),
+                        Buttons.quiet(
+                                "Answer here", "The first picture in which the answer shows (L)", this::markAnswer),
+                        Buttons.quiet("Take back", "The last pair", this::takeBack)),
+                result,
+                Boxes.row(Labels.of("It was measured with this run:", "muted"), Labels.of(run, "strong")));
+        result.setId("clip-result");
+        content.addEventFilter(KeyEvent.KEY_PRESSED, this::key);
+        dialog.getDialogPane().setContent(content);
+        dialog.getDialogPane().setId("clip-dialog");
+        dialog.getDialogPane().getButtonTypes().addAll(ADD, ButtonType.CANCEL);
+        look();
+        tell();
+    }
+
+    private static String plain(double value) {
+        return value == Math.rint(value) ? Long.toString(Math.round(value)) : Double.toString(value);
+    }
+
+    private void key(KeyEvent event) {
+        if (event.getTarget() instanceof TextField) {
+            return;
+        }
+        switch (event.getCode()) {
+            case LEFT -> step(-1);
+            case RIGHT -> step(1);
+            case I -> markInput();
+            case L -> markAnswer();
+            default -> {
+                return;
+            }
+        }
+        event.consume();
+    }
+
+    private double rate() {
+        return FactKey.number(fps.getText().replace(',', '.'));
+    }
+
+    private int at() {
+        return (int) Math.rint(slider.getValue());
+    }
+
+    private void step(int by) {
+        slider.setValue(Math.clamp(at() + (long) by, 0, clip.size() - 1));
+    }
+
+    private void look() {
+        int shown = at();
+        double ms = shown * 1000 / rate();
+        place.setText("picture %d of %d%s"
+                .formatted(shown + 1, clip.size(), ms >= 0 ? " · " + Numbers.text(ms, 1) + " ms" : ""));
+        jobs.quick("Reading a picture", () -> luma(shown), picture::show, this::tell);
+    }
+
+    private byte[] luma(int shown) throws IOException, InputException {
+        byte[] luma = new byte[clip.width() * clip.height()];
+        synchronized (clip) {
+            clip.luma(shown, luma);
+        }
+        return luma;
+    }
+
+    private void drawn(Area area) {
+        if (setInput.isSelected()) {
+            input = Optional.of(area);
+            setAnswer.setSelected(true);
+        } else {
+            answer = Optional.of(area);
+            setInput.setSelected(true);
+        }
+        picture.mark(input, answer);
+        find();
+    }
+
+    private void find() {
+        found = Optional.empty();
+        double rate = rate();
+        if (input.isPresent() && answer.isPresent() && rate > 0) {
+            Area press = input.get();
+            Area light = answer.get();
+            jobs.start(
+                    "Looking at the clip",
+                    progress -> measure(press, light, rate, progress),
+                    seen -> {
+                        found = Optional.of(seen);
+                        tell();
+                    },
+                    this::tell);
+        }
+        tell();
+    }
+
+    private ClipLight measure(Area press, Area light, double rate, Progress progress)
+            throws IOException, InputException {
+        synchronized (clip) {
+            return ClipLight.of(clip, press, light, rate, progress);
+        }
+    }
+
+    private void markInput() {
+        pressed = at();
+        tell();
+    }
+
+    private void markAnswer() {
+        if (pressed >= 0 && at() >= pressed) {
+            byHand.add(new int[] {pressed, at()});
+            pressed = -1;
+        }
+        tell();
+    }
+
+    private void takeBack() {
+        if (pressed >= 0) {
+            pressed = -1;
+        } else if (!byHand.isEmpty()) {
+            byHand.removeLast();
+        }
+        tell();
+    }
+
+    private void tell(Exception e) {
+        problems.accept(String.valueOf(e.getMessage()));
+        result.setText(String.valueOf(e.getMessage()));
+    }
+
+    private void tell() {
+        Optional<Result> now = result();
+        dialog.getDialogPane().lookupButton(ADD).setDisable(now.isEmpty());
+        String waits = pressed >= 0 ? " Input marked at picture %d: now the answer.".formatted(pressed + 1) : "";
+        result.setText(now.map(ClipDialog::words).orElseGet(this::missing) + waits);
+    }
+
+    private String missing() {
+        return rate() > 0
+                ? "Drag over input and answer, or mark pictures by hand."
+                : "State how many pictures a second the camera took.";
+    }
+
+    private static String words(Result now) {
+        return switch (now) {
+            case Result.Found(ClipLight light) -> {
+                LatencyFigures figures = LatencyFigures.of(Measurement.of(
+                                Measurement.Source.CLIP,
+                                light.input(),
+                                light.light(),
+                                EdgeSettings.DEFAULT,
+                                Progress.NONE)
+                        .samplesMs());
+                yield "%d answered, %d missed · median %s ms"
+                        .formatted(figures.n(), figures.missed(), Numbers.text(figures.median(), 1));
+            }
+            case Result.Marked(List<int[]> pictures, double fps) ->
+                "%d by hand · last %s ms"
+                        .formatted(
+                                pictures.size(),
+                                Numbers.text((pictures.getLast()[1] - pictures.getLast()[0]) * 1000 / fps, 1));
+        };
+    }
+
+    /// What was marked by hand outweighs what was found.
+    private Optional<Result> result() {
+        if (!(rate() > 0)) {
+            return Optional.empty();
+        }
+        return byHand.isEmpty()
+                ? found.map(Result.Found::new)
+                : Optional.of(new Result.Marked(List.copyOf(byHand), rate()));
+    }
+
+    /// Asks without blocking.
+    ///
+    /// @param add is told what the clip gave
+    /// @param done is told when the dialog is closed
+    void ask(Consumer<Result> add, Runnable done) {
+        dialog.resultProperty().subscribe(chosen -> {
+            if (chosen == ADD) {
+                result().ifPresent(add);
+            }
+        });
+        dialog.setOnHidden(_ -> done.run());
+        dialog.show();
+    }
+}

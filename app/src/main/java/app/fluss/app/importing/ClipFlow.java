@@ -1,0 +1,105 @@
+package app.fluss.app.importing;
+
+import app.fluss.app.model.Jobs;
+import app.fluss.app.model.Workbench;
+import app.fluss.app.theme.Theme;
+import app.fluss.core.latency.EdgeSettings;
+import app.fluss.core.work.Progress;
+import app.fluss.files.clip.Clip;
+import app.fluss.files.latency.LatencyReading;
+import app.fluss.files.latency.TraceWriter;
+import app.fluss.files.log.InputException;
+import app.fluss.files.study.Run;
+import app.fluss.files.study.Study;
+import app.fluss.files.study.StudyException;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.function.Consumer;
+import java.util.function.Supplier;
+import javafx.stage.Window;
+
+/// Brings latency from clips into the study. What is kept as evidence is what was read from the clip: the
+/// brightness of both
+/// areas, picture by picture, or the pictures that were marked; clips themselves take gigabytes.
+final class ClipFlow {
+    private final Workbench workbench;
+    private final Jobs jobs;
+    private final Theme theme;
+    private final Supplier<Window> owner;
+    private final Consumer<String> problems;
+
+    ClipFlow(Workbench workbench, Jobs jobs, Theme theme, Supplier<Window> owner, Consumer<String> problems) {
+        this.workbench = workbench;
+        this.jobs = jobs;
+        this.theme = theme;
+        this.owner = owner;
+        this.problems = problems;
+    }
+
+    /// Asks what the clip shows.
+    ///
+    /// @param clip is closed in the end
+    void ask(Path file, Clip clip) {
+        Run run = workbench.selectedProperty().get();
+        if (run == null) {
+            problems.accept("Latency belongs to a run: add its log first, select it, then add %s again."
+                    .formatted(file.getFileName()));
+            close(clip);
+            return;
+        }
+        String name = workbench.contentsProperty().get().place(run) + " · "
+                + run.path().name() + " · " + run.name();
+        ClipDialog dialog = new ClipDialog(theme, owner.get(), jobs, problems, file, clip, name);
+        dialog.ask(
+                result -> workbench.add(
+                        "Adding " + file.getFileName(),
+                        (study, progress) -> add(study, run, file, result, progress),
+                        e -> problems.accept(String.valueOf(e.getMessage()))),
+                () -> close(clip));
+    }
+
+    private static Run add(Study study, Run run, Path file, ClipDialog.Result result, Progress progress)
+            throws IOException, InputException, StudyException {
+        Path folder = Files.createTempDirectory("fluss-clip");
+        Path evidence = folder.resolve(file.getFileName() + ".csv");
+        try {
+            switch (result) {
+                case ClipDialog.Result.Found(var light) ->
+                    TraceWriter.writeClip(light.input(), light.light(), evidence);
+                case ClipDialog.Result.Marked(List<int[]> pictures, double fps) ->
+                    Files.writeString(evidence, trials(pictures, fps));
+            }
+            LatencyReading reading = LatencyReading.of(evidence, false, EdgeSettings.DEFAULT, progress.part(0, 0.5));
+            return study.addLatency(run, evidence, reading, progress.part(0.5, 1));
+        } finally {
+            Files.deleteIfExists(evidence);
+            Files.delete(folder);
+        }
+    }
+
+    private static String trials(List<int[]> pictures, double fps) {
+        StringBuilder text = new StringBuilder("trial,input_ms,photon_ms\n");
+        int trial = 1;
+        for (int[] pair : pictures) {
+            text.append(trial++)
+                    .append(',')
+                    .append(pair[0] * 1000 / fps)
+                    .append(',')
+                    .append(pair[1] * 1000 / fps)
+                    .append('\n');
+        }
+        return text.toString();
+    }
+
+    private void close(Clip clip) {
+        try {
+            synchronized (clip) {
+                clip.close();
+            }
+        } catch (IOException e) {
+            problems.accept("The clip could not be closed: " + e.getMessage());
+        }
+    }
+}
