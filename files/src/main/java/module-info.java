@@ -10,6 +10,7 @@ module app.fluss.files {
     requires de.siegmar.fastcsv;
     requires java.desktop;
     requires transitive java.sql;
+    requires org.bytedeco.ffmpeg;
     requires org.xerial.sqlitejdbc;
     requires transitive tools.jackson.databind;
 

@@ -20,7 +20,8 @@ import javafx.scene.input.KeyCode;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
 
-/// What can go otherwise in a session: runs to be repeated or discarded, lines passed over, a run that is left, wishes
+/// What can go otherwise in a session: runs to be repeated or discarded, lines passed over, a run that is
+/// left, wishes
 /// that change; in a copy of the demo study.
 class SessionTest extends WindowTest {
 
@@ -112,9 +113,9 @@ class SessionTest extends WindowTest {
         assertThat(done).isEqualTo(1);
         String cell = cell("capture generation 2×");
         waitFor(() -> look("#count-" + cell) != null);
-        assertThat(text("#count-" + cell)).isEqualTo("1/3 B");
+        assertThat(text("#count-" + cell)).isEqualTo("1/3 A");
         fire("#more-" + cell);
-        assertThat(text("#count-" + cell)).isEqualTo("1/4 B");
+        assertThat(text("#count-" + cell)).isEqualTo("1/4 A");
         fire("#plan-session");
         assertThat(contents().planned().open().stream()
                         .filter(row -> row.role() == Role.RUN

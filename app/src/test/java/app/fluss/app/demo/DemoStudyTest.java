@@ -38,7 +38,7 @@ class DemoStudyTest {
                     .allMatch(run -> run.display().isPresent());
             assertThat(study.games()).hasSizeGreaterThan(8);
             assertThat(runs.stream().map(Run::grade).collect(Collectors.toSet()))
-                    .containsExactlyInAnyOrder(Grade.B, Grade.C, Grade.D);
+                    .containsExactlyInAnyOrder(Grade.A, Grade.B, Grade.C, Grade.D);
             assertThat(grades(study, "Mossfall Terrace")).containsOnly(Grade.D);
             assertThat(grades(study, "Brass Meadow")).containsOnly(Grade.C);
             assertThat(runs.stream()

@@ -43,7 +43,7 @@ class CoverageTest {
                     .findFirst()
                     .orElseThrow();
             assertThat(Coverage.of(before, marsh, engine))
-                    .isEqualTo(new Coverage(marsh, engine, 3, 3, Optional.of(Grade.B)));
+                    .isEqualTo(new Coverage(marsh, engine, 3, 3, Optional.of(Grade.A)));
             List<Wish> open = Coverage.open(before, List.of(marsh));
             assertThat(open)
                     .filteredOn(wish -> wish.repeats() == 0)

@@ -13,10 +13,11 @@ public final class ClipFile {
     /// Whether a file, or a folder of pictures, is a clip by its name.
     public static boolean isClip(Path file) {
         String name = String.valueOf(file.getFileName()).toLowerCase(Locale.ROOT);
-        return name.endsWith(".y4m") || PictureClip.isPicture(file);
+        return name.endsWith(".y4m") || PictureClip.isPicture(file) || VideoClip.isVideo(file);
     }
 
-    /// Opens a clip: Y4M, a folder of numbered PNG pictures, or one picture of it. What is given must be
+    /// Opens a clip: Y4M, a common video file, a folder of numbered PNG pictures, or one picture of it.
+    /// What is given must be
     /// closed.
     ///
     /// @throws InputException if it cannot be used: it says where and why
@@ -28,6 +29,6 @@ public final class ClipFile {
         if (PictureClip.isPicture(file) && folder != null) {
             return PictureClip.open(folder);
         }
-        return Y4mClip.open(file);
+        return VideoClip.isVideo(file) ? VideoClip.open(file) : Y4mClip.open(file);
     }
 }

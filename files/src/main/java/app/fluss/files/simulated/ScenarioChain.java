@@ -14,6 +14,8 @@ import java.util.Map;
 
 /// The path that a scenario simulates, as stages.
 final class ScenarioChain {
+    private static final double DECIMALS = 10_000;
+
     private ScenarioChain() {}
 
     /// @param said the path as the user described it: what kind of generator it is, where the scenario
@@ -89,7 +91,9 @@ final class ScenarioChain {
                 : StageKind.CAPTURE_GENERATION;
     }
 
+    /// A setting as it would be typed: four decimals at most.
     static String text(double value) {
-        return value == Math.rint(value) ? Long.toString(Math.round(value)) : Double.toString(value);
+        double typed = Math.rint(value * DECIMALS) / DECIMALS;
+        return typed == Math.rint(typed) ? Long.toString(Math.round(typed)) : Double.toString(typed);
     }
 }

@@ -26,6 +26,7 @@ import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Random;
@@ -140,6 +141,44 @@ class ClipLatencyTest {
         for (int i = 0; i < fromY4m.light().size(); i++) {
             assertThat(fromPictures.light().at(i)).isCloseTo(fromY4m.light().at(i), within(1e-9));
         }
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"clip.mkv", "clip.avi"})
+    void aVideoGivesTheSameAsY4mForwardsAndBackwards(String name) throws Exception {
+        Path y4m = y4m(240, 1);
+        Path video = folder.resolve(name);
+        try (Clip plain = ClipFile.open(y4m)) {
+            List<byte[]> pictures = new ArrayList<>();
+            for (int i = 0; i < plain.size(); i++) {
+                byte[] luma = new byte[WIDTH * HEIGHT];
+                plain.luma(i, luma);
+                pictures.add(luma);
+            }
+            VideoMaker.make(video, WIDTH, HEIGHT, 240, pictures);
+            try (Clip clip = ClipFile.open(video)) {
+                assertThat(clip.size()).isEqualTo(plain.size());
+                assertThat(clip.fps()).isCloseTo(240, within(0.5));
+                byte[] luma = new byte[WIDTH * HEIGHT];
+                for (int i : new int[] {0, 1, 2, 100, 99, 0, plain.size() - 1}) {
+                    clip.luma(i, luma);
+                    assertThat(luma).isEqualTo(pictures.get(i));
+                }
+            }
+        }
+    }
+
+    @Test
+    void whatIsNoVideoIsRefusedInWords() throws Exception {
+        Path list = Files.writeString(folder.resolve("list.mp4"), "#EXTM3U\nfile:///etc/passwd\n");
+        assertThatThrownBy(() -> ClipFile.open(list))
+                .isInstanceOf(InputException.class)
+                .hasMessageContaining("no video");
+        Random random = new Random(6);
+        byte[] noise = new byte[4000];
+        random.nextBytes(noise);
+        Path broken = Files.write(folder.resolve("noise.mkv"), noise);
+        assertThatThrownBy(() -> ClipFile.open(broken)).isInstanceOf(InputException.class);
     }
 
     /// The brightness that was measured is the evidence: it gives the same trials again.
