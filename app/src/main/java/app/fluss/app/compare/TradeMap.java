@@ -31,10 +31,10 @@ import javafx.scene.text.TextAlignment;
 final class TradeMap extends CanvasView {
     private static final double LEFT = 46;
     private static final double FOOT = 34;
-    private static final double TOP = 8;
+    private static final double TOP = 18;
     private static final double RIGHT = 16;
     private static final double REACH_PX = 22;
-    private static final double[][] CORNERS = {{1, -1}, {-1, -1}, {1, 1}, {-1, 1}, {1, -2.4}, {1, 2.4}, {-1, -2.4}};
+    private static final double[][] CORNERS = {{1, -1}, {1, 1}, {1, -2.4}, {1, 2.4}, {-1, -1}, {-1, 1}, {-1, -2.4}};
 
     private List<Comparison> comparisons = List.of();
     private Optional<Comparison> chosen = Optional.empty();
@@ -220,10 +220,12 @@ final class TradeMap extends CanvasView {
             double wide = text.getLayoutBounds().getWidth();
             double high = text.getLayoutBounds().getHeight();
             for (double[] corner : CORNERS) {
-                double x = scale.x(one) + (corner[0] > 0 ? 9 : -9 - wide);
+                // First on the side to which the arrow points.
+                boolean rightwards = corner[0] > 0 == one.latency().shiftMs().orNaN() >= 0;
+                double x = scale.x(one) + (rightwards ? 11 : -11 - wide);
                 double y = scale.y(one) + corner[1] * scaled(10);
                 BoundingBox box = new BoundingBox(x, y - high / 2, wide, high);
-                boolean inside = x > scaled(LEFT) && x + wide < getWidth();
+                boolean inside = x > scaled(LEFT) && x + wide < getWidth() && y > high / 2;
                 if (inside && taken.stream().noneMatch(box::intersects)) {
                     taken.add(box);
                     g.setTextAlign(TextAlignment.LEFT);

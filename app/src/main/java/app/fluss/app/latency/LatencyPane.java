@@ -153,10 +153,7 @@ public final class LatencyPane extends VBox {
         figurePanel.setVisible(measured.isPresent());
         figurePanel.setManaged(measured.isPresent());
         getChildren().set(1, measured.isPresent() ? lower : unmeasured);
-        headHand.setText(
-                latency != null && latency.headMs().isKnown()
-                        ? "hands, buttons: as below · head: %s ms".formatted(Numbers.text(latency.headMs(), 1))
-                        : "");
+        headHand.setText(latency == null ? "" : answers(latency));
         if (measured.isEmpty()) {
             chosen = Optional.empty();
             return;
@@ -174,6 +171,19 @@ public final class LatencyPane extends VBox {
         filling = false;
         int number = sameRun ? chosen.map(JudgedTrial::number).orElse(1) : firstOpen(stored);
         choose(stored.trials().get(Math.clamp(number, 1, stored.trials().size()) - 1));
+    }
+
+    /// Where a path has more than one answer: part, half or all of a change, hands or head.
+    private static String answers(AnalysedLatency latency) {
+        if (latency.headMs().isKnown()) {
+            return "hands, buttons: as below · head: %s ms".formatted(Numbers.text(latency.headMs(), 1));
+        }
+        return latency.shares().isEmpty()
+                ? ""
+                : "estimated until 10 %% show %s · 50 %% %s · 90 %% %s"
+                        .formatted(latency.shares().stream()
+                                .map(ms -> Numbers.text(ms, 1))
+                                .toArray());
     }
 
     private static int firstOpen(StoredLatency stored) {

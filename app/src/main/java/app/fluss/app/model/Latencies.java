@@ -10,6 +10,7 @@ import app.fluss.core.latency.LatencyFigures;
 import app.fluss.core.latency.UncertaintyBudget;
 import app.fluss.core.latency.chain.ChainEstimate;
 import app.fluss.core.latency.chain.ChainModel;
+import app.fluss.core.latency.chain.Generation;
 import app.fluss.core.latency.chain.LatencyStage;
 import app.fluss.core.latency.chain.StatedPath;
 import app.fluss.core.latency.chain.Unexplained;
@@ -28,6 +29,7 @@ import java.util.Optional;
 /// Works the latency of a run out.
 final class Latencies {
     private static final double HALF = 0.5;
+    private static final double[] SHARES = {0.1, 0.5, 0.9};
 
     private Latencies() {}
 
@@ -53,9 +55,19 @@ final class Latencies {
                 measured,
                 estimate,
                 model.isPresent() ? "" : noEstimate(run),
+                model.map(Latencies::shares).orElse(List.of()),
                 model.map(ChainModel::headMs).orElseGet(() -> Figure.missing(noEstimate(run))),
                 unexplained,
                 List.copyOf(findings));
+    }
+
+    private static List<Double> shares(ChainModel model) {
+        if (!(model.generation() instanceof Generation.Interpolation)) {
+            return List.of();
+        }
+        return Arrays.stream(SHARES)
+                .mapToObj(share -> ChainEstimate.of(model, share).total().mean().orNaN())
+                .toList();
     }
 
     private static String noEstimate(Run run) {
@@ -127,19 +139,14 @@ final class Latencies {
         return all.stream().flatMapToDouble(Arrays::stream).toArray();
     }
 
-    /// What one path adds to another, from the stages of their first runs. What is not stated on either
-    /// side, such as the
-    /// input device, is the same on both and leaves the difference as it is.
+    /// What one path adds to another, from the stages of their first runs.
     static LatencyDifference estimatedDifference(Study study, List<Run> a, List<Run> b, Analyses analyses)
             throws StudyException {
         Optional<ChainEstimate> before = estimate(study, a.getFirst(), analyses);
         Optional<ChainEstimate> after = estimate(study, b.getFirst(), analyses);
-        boolean alike = before.isPresent()
-                && after.isPresent()
-                && before.get().missing().equals(after.get().missing());
-        Figure shift = alike
-                ? after.get().total().mean().with(before.get().total().mean(), (y, x) -> y - x)
-                : Figure.missing("latency was not measured on both sides, and stages of one are not stated");
+        Figure shift = before.isPresent() && after.isPresent()
+                ? after.get().addedTo(before.get())
+                : Figure.missing("latency was not measured on both sides, and there is no estimate");
         return new LatencyDifference(shift, Optional.empty(), 0, 0);
     }
 

@@ -88,6 +88,7 @@ class WeaveViewTest extends ApplicationTest {
                         Optional.empty(),
                         Optional.empty(),
                         "",
+                        List.of(),
                         Figure.missing("not looked at"),
                         Optional.empty(),
                         List.of()));

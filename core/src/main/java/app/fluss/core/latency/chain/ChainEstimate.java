@@ -3,6 +3,7 @@ package app.fluss.core.latency.chain;
 import app.fluss.core.measure.Figure;
 import app.fluss.core.measure.Ordered;
 import java.util.ArrayList;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -78,5 +79,35 @@ public record ChainEstimate(List<StageTime> stages, StageTime total, List<String
             }
         }
         return known ? Figure.of(sum) : Figure.missing("nothing is stated of it");
+    }
+
+    /// What this path adds to another one of the same bench on average, ms. The input device is the same
+    /// on both sides and
+    /// is left out, so that it need not be stated.
+    ///
+    /// @return missing where a stage is known on one side only
+    public Figure addedTo(ChainEstimate before) {
+        return unknown().equals(before.unknown())
+                ? Figure.of(behindDeviceMs() - before.behindDeviceMs())
+                : Figure.missing("a stage is stated for one of the two paths only");
+    }
+
+    private Set<LatencyStage> unknown() {
+        Set<LatencyStage> unknown = EnumSet.noneOf(LatencyStage.class);
+        for (StageTime time : stages) {
+            if (time.basis() == Basis.UNKNOWN && time.stage().orElseThrow() != LatencyStage.DEVICE) {
+                unknown.add(time.stage().orElseThrow());
+            }
+        }
+        return unknown;
+    }
+
+    private double behindDeviceMs() {
+        double sum = 0;
+        for (StageTime time : stages) {
+            boolean counts = time.mean().isKnown() && time.stage().orElseThrow() != LatencyStage.DEVICE;
+            sum += counts ? time.mean().orNaN() : 0;
+        }
+        return sum;
     }
 }
