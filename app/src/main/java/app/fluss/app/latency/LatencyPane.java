@@ -88,6 +88,7 @@ public final class LatencyPane extends VBox {
         figurePanel.setMinWidth(USE_PREF_SIZE);
         HBox upper = new HBox(10, stackPanel, figurePanel);
         VBox.setVgrow(upper, Priority.ALWAYS);
+        upper.setPrefHeight(330);
         HBox samplesHead = Boxes.row(
                 Labels.heading("Samples"),
                 Labels.of("◇ open · × out · ▾ missed", "muted"),
@@ -113,13 +114,14 @@ public final class LatencyPane extends VBox {
         lower = new HBox(10, samplesPanel, tracePanel);
         lower.setMinHeight(200);
         lower.setPrefHeight(230);
+        VBox.setVgrow(lower, Priority.ALWAYS);
         unmeasured = Boxes.panel(
                 Labels.heading("Latency is not measured for this run"),
                 Labels.note(
                         "The stages above are worked out from the log and from what is stated. To measure, record clicks"
                                 + " and light: a list trial,input_ms,photon_ms, a sensor trace t_us,input,light, or a WAV with the"
-                                + " click on one channel and the light sensor on the other."),
-                Buttons.primary("Add measured latency…", "Choose a CSV or WAV file", addLatency));
+                                + " click on one channel and the light sensor on the other, or film button and screen with a high-speed camera."),
+                Buttons.primary("Add measured latency…", "Choose a CSV, a WAV or a clip", addLatency));
         getChildren().setAll(upper, lower);
         setFocusTraversable(true);
         addEventHandler(KeyEvent.KEY_PRESSED, this::key);

@@ -73,7 +73,7 @@ final class StageStackView extends CanvasView {
             stages = shown.estimate().map(ChainEstimate::stages).orElse(List.of());
             right = width - scaled(VALUES);
             int rows = stages.size() + (shown.measured().isPresent() ? 4 : 2);
-            rowHigh = Math.min(scaled(27), (height - GAP) / rows);
+            rowHigh = Math.min(scaled(38), (height - GAP) / rows);
             longest = longest();
         }
 
