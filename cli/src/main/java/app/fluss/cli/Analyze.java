@@ -2,6 +2,7 @@ package app.fluss.cli;
 
 import app.fluss.core.finding.Finding;
 import app.fluss.core.finding.RunFindings;
+import app.fluss.core.finding.SensorFindings;
 import app.fluss.core.measure.Analysis;
 import app.fluss.core.measure.AnalysisSettings;
 import app.fluss.files.log.ImportedLog;
@@ -51,6 +52,9 @@ final class Analyze implements Callable<Integer> {
     @Option(names = "--readings", paramLabel = "CSV", description = "What a counter said: t_s,claimed_fps[,base_fps].")
     private @Nullable Path readings;
 
+    @Option(names = "--card-memory", paramLabel = "MB", description = "Memory of the card that draws.")
+    private double cardMemoryMb = Double.NaN;
+
     @Option(names = "--json", description = "Print JSON.")
     private boolean json;
 
@@ -62,6 +66,7 @@ final class Analyze implements Callable<Integer> {
             ImportedLog imported = options.read(file);
             Analysis run = options.analyse(imported, settings());
             List<Finding> findings = new ArrayList<>(RunFindings.of(run));
+            findings.addAll(SensorFindings.of(run, cardMemoryMb));
             findings.addAll(imported.notes().findings());
             findings.sort(Finding.WORST_FIRST);
             if (json) {

@@ -21,6 +21,8 @@ import picocli.CommandLine.Spec;
             Analyze.class,
             Compare.class,
             Latency.class,
+            Video.class,
+            Picture.class,
             Simulate.class,
             Check.class,
             AutoComplete.GenerateCompletion.class
@@ -32,6 +34,7 @@ import picocli.CommandLine.Spec;
             "Examples:",
             "  fluss analyze run.csv --refresh 144 --sync vrr --json",
             "  fluss latency clicks.wav --json",
+            "  fluss video clip.y4m --without 0,0,200,60 --json",
             "  fluss compare native.csv --against generated.csv --refresh 120 --json",
             "  fluss simulate docs/scenarios/phantom-images.json --out simulated/",
             "  source <(fluss generate-completion)"

@@ -60,11 +60,16 @@ final class Latency implements Callable<Integer> {
     @Option(
             names = "--input-area",
             paramLabel = "X,Y,W,H",
+            converter = AreaOption.class,
             description = "In a clip, where the input shows, px: a lamp at the button.")
-    private @Nullable String inputArea;
+    private @Nullable Area inputArea;
 
-    @Option(names = "--light-area", paramLabel = "X,Y,W,H", description = "In a clip, where the answer shows, px.")
-    private @Nullable String lightArea;
+    @Option(
+            names = "--light-area",
+            paramLabel = "X,Y,W,H",
+            converter = AreaOption.class,
+            description = "In a clip, where the answer shows, px.")
+    private @Nullable Area lightArea;
 
     @Option(
             names = "--fps",
@@ -106,20 +111,11 @@ final class Latency implements Callable<Integer> {
         }
     }
 
-    private Area area(String option, @Nullable String text) {
-        String[] parts = text == null ? new String[0] : text.split(",", -1);
-        try {
-            if (parts.length == 4) {
-                return new Area(
-                        Integer.parseInt(parts[0].strip()),
-                        Integer.parseInt(parts[1].strip()),
-                        Integer.parseInt(parts[2].strip()),
-                        Integer.parseInt(parts[3].strip()));
-            }
-        } catch (NumberFormatException e) {
-            // Told below, as too few numbers are.
+    private Area area(String option, @Nullable Area area) {
+        if (area == null) {
+            throw new ParameterException(spec.commandLine(), "For a clip give " + option + " as X,Y,W,H in px.");
         }
-        throw new ParameterException(spec.commandLine(), "For a clip give " + option + " as X,Y,W,H in px.");
+        return area;
     }
 
     private void print(Measurement measured) {

@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.withinPercentage;
 
 import app.fluss.core.measure.DisplayMode;
 import app.fluss.core.measure.SyncMode;
+import app.fluss.files.clip.StillFile;
 import app.fluss.files.log.FrameLogWriter;
 import app.fluss.sim.Simulation;
 import app.fluss.sim.scenario.Display;
@@ -13,8 +14,10 @@ import app.fluss.sim.scenario.Game;
 import app.fluss.sim.scenario.Generator;
 import app.fluss.sim.scenario.Scenario;
 import app.fluss.sim.scenario.Work;
+import java.io.ByteArrayOutputStream;
 import java.io.PrintWriter;
 import java.io.StringWriter;
+import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import org.junit.jupiter.api.BeforeEach;
@@ -224,5 +227,55 @@ class FlussTest {
         assertThat(json().at("/findings").toString()).contains("few-samples", "missed-trials");
         assertThat(fluss("latency", samples.toString(), "--threshold", "1.5")).isEqualTo(2);
         assertThat(fluss("latency", on)).isEqualTo(3);
+    }
+
+    /// A clip of the game through the whole command: 25 images a second on a panel of 60, against a
+    /// counter that says 50.
+    @Test
+    void videoSettlesWhatACounterSays() throws Exception {
+        Path clip = folder.resolve("game.y4m");
+        ByteArrayOutputStream bytes = new ByteArrayOutputStream();
+        bytes.writeBytes("YUV4MPEG2 W32 H8 F60:1 Cmono\n".getBytes(StandardCharsets.US_ASCII));
+        for (int i = 0; i < 300; i++) {
+            int image = (int) Math.floor(i * 25 / 60.0);
+            bytes.writeBytes("FRAME\n".getBytes(StandardCharsets.US_ASCII));
+            for (int p = 0; p < 32 * 8; p++) {
+                bytes.write((p % 32 + 3 * image) % 32 < 6 ? 200 : 40);
+            }
+        }
+        Files.write(clip, bytes.toByteArray());
+        assertThat(fluss("video", clip.toString(), "--claimed", "50", "--json")).isZero();
+        JsonNode node = json();
+        assertThat(node.at("/frames").asInt()).isEqualTo(300);
+        assertThat(node.at("/distinct").asInt()).isEqualTo(125);
+        assertThat(node.at("/delivered_fps").asDouble()).isCloseTo(25, within(1e-9));
+        assertThat(node.at("/hold_counts/2").asInt() + node.at("/hold_counts/3").asInt())
+                .isEqualTo(125);
+        assertThat(node.at("/longest_hold_ms").asDouble()).isCloseTo(50, within(1e-9));
+        assertThat(out.toString()).contains("phantom-images");
+        assertThat(fluss("video", clip.toString(), "--within", "40,0,9,9")).isEqualTo(2);
+        assertThat(fluss("video", clip.toString(), "--within", "a,b")).isEqualTo(2);
+        assertThat(fluss("latency", clip.toString()))
+                .as("a clip needs its areas")
+                .isEqualTo(2);
+    }
+
+    @Test
+    void picturesAreHeldAgainstEachOther() throws Exception {
+        byte[] grey = new byte[16 * 16];
+        StillFile.write(grey, 16, folder.resolve("a.png"));
+        grey[5] = 16;
+        StillFile.write(grey, 16, folder.resolve("b.png"));
+        StillFile.write(new byte[64], 8, folder.resolve("small.png"));
+        String a = folder.resolve("a.png").toString();
+        String map = folder.resolve("map.png").toString();
+        assertThat(fluss("picture", a, folder.resolve("b.png").toString(), "--map", map, "--json"))
+                .isZero();
+        // One pixel of 256 is off by 16: the mean square is 1.
+        assertThat(json().at("/mean_squared_error").asDouble()).isCloseTo(1, within(1e-12));
+        assertThat(json().at("/psnr_db").asDouble()).isCloseTo(48.13080361, within(1e-6));
+        assertThat(StillFile.read(Path.of(map)).luma()[5]).isEqualTo((byte) 16);
+        assertThat(fluss("picture", a, folder.resolve("small.png").toString())).isEqualTo(3);
+        assertThat(err.toString()).contains("8 × 8 px");
     }
 }

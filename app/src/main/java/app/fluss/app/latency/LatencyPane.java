@@ -49,6 +49,8 @@ public final class LatencyPane extends VBox {
     private final Label headHand = Labels.of("", "muted");
     private final ChoiceBox<Double> threshold =
             Choice.of("latency-threshold", share -> Numbers.text(share * 100, 0) + " %");
+    private final Button swap = Buttons.quiet(
+            "Swap channels", "The light was recorded on the input's channel: look again", this::swapChannels);
     private final Button accept;
     private final Button reject;
     private @Nullable AnalysedRun run;
@@ -84,7 +86,15 @@ public final class LatencyPane extends VBox {
         VBox.setVgrow(stack, Priority.ALWAYS);
         HBox.setHgrow(stackPanel, Priority.ALWAYS);
         stackPanel.setMinWidth(0);
-        figurePanel = Boxes.panel(Labels.heading("Measured"), source, figures);
+        swap.setId("swap-trace");
+        figurePanel = Boxes.panel(
+                Labels.heading("Measured"),
+                source,
+                figures,
+                Boxes.filler(),
+                Boxes.row(
+                        swap,
+                        Buttons.quiet("Remove", "Takes the measured latency away (can be undone)", this::remove)));
         figurePanel.setMinWidth(USE_PREF_SIZE);
         HBox upper = new HBox(10, stackPanel, figurePanel);
         VBox.setVgrow(upper, Priority.ALWAYS);
@@ -166,6 +176,7 @@ public final class LatencyPane extends VBox {
                 + (Double.isNaN(of.rateHz()) ? "" : ", %s /s".formatted(Numbers.text(of.rateHz(), 0)))
                 + (shown != null && shown.run().simulated() ? ", simulated" : ""));
         figures.show(measured.get());
+        swap.setVisible(of.source() != Measurement.Source.SAMPLES);
         filling = true;
         threshold.setDisable(of.source() == Measurement.Source.SAMPLES);
         threshold.setValue(
@@ -263,8 +274,15 @@ public final class LatencyPane extends VBox {
         });
     }
 
+    private void remove() {
+        AnalysedRun shown = run;
+        if (shown != null) {
+            workbench.change("Removing latency", study -> study.latency().remove(shown.run()));
+        }
+    }
+
     /// Takes the channels in each other's place.
-    public void swapChannels() {
+    private void swapChannels() {
         AnalysedRun shown = run;
         if (shown != null) {
             measured()

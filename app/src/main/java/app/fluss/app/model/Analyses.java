@@ -1,12 +1,14 @@
 package app.fluss.app.model;
 
 import app.fluss.core.bench.FactKey;
+import app.fluss.core.bench.Setup;
 import app.fluss.core.compare.Confound;
 import app.fluss.core.compare.RunComparison;
 import app.fluss.core.finding.ComparisonFindings;
 import app.fluss.core.finding.Finding;
 import app.fluss.core.finding.RequirementFindings;
 import app.fluss.core.finding.RunFindings;
+import app.fluss.core.finding.SensorFindings;
 import app.fluss.core.latency.LatencyDifference;
 import app.fluss.core.measure.Analysis;
 import app.fluss.core.measure.BandLevels;
@@ -140,6 +142,8 @@ final class Analyses {
         List<Finding> all = new ArrayList<>(RunFindings.of(analysis));
         all.addAll(RequirementFindings.of(judged(open.capture().checks(run))));
         all.addAll(latency.findings());
+        double cardMemoryMb = Setup.EMPTY.withNamed(open.facts(run)).number(FactKey.FIRST_VRAM_MB);
+        all.addAll(SensorFindings.of(analysis, cardMemoryMb));
         all.sort(Finding.WORST_FIRST);
         return List.copyOf(all);
     }

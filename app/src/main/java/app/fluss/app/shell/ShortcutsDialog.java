@@ -16,6 +16,8 @@ final class ShortcutsDialog {
         {"Ctrl+1 … Ctrl+5", "Bench, Plan, Capture, Examine, Compare"},
         {"Ctrl+Space, Ctrl+Enter", "in Capture: start the scene, keep the run"},
         {"Ctrl+P", "in Capture: go to the readings pad"},
+        {"Ctrl+L", "in Examine: latency"},
+        {"← → A X", "in the latency of a run: trial before, next trial, accept, reject"},
         {"Ctrl+F", "find a game, path or run"},
         {"Ctrl+Z, Ctrl+Y", "undo, redo"},
         {"Ctrl+Delete", "in Examine and Compare: remove the selected run (can be undone)"},

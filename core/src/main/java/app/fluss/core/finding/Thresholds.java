@@ -9,7 +9,8 @@ final class Thresholds {
     /// Share of the nominal multiplier below which it is short.
     static final double MULTIPLIER_SHORT = 0.95;
 
-    /// Share of generated images that repeat their neighbour from which the counter counts images nobody sees.
+    /// Share of generated images that repeat their neighbour from which the counter counts images nobody
+    /// sees.
     static final double PHANTOM_SHARE = 0.05;
 
     /// Share by which presented may exceed the refresh before it is called a surplus: clocks differ.
@@ -21,7 +22,8 @@ final class Thresholds {
     /// Base rate below which interpolation suits slow games only, images/s.
     static final double BASE_SLOW = 60;
 
-    /// A base that is this close below a bound counts as at it: logs start and stop in mid frame, and a lock at 60
+    /// A base that is this close below a bound counts as at it: logs start and stop in mid frame, and a
+    /// lock at 60
     /// reads 59.98.
     static final double JUST_BELOW = 0.99;
 
@@ -37,10 +39,26 @@ final class Thresholds {
     /// Share of frames with more CPU than GPU work from which a run is limited by the CPU.
     static final double MOST_FRAMES = 0.5;
 
-    /// Distance of display times from the refresh grid, as a share of a refresh, from which the stated rate is
+    /// Distance of display times from the refresh grid, as a share of a refresh, from which the stated
+    /// rate is
     /// doubted. An unrelated clock gives 0.29, the standard deviation of a uniform distribution over one
     /// refresh.
     static final double OFF_GRID = 0.2;
+
+    /// Share of a card's memory from which it is full.
+    static final double MEMORY_FULL = 0.95;
+
+    /// How many times as many stutters a full card must have.
+    static final double MEMORY_HITCHES_GROW = 2;
+
+    /// Stutters below which nothing is said of why.
+    static final int FEWEST_HITCHES = 3;
+
+    /// Share by which a clock or a power must fall along a run.
+    static final double CLOCK_DROP = 0.05;
+
+    /// Points by which a load may fall and still count as the same, percent.
+    static final double LOAD_STAYS_PCT = 5;
 
     private Thresholds() {}
 }

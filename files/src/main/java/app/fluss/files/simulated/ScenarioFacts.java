@@ -38,6 +38,7 @@ public final class ScenarioFacts {
         put(FactKey.WIDTH_PX, game.widthPx());
         put(FactKey.HEIGHT_PX, game.heightPx());
         put(FactKey.FRAMES_IN_FLIGHT, game.queue());
+        game.memory().ifPresent(memory -> put(FactKey.FIRST_VRAM_MB, memory.capacityMb()));
     }
 
     private void display(Display display) {

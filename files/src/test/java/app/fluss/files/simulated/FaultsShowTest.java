@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.withinPercentage;
 
 import app.fluss.core.finding.Finding;
 import app.fluss.core.finding.RunFindings;
+import app.fluss.core.finding.SensorFindings;
 import app.fluss.core.finding.Severity;
 import app.fluss.core.frame.Channel;
 import app.fluss.core.frame.FrameLog;
@@ -174,7 +175,8 @@ class FaultsShowTest {
         assertThat(run.log().present().at(0)).as("on the client's clock").isGreaterThan(8.6e7);
     }
 
-    /// Each cause is booked, and only it; and hitches of the host are in its log, those of link and decoder are not.
+    /// Each cause is booked, and only it; and hitches of the host are in its log, those of link and
+    /// decoder are not.
     @ParameterizedTest
     @CsvSource({"stream-host-hitch, CPU", "stream-network-hitch, NETWORK", "stream-decoder-hitch, DECODER"})
     void hitchesOfAStream(String scenario, Hitch.Cause cause) {
@@ -222,6 +224,25 @@ class FaultsShowTest {
                 .isNotEmpty()
                 .allMatch(h -> h.atMs() > 20_000);
         assertThat(firstHalf).isGreaterThan(run.log().between(20_000, 40_000).size());
+    }
+
+    @Test
+    void sensorsTellAFullCardAndAFallingClockAndNothingElse() {
+        assertThat(sensorCodes("memory-full", 8192)).containsExactly("memory-full");
+        assertThat(sensorCodes("memory-full", 12_288)).as("a card with room").isEmpty();
+        assertThat(sensorCodes("memory-full", Double.NaN))
+                .as("nothing is stated")
+                .isEmpty();
+        assertThat(sensorCodes("battery-limit", 8192)).containsExactly("clock-drop");
+        for (String honest : List.of("native", "engine-generation", "cpu-crowd", "second-gpu-full")) {
+            assertThat(sensorCodes(honest, 8192)).isEmpty();
+        }
+    }
+
+    private static List<String> sensorCodes(String scenario, double cardMemoryMb) {
+        return SensorFindings.of(analyse(run(scenario)), cardMemoryMb).stream()
+                .map(Finding::code)
+                .toList();
     }
 
     @Test

@@ -2,7 +2,6 @@ package app.fluss.core.latency.chain;
 
 import app.fluss.core.measure.SyncMode;
 import java.util.Arrays;
-import java.util.EnumMap;
 import java.util.EnumSet;
 import java.util.Map;
 import java.util.Optional;
@@ -208,10 +207,6 @@ final class ChainDraw {
             return 0;
         }
         return ms;
-    }
-
-    static Map<LatencyStage, String> nothingUnknown() {
-        return new EnumMap<>(LatencyStage.class);
     }
 
     /// The stages that a path has.

@@ -3,6 +3,7 @@ package app.fluss.core.latency.chain;
 import app.fluss.core.measure.Figure;
 import app.fluss.core.measure.Ordered;
 import java.util.ArrayList;
+import java.util.EnumMap;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
@@ -25,7 +26,7 @@ public record ChainEstimate(List<StageTime> stages, StageTime total, List<String
     ///
     /// @param threshold share of the light's step at which it counts, above 0 and below 1
     public static ChainEstimate of(ChainModel model, double threshold) {
-        Map<LatencyStage, String> unknown = ChainDraw.nothingUnknown();
+        Map<LatencyStage, String> unknown = new EnumMap<>(LatencyStage.class);
         ChainDraw draw = new ChainDraw(model, threshold, SEED, unknown);
         double[][] stages = new double[LatencyStage.values().length][DRAWS];
         double[] totals = new double[DRAWS];

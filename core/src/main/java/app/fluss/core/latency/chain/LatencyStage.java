@@ -1,7 +1,5 @@
 package app.fluss.core.latency.chain;
 
-import java.util.Locale;
-
 /// Where time passes between input and light, in the order in which it passes.
 public enum LatencyStage {
     /// Until the input device is polled, and its own delay.
@@ -65,10 +63,5 @@ public enum LatencyStage {
     /// The name for people.
     public String title() {
         return title;
-    }
-
-    /// The name in files.
-    public String id() {
-        return name().toLowerCase(Locale.ROOT);
     }
 }

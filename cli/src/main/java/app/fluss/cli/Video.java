@@ -1,0 +1,108 @@
+package app.fluss.cli;
+
+import app.fluss.core.finding.ClipFindings;
+import app.fluss.core.finding.Finding;
+import app.fluss.core.picture.Area;
+import app.fluss.core.picture.DistinctPictures;
+import app.fluss.core.picture.Look;
+import app.fluss.core.work.Progress;
+import app.fluss.files.clip.Clip;
+import app.fluss.files.clip.ClipCount;
+import app.fluss.files.clip.ClipFile;
+import app.fluss.files.log.InputException;
+import app.fluss.files.report.ClipJson;
+import app.fluss.files.report.Json;
+import java.io.IOException;
+import java.io.PrintWriter;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.concurrent.Callable;
+import org.jspecify.annotations.Nullable;
+import picocli.CommandLine.Command;
+import picocli.CommandLine.Model.CommandSpec;
+import picocli.CommandLine.Option;
+import picocli.CommandLine.ParameterException;
+import picocli.CommandLine.Parameters;
+import picocli.CommandLine.Spec;
+
+/// Distinct images in a clip of the game: what really changes on screen.
+@Command(
+        name = "video",
+        description =
+                "Distinct images in a clip of the game: Y4M, a folder of numbered PNG pictures, or a common video.",
+        mixinStandardHelpOptions = true,
+        footer = {"", "Example: fluss video clip.y4m --without 0,0,200,60 --json"})
+final class Video implements Callable<Integer> {
+    @Spec
+    @SuppressWarnings("NullAway.Init") // set by the command line library
+    private CommandSpec spec;
+
+    @Parameters(paramLabel = "CLIP", description = "The clip.")
+    @SuppressWarnings("NullAway.Init") // set by the command line library
+    private Path file;
+
+    @Option(names = "--fps", paramLabel = "FPS", description = "Pictures a second, if the clip says otherwise.")
+    private double fps = Double.NaN;
+
+    @Option(
+            names = "--within",
+            paramLabel = "X,Y,W,H",
+            converter = AreaOption.class,
+            description = "Look only here, px.")
+    private @Nullable Area within;
+
+    @Option(
+            names = "--without",
+            paramLabel = "X,Y,W,H",
+            converter = AreaOption.class,
+            description = "Do not look here, px: leave an overlay out.")
+    private @Nullable Area without;
+
+    @Option(names = "--claimed", paramLabel = "FPS", description = "What a counter said meanwhile.")
+    private double claimed = Double.NaN;
+
+    @Option(names = "--json", description = "Print JSON.")
+    private boolean json;
+
+    @Override
+    public Integer call() throws IOException, InputException {
+        try (Clip clip = ClipFile.open(file)) {
+            double rate = Double.isNaN(fps) ? clip.fps() : fps;
+            if (!(rate > 0)) {
+                throw new ParameterException(
+                        spec.commandLine(), "The clip does not say how many pictures a second it has: give --fps.");
+            }
+            if (clip.size() < 3) {
+                throw new InputException(file, 0, 0, "a clip of %d pictures".formatted(clip.size()), "three or more");
+            }
+            Look look = new Look(Optional.ofNullable(within), Optional.ofNullable(without));
+            DistinctPictures.Count count = ClipCount.of(clip, look, Progress.NONE);
+            print(count, rate, ClipFindings.of(count, rate, claimed));
+        } catch (IllegalArgumentException e) {
+            throw new ParameterException(spec.commandLine(), String.valueOf(e.getMessage()), e);
+        }
+        return 0;
+    }
+
+    private void print(DistinctPictures.Count count, double rate, List<Finding> findings) {
+        PrintWriter out = spec.commandLine().getOut();
+        if (json) {
+            out.print(Json.text(ClipJson.of(count, rate, findings)));
+        } else {
+            out.println("%s: %d pictures".formatted(file, count.pictures()));
+            if (count.kind() != DistinctPictures.Kind.NOTHING_MOVES) {
+                out.println(String.format(
+                        Locale.ROOT,
+                        "  distinct     %8d%n  delivered    %8.2f /s%n  longest hold %8.2f ms",
+                        count.distinct(),
+                        count.deliveredFps(rate),
+                        count.longestHoldMs(rate)));
+            }
+            findings.forEach(finding ->
+                    out.println("%s %s: %s".formatted(finding.severity().label(), finding.code(), finding.text())));
+        }
+        out.flush();
+    }
+}

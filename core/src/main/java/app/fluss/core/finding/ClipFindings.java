@@ -1,0 +1,55 @@
+package app.fluss.core.finding;
+
+import app.fluss.core.picture.DistinctPictures;
+import java.util.ArrayList;
+import java.util.List;
+
+/// What a clip of the game shows of its distinct pictures.
+public final class ClipFindings {
+    private static final double FEWEST_S = 3;
+
+    private ClipFindings() {}
+
+    /// The findings of a count, worst first.
+    ///
+    /// @param fps pictures a second of the clip
+    /// @param claimedFps what a counter said meanwhile, /s; NaN if nothing was read
+    public static List<Finding> of(DistinctPictures.Count count, double fps, double claimedFps) {
+        List<Finding> found = new ArrayList<>();
+        double delivered = count.deliveredFps(fps);
+        switch (count.kind()) {
+            case NOTHING_MOVES ->
+                found.add(Finding.fault(
+                        "clip-still",
+                        "Successive pictures differ by no more than noise.",
+                        "Without motion repeats cannot be told from new images.",
+                        "Record a scene in which the whole picture moves."));
+            case ALL_CHANGE ->
+                found.add(Finding.note(
+                        "clip-all-distinct",
+                        "Every picture differs from the one before.",
+                        "The game shows at least %s images/s; more than the clip has cannot be seen in it."
+                                .formatted(RunFindings.rate(fps)),
+                        "Record with more pictures a second, or leave an overlay out that changes by itself."));
+            case MIXED -> {
+                if (delivered < claimedFps * (1 - Thresholds.SAME_RATE) && claimedFps <= fps) {
+                    found.add(Finding.fault(
+                            "phantom-images",
+                            "The counter says %s/s; %s distinct images/s can be told apart."
+                                    .formatted(RunFindings.rate(claimedFps), RunFindings.rate(delivered)),
+                            "It counts images that repeat their neighbour: motion is no smoother for them.",
+                            "Judge by the distinct images; restart generation and record again."));
+                }
+            }
+        }
+        if (count.pictures() < FEWEST_S * fps) {
+            found.add(Finding.note(
+                    "clip-short",
+                    "The clip lasts %s s.".formatted(RunFindings.number(count.pictures() / fps, 1)),
+                    "The rate of so short a stretch says little of the scene.",
+                    "Record for %s s and more.".formatted(RunFindings.number(FEWEST_S, 0))));
+        }
+        found.sort(Finding.WORST_FIRST);
+        return List.copyOf(found);
+    }
+}
