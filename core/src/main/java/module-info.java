@@ -34,6 +34,8 @@ module app.fluss.core {
     exports app.fluss.core.latency;
     // What each stage of a path adds between input and light.
     exports app.fluss.core.latency.chain;
+    // What a cap and a multiplier would give.
+    exports app.fluss.core.tune;
     // Pictures of clips.
     exports app.fluss.core.picture;
     // How far a long job is, and whether it goes on.
