@@ -65,7 +65,6 @@ final class Pictures {
             pictures.steps.add(() -> window.shell().examine().showLatency(true));
             pictures.shoot("Tidewarden", "examine", folder.resolve("latency" + ending));
             pictures.steps.add(() -> window.shell().examine().showLatency(false));
-            pictures.shoot("Tidewarden", "plan", folder.resolve("plan" + ending));
             pictures.steps.add(pictures::measure);
             pictures.steps.add(() -> pictures.go("Tidewarden", "capture"));
             pictures.steps.add(() -> window.shell().capture().focusPad());
@@ -73,6 +72,8 @@ final class Pictures {
         }
         pictures.shoot("Kelp Circuit", "examine", folder.resolve("examine-kelp-circuit-dark.png"));
         pictures.steps.add(() -> window.theme().use(Palette.LIGHT));
+        pictures.shoot("Tidewarden", "plan", folder.resolve("plan-light.png"));
+        pictures.shoot("Tidewarden", "tune", folder.resolve("tune-light.png"));
         pictures.bench(BenchScreen.View.PARTS, folder.resolve("bench-parts-light.png"));
         pictures.bench(BenchScreen.View.PREFLIGHT, folder.resolve("bench-preflight-light.png"));
         pictures.bench(BenchScreen.View.PATHS, folder.resolve("bench-paths-light.png"));

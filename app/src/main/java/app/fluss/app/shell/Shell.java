@@ -19,6 +19,7 @@ import app.fluss.app.simulate.SimulateDialog;
 import app.fluss.app.theme.Dialogs;
 import app.fluss.app.theme.Labels;
 import app.fluss.app.theme.Theme;
+import app.fluss.app.tune.TuneScreen;
 import app.fluss.core.finding.Finding;
 import app.fluss.files.log.MappingMemory;
 import app.fluss.files.study.Outcome;
@@ -63,6 +64,7 @@ public final class Shell extends BorderPane {
     private @Nullable BenchScreen bench;
     private @Nullable PlanScreen plan;
     private @Nullable CaptureScreen capture;
+    private @Nullable TuneScreen tune;
     private final LatencyPane latency;
     private final ExamineScreen examine;
     private final CompareScreen compare;
@@ -205,6 +207,7 @@ public final class Shell extends BorderPane {
             case CAPTURE -> capture();
             case EXAMINE -> nothing ? welcome() : examine;
             case COMPARE -> nothing ? welcome() : compare;
+            case TUNE -> nothing ? welcome() : tune();
         };
         if (!screen.equals(getCenter())) {
             setCenter(screen);
@@ -218,6 +221,9 @@ public final class Shell extends BorderPane {
         chainEditor.setEditable(work == Work.BENCH);
         if (work == Work.CAPTURE) {
             capture().showPath();
+        }
+        if (work == Work.TUNE && tune != null) {
+            tune.work();
         }
         setRight(looks ? findings : null);
         BorderPane.setMargin(screen, looks ? new Insets(12, 2, 12, 2) : new Insets(12, 14, 12, 2));
@@ -304,6 +310,7 @@ public final class Shell extends BorderPane {
                 .on(KeyCode.DIGIT3, () -> order.choose(Work.CAPTURE))
                 .on(KeyCode.DIGIT4, () -> order.choose(Work.EXAMINE))
                 .on(KeyCode.DIGIT5, () -> order.choose(Work.COMPARE))
+                .on(KeyCode.DIGIT6, () -> order.choose(Work.TUNE))
                 .on(Work.EXAMINE, KeyCode.DELETE, this::removeRun)
                 .on(Work.EXAMINE, KeyCode.BACK_SPACE, this::removeRun)
                 .on(Work.COMPARE, KeyCode.DELETE, this::removeRun)
@@ -354,6 +361,15 @@ public final class Shell extends BorderPane {
         if (made == null) {
             made = new BenchScreen(workbench, theme, jobs, this::tell);
             bench = made;
+        }
+        return made;
+    }
+
+    private TuneScreen tune() {
+        TuneScreen made = tune;
+        if (made == null) {
+            made = new TuneScreen(workbench, jobs, this::tell, () -> order.choose(Work.PLAN));
+            tune = made;
         }
         return made;
     }

@@ -13,7 +13,7 @@ final class ShortcutsDialog {
     private static final String[][] KEYS = {
         {"Ctrl+O", "open a log or a study"},
         {"Ctrl+R", "simulate a measurement"},
-        {"Ctrl+1 … Ctrl+5", "Bench, Plan, Capture, Examine, Compare"},
+        {"Ctrl+1 … Ctrl+6", "Bench, Plan, Capture, Examine, Compare, Tune"},
         {"Ctrl+Space, Ctrl+Enter", "in Capture: start the scene, keep the run"},
         {"Ctrl+P", "in Capture: go to the readings pad"},
         {"Ctrl+L", "in Examine: latency"},

@@ -1,6 +1,6 @@
 package app.fluss.app.shell;
 
-/// The order of work.
+/// The order of work, and the tools below it.
 public enum Work {
     /// What stands on the bench.
     BENCH("Bench"),
@@ -11,7 +11,9 @@ public enum Work {
     /// One run.
     EXAMINE("Examine"),
     /// Paths against the native one.
-    COMPARE("Compare");
+    COMPARE("Compare"),
+    /// Which cap with which multiplier.
+    TUNE("Tune");
 
     private final String title;
 

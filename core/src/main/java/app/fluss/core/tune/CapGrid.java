@@ -33,8 +33,12 @@ public record CapGrid(TuneBench bench, List<TuneCell> cells) {
     private static final int HIGHEST_MULTIPLIER = 4;
     private static final double BELOW_CEILING = 0.97;
     private static final double[] USUAL_CAPS = {30, 40, 45, 60, 72, 80, 90, 100, 120};
+    private static final double NEAR = 0.05;
     private static final double HELD_WITHIN = 1.02;
     private static final double HALF = 0.5;
+
+    /// A panel of 2 ms: it decides which of several partial images brings the light to half.
+    private static final double PANEL_MS = 2;
 
     /// Keeps a copy.
     public CapGrid {
@@ -101,13 +105,14 @@ public record CapGrid(TuneBench bench, List<TuneCell> cells) {
         double hz = bench.mode().refreshHz();
         double top = bench.mode().sync() == SyncMode.VRR ? hz * BELOW_CEILING : hz;
         TreeSet<Double> caps = new TreeSet<>();
-        for (double usual : USUAL_CAPS) {
-            if (usual <= hz) {
-                caps.add(usual);
-            }
-        }
         for (int m = 1; m <= HIGHEST_MULTIPLIER; m++) {
             caps.add(Math.floor(top / m));
+        }
+        for (double usual : USUAL_CAPS) {
+            boolean near = caps.stream().anyMatch(cap -> Math.abs(cap - usual) <= NEAR * usual);
+            if (usual <= hz && !near) {
+                caps.add(usual);
+            }
         }
         double[] all = new double[caps.size() + 1];
         int i = 0;
@@ -189,9 +194,6 @@ public record CapGrid(TuneBench bench, List<TuneCell> cells) {
                 Map.of());
         return ChainEstimate.of(model, HALF).total().mean().orNaN();
     }
-
-    /// A panel of 2 ms: it decides which of several partial images brings the light to half.
-    private static final double PANEL_MS = 2;
 
     /// The cells in a school's order: those that pass, the best first, then those that are refused.
     ///

@@ -11,24 +11,30 @@ public enum School {
             "response first",
             10,
             60,
-            Comparator.comparingDouble(TuneCell::deliveredFps).reversed().thenComparingDouble(TuneCell::addedMs)),
+            Comparator.comparingDouble(School::rate).reversed().thenComparingDouble(TuneCell::addedMs)),
     /// Story, exploring, slow camera: evenness counts most.
     SMOOTH_FIRST(
             "smooth first",
             40,
             40,
             Comparator.comparingDouble(School::roughness)
-                    .thenComparing(
-                            Comparator.comparingDouble(TuneCell::deliveredFps).reversed())),
+                    .thenComparing(Comparator.comparingDouble(School::rate).reversed())
+                    .thenComparingDouble(TuneCell::addedMs)),
     /// High-refresh screens: as many images as the display shows, no slower than native.
     RATE_FIRST(
             "rate first",
             0,
             0,
-            Comparator.comparingDouble(TuneCell::deliveredFps).reversed().thenComparingDouble(TuneCell::surplusFps));
+            Comparator.comparingDouble(School::rate).reversed().thenComparingDouble(TuneCell::surplusFps));
 
-    /// Steps of motion error below which two settings count as equally even, ms.
-    private static final double ALIKE_MS = 0.5;
+    /// Motion error that nobody sees, and steps of it above, ms.
+    private static final double ALIKE_MS = 2;
+
+    /// Share by which two rates must differ to be told apart.
+    private static final double ALIKE_RATE = 0.02;
+
+    /// Share of its time that a GPU which also generates may be busy.
+    private static final double FULL_LOAD = 0.95;
 
     private final String title;
     private final double mostAddedMs;
@@ -45,7 +51,11 @@ public enum School {
     }
 
     private static double roughness(TuneCell cell) {
-        return Math.floor(cell.motionMs() / ALIKE_MS);
+        return Math.floor(cell.motionMs() / ALIKE_MS) + (cell.isWasteful() ? 1 : 0);
+    }
+
+    private static double rate(TuneCell cell) {
+        return Math.rint(Math.log(cell.deliveredFps()) / ALIKE_RATE);
     }
 
     /// The name for people.
@@ -70,6 +80,8 @@ public enum School {
         if (cell.isOutOfReach()) {
             return Optional.of(
                     said("the game keeps up with the cap in %.0f %% of the time only", cell.capHeld() * 100));
+        } else if (cell.multiplier() > 1 && cell.load() >= FULL_LOAD) {
+            return Optional.of("the GPU is full, so that game and generator wait for each other");
         } else if (cell.addedMs() > addedMs) {
             return Optional.of(said("it adds %.1f ms", cell.addedMs()) + said(", %.0f may be added", addedMs));
         } else if (cell.multiplier() > 1 && cell.baseFps() < leastBaseFps) {

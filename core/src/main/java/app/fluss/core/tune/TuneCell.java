@@ -23,6 +23,11 @@ public record TuneCell(
         double motionMs,
         double evenShare,
         double load) {
+    /// Share of the time from which a cap counts as held. Common practice, no source.
+    public static final double REACHED = 0.9;
+
+    private static final double WASTE = 0.05;
+
     /// Base rate, /s.
     public double baseFps() {
         return rates.rendered().orNaN();
@@ -38,11 +43,13 @@ public record TuneCell(
         return rates.presented().orNaN() - rates.delivered().orNaN();
     }
 
+    /// Whether images are handed on that nobody sees, more than one in twenty.
+    public boolean isWasteful() {
+        return surplusFps() > WASTE * deliveredFps();
+    }
+
     /// Whether the cap is out of reach: the game seldom keeps up with it.
     public boolean isOutOfReach() {
         return capHeld < REACHED;
     }
-
-    /// Share of the time from which a cap counts as held. Common practice, no source.
-    public static final double REACHED = 0.9;
 }

@@ -1,0 +1,115 @@
+package app.fluss.app.tune;
+
+import app.fluss.app.theme.Labels;
+import app.fluss.app.theme.Numbers;
+import app.fluss.core.tune.CapGrid;
+import app.fluss.core.tune.TuneCell;
+import java.util.List;
+import java.util.function.Consumer;
+import javafx.geometry.Pos;
+import javafx.scene.control.Label;
+import javafx.scene.control.Tooltip;
+import javafx.scene.input.KeyCode;
+import javafx.scene.layout.ColumnConstraints;
+import javafx.scene.layout.GridPane;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.VBox;
+
+/// The cap grid: caps down, multipliers across. ★ the best, ● within reach, ◐ wasteful, ✕ refused; the
+/// words say why.
+final class CapCells extends GridPane {
+    private final Consumer<TuneCell> choose;
+
+    /// @param choose is told which cell the user wants
+    CapCells(Consumer<TuneCell> choose) {
+        this.choose = choose;
+        setId("cap-grid");
+        setHgap(5);
+        setVgap(5);
+    }
+
+    void show(List<CapGrid.Ranked> ranked, TuneCell chosen) {
+        getChildren().clear();
+        getColumnConstraints().clear();
+        getColumnConstraints().add(new ColumnConstraints());
+        List<Double> caps = ranked.stream()
+                .map(one -> one.cell().capFps())
+                .distinct()
+                .sorted()
+                .toList();
+        List<Integer> multipliers = ranked.stream()
+                .map(one -> one.cell().multiplier())
+                .distinct()
+                .sorted()
+                .toList();
+        for (int m : multipliers) {
+            ColumnConstraints column = new ColumnConstraints();
+            column.setHgrow(Priority.ALWAYS);
+            column.setPercentWidth(88.0 / multipliers.size());
+            getColumnConstraints().add(column);
+            add(Labels.of(m == 1 ? "no generation" : m + "×", "muted"), m, 0);
+        }
+        for (int row = 0; row < caps.size(); row++) {
+            double cap = caps.get(row);
+            Label name = Labels.of(Double.isNaN(cap) ? "no cap" : Numbers.text(cap, 0) + " /s", "strong");
+            name.setMinWidth(USE_PREF_SIZE);
+            add(name, 0, row + 1);
+        }
+        for (CapGrid.Ranked one : ranked) {
+            add(
+                    cell(one, one.equals(ranked.getFirst()), one.cell().equals(chosen)),
+                    one.cell().multiplier(),
+                    caps.indexOf(one.cell().capFps()) + 1);
+        }
+    }
+
+    private VBox cell(CapGrid.Ranked ranked, boolean best, boolean chosen) {
+        TuneCell cell = ranked.cell();
+        boolean wasteful = cell.isWasteful();
+        boolean refused = ranked.refused().isPresent();
+        String mark = best && !refused ? "★" : refused ? "✕" : wasteful ? "◐" : "●";
+        Label rate = Labels.of(mark + " " + Numbers.text(cell.deliveredFps(), 0) + " /s", "strong");
+        Label cost = Labels.of(
+                "%s%s ms · %s %%"
+                        .formatted(
+                                cell.addedMs() < 0 ? "−" : "+",
+                                Numbers.text(Math.abs(cell.addedMs()), 1),
+                                Numbers.text(cell.load() * 100, 0)),
+                "muted",
+                "small");
+        VBox box = new VBox(-2, rate, cost);
+        box.setAlignment(Pos.CENTER_LEFT);
+        box.getStyleClass()
+                .addAll("tune-cell", best && !refused ? "tune-best" : refused ? "tune-refused" : "tune-fair");
+        if (chosen) {
+            box.getStyleClass().add("tune-chosen");
+        }
+        box.setFocusTraversable(true);
+        String words = words(ranked);
+        Tooltip.install(box, new Tooltip(words));
+        box.setAccessibleText(words);
+        box.setOnMouseClicked(_ -> choose.accept(cell));
+        box.setOnKeyPressed(event -> {
+            if (event.getCode() == KeyCode.ENTER || event.getCode() == KeyCode.SPACE) {
+                choose.accept(cell);
+                event.consume();
+            }
+        });
+        HBox.setHgrow(box, Priority.ALWAYS);
+        return box;
+    }
+
+    /// What a cell gives, in words.
+    static String words(CapGrid.Ranked ranked) {
+        TuneCell cell = ranked.cell();
+        String said = "base %s/s, presented %s/s, delivered %s/s, motion error %s ms, GPU %s %%"
+                .formatted(
+                        Numbers.text(cell.baseFps(), 1),
+                        Numbers.text(cell.rates().presented(), 1),
+                        Numbers.text(cell.deliveredFps(), 1),
+                        Numbers.text(cell.motionMs(), 1),
+                        Numbers.text(cell.load() * 100, 0));
+        return ranked.refused().map(why -> said + ". Refused: " + why + ".").orElse(said + ".");
+    }
+}

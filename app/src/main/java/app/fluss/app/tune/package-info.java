@@ -1,0 +1,2 @@
+/// Tune: which cap with which multiplier, before anything is measured.
+package app.fluss.app.tune;
