@@ -7,7 +7,6 @@ import app.fluss.app.theme.Labels;
 import app.fluss.app.theme.Numbers;
 import app.fluss.app.theme.Theme;
 import app.fluss.core.compare.EnoughRuns;
-import app.fluss.core.compare.GenerationFigures;
 import app.fluss.core.compare.Interval;
 import app.fluss.core.compare.Measure;
 import app.fluss.core.compare.MeasureComparison;
@@ -33,7 +32,6 @@ import javafx.scene.layout.GridPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
-import javafx.scene.layout.TilePane;
 import javafx.scene.layout.VBox;
 import org.jspecify.annotations.Nullable;
 
@@ -147,7 +145,7 @@ public final class CompareScreen extends VBox {
         tradeMap.setMinHeight(210);
         HBox.setHgrow(map, Priority.ALWAYS);
         map.setMinWidth(0);
-        return new HBox(10, map, tiles(comparison));
+        return new HBox(10, map, new GenerationTiles(comparison));
     }
 
     private VBox runs(Comparison comparison) {
@@ -182,76 +180,6 @@ public final class CompareScreen extends VBox {
                                 enough.fewest(),
                                 enough.areThere() ? "enough" : "too few");
         };
-    }
-
-    private static TilePane tiles(Comparison comparison) {
-        GenerationFigures generation = comparison.runs().generation();
-        TilePane tiles = new TilePane(8, 8);
-        tiles.setId("generation");
-        tiles.setPrefColumns(2);
-        tile(
-                tiles,
-                "delivered gain",
-                times(generation.deliveredGain()),
-                generation.deliveredGain(),
-                "Delivered rate with the path over native delivered rate, from unrounded values.");
-        tile(
-                tiles,
-                comparison.latencyEstimated() ? "added latency, est." : "added latency",
-                Numbers.text(comparison.latency().shiftMs(), 1) + " ms",
-                comparison.latency().shiftMs(),
-                "What the path adds from input to light.");
-        tile(
-                tiles,
-                "base cost",
-                Numbers.percent(generation.baseCost(), 1),
-                generation.baseCost(),
-                "How far the rendered rate fell from native: 1 − b1/b0.");
-        tile(
-                tiles,
-                "surplus",
-                Numbers.text(generation.surplusFps(), 1) + " /s",
-                generation.surplusFps(),
-                "Presented less delivered: images that nobody sees.");
-        if (generation.isGenerating()) {
-            generationTiles(tiles, generation);
-        }
-        return tiles;
-    }
-
-    private static void generationTiles(TilePane tiles, GenerationFigures generation) {
-        tile(
-                tiles,
-                "found multiplier",
-                times(generation.foundMultiplier()),
-                generation.foundMultiplier(),
-                "Images presented per rendered image: p1/b1.");
-        tile(
-                tiles,
-                "efficiency",
-                Numbers.percent(generation.efficiency(), 1),
-                generation.efficiency(),
-                "(p1/b0)/m: 100 % where the base does not fall and every image is made. Generated share "
-                        + Numbers.percent(generation.generatedShare(), 1)
-                        + ".");
-    }
-
-    private static String times(Figure figure) {
-        return Numbers.text(figure, 2) + (figure.isKnown() ? "×" : "");
-    }
-
-    private static void tile(TilePane tiles, String name, String value, Figure figure, String definition) {
-        Label caption = new Label(name);
-        caption.getStyleClass().add("muted");
-        Label number = new Label(figure.isKnown() ? value : Numbers.MISSING);
-        number.getStyleClass().add("great");
-        number.setId("tile-" + name.replace(' ', '-'));
-        VBox tile = new VBox(0, number, caption);
-        tile.getStyleClass().addAll("panel", "tile");
-        tile.setPrefWidth(132);
-        String reason = Numbers.reason(figure);
-        Tooltip.install(tile, new Tooltip(definition + (reason.isEmpty() ? "" : "\n" + reason)));
-        tiles.getChildren().add(tile);
     }
 
     private VBox table(Comparison comparison) {
@@ -331,7 +259,7 @@ public final class CompareScreen extends VBox {
                         theme, measure.title(), compared.difference(), compared.interval(), measure.moreIsBetter()),
                 4,
                 row);
-        grid.add(new Label(times(compared.ratio())), 5, row);
+        grid.add(new Label(GenerationTiles.times(compared.ratio())), 5, row);
         String ends = compared.ratioInterval()
                 .map(i -> Numbers.text(i.low(), 2) + " – " + Numbers.text(i.high(), 2))
                 .orElse(Numbers.MISSING);

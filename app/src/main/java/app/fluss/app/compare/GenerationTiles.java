@@ -1,0 +1,77 @@
+package app.fluss.app.compare;
+
+import app.fluss.app.model.Comparison;
+import app.fluss.app.theme.Numbers;
+import app.fluss.core.compare.GenerationFigures;
+import app.fluss.core.measure.Figure;
+import javafx.scene.control.Label;
+import javafx.scene.control.Tooltip;
+import javafx.scene.layout.TilePane;
+import javafx.scene.layout.VBox;
+
+/// What a path gives and what it costs, a figure a tile.
+final class GenerationTiles extends TilePane {
+    GenerationTiles(Comparison comparison) {
+        super(8, 8);
+        GenerationFigures generation = comparison.runs().generation();
+        setId("generation");
+        setPrefColumns(2);
+        tile(
+                "delivered gain",
+                times(generation.deliveredGain()),
+                generation.deliveredGain(),
+                "Delivered rate with the path over native delivered rate, from unrounded values.");
+        tile(
+                comparison.latencyEstimated() ? "added latency, est." : "added latency",
+                Numbers.text(comparison.latency().shiftMs(), 1) + " ms",
+                comparison.latency().shiftMs(),
+                "What the path adds from input to light.");
+        tile(
+                "base cost",
+                Numbers.percent(generation.baseCost(), 1),
+                generation.baseCost(),
+                "How far the rendered rate fell from native: 1 − b1/b0.");
+        tile(
+                "surplus",
+                Numbers.text(generation.surplusFps(), 1) + " /s",
+                generation.surplusFps(),
+                "Presented less delivered: images that nobody sees.");
+        if (generation.isGenerating()) {
+            made(generation);
+        }
+    }
+
+    private void made(GenerationFigures generation) {
+        tile(
+                "found multiplier",
+                times(generation.foundMultiplier()),
+                generation.foundMultiplier(),
+                "Images presented per rendered image: p1/b1.");
+        tile(
+                "efficiency",
+                Numbers.percent(generation.efficiency(), 1),
+                generation.efficiency(),
+                "(p1/b0)/m: 100 % where the base does not fall and every image is made. Generated share "
+                        + Numbers.percent(generation.generatedShare(), 1)
+                        + ".");
+    }
+
+    /// A ratio, for people.
+    static String times(Figure figure) {
+        return Numbers.text(figure, 2) + (figure.isKnown() ? "×" : "");
+    }
+
+    private void tile(String name, String value, Figure figure, String definition) {
+        Label caption = new Label(name);
+        caption.getStyleClass().add("muted");
+        Label number = new Label(figure.isKnown() ? value : Numbers.MISSING);
+        number.getStyleClass().add("great");
+        number.setId("tile-" + name.replace(' ', '-'));
+        VBox tile = new VBox(0, number, caption);
+        tile.getStyleClass().addAll("panel", "tile");
+        tile.setPrefWidth(132);
+        String reason = Numbers.reason(figure);
+        Tooltip.install(tile, new Tooltip(definition + (reason.isEmpty() ? "" : "\n" + reason)));
+        getChildren().add(tile);
+    }
+}
