@@ -52,9 +52,8 @@ final class Pictures {
         pictures.next();
     }
 
-    /// Every main view at the design size, in one palette or the other; some at 1920 × 1080, there also
-    /// with text
-    /// twice as large.
+    /// Every main view at the design size, in one palette or the other; some at 1920 × 1080, there also with
+    /// text twice as large.
     static void takeAll(FlussApp.Window window, Path folder) {
         Pictures pictures = new Pictures(window);
         for (Palette palette : Palette.values()) {

@@ -162,9 +162,8 @@ class LatencyJobTest extends WindowTest {
         assertThat(run("driver 2×").grade()).isEqualTo(Grade.B);
     }
 
-    /// The lamp fills the left half of the picture, the screen the right; presses at 100, 600, 1100 … ms
-    /// are answered after
-    /// 50 ms, which is 12 pictures of 240 a second.
+    /// The lamp fills the left half of the picture, the screen the right; presses at 100, 600, 1100 … ms are
+    /// answered after 50 ms, which is 12 pictures of 240 a second.
     @Test
     void aClipIsMeasuredByItsAreasOrByHand() throws Exception {
         settle();

@@ -21,8 +21,7 @@ import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
 
 /// What can go otherwise in a session: runs to be repeated or discarded, lines passed over, a run that is
-/// left, wishes
-/// that change; in a copy of the demo study.
+/// left, wishes that change; in a copy of the demo study.
 class SessionTest extends WindowTest {
 
     @BeforeAll

@@ -25,6 +25,7 @@ import java.util.Locale;
 import java.util.concurrent.Callable;
 import org.jspecify.annotations.Nullable;
 import picocli.CommandLine.Command;
+import picocli.CommandLine.Mixin;
 import picocli.CommandLine.Model.CommandSpec;
 import picocli.CommandLine.Option;
 import picocli.CommandLine.ParameterException;
@@ -71,11 +72,8 @@ final class Latency implements Callable<Integer> {
             description = "In a clip, where the answer shows, px.")
     private @Nullable Area lightArea;
 
-    @Option(
-            names = "--fps",
-            paramLabel = "FPS",
-            description = "Pictures a second of the camera, if the clip says otherwise.")
-    private double fps = Double.NaN;
+    @Mixin
+    private ClipRate fps = new ClipRate();
 
     @Option(names = "--json", description = "Print JSON.")
     private boolean json;
@@ -98,11 +96,7 @@ final class Latency implements Callable<Integer> {
 
     private Measurement ofClip(EdgeSettings settings) throws IOException, InputException {
         try (Clip clip = ClipFile.open(file)) {
-            double rate = Double.isNaN(fps) ? clip.fps() : fps;
-            if (!(rate > 0)) {
-                throw new ParameterException(
-                        spec.commandLine(), "The clip does not say how many pictures a second it has: give --fps.");
-            }
+            double rate = fps.of(clip);
             ClipLight seen = ClipLight.of(
                     clip, area("--input-area", inputArea), area("--light-area", lightArea), rate, Progress.NONE);
             return Measurement.of(Measurement.Source.CLIP, seen.input(), seen.light(), settings, Progress.NONE);

@@ -21,6 +21,7 @@ import java.util.Optional;
 import java.util.concurrent.Callable;
 import org.jspecify.annotations.Nullable;
 import picocli.CommandLine.Command;
+import picocli.CommandLine.Mixin;
 import picocli.CommandLine.Model.CommandSpec;
 import picocli.CommandLine.Option;
 import picocli.CommandLine.ParameterException;
@@ -43,8 +44,8 @@ final class Video implements Callable<Integer> {
     @SuppressWarnings("NullAway.Init") // set by the command line library
     private Path file;
 
-    @Option(names = "--fps", paramLabel = "FPS", description = "Pictures a second, if the clip says otherwise.")
-    private double fps = Double.NaN;
+    @Mixin
+    private ClipRate fps = new ClipRate();
 
     @Option(
             names = "--within",
@@ -69,11 +70,7 @@ final class Video implements Callable<Integer> {
     @Override
     public Integer call() throws IOException, InputException {
         try (Clip clip = ClipFile.open(file)) {
-            double rate = Double.isNaN(fps) ? clip.fps() : fps;
-            if (!(rate > 0)) {
-                throw new ParameterException(
-                        spec.commandLine(), "The clip does not say how many pictures a second it has: give --fps.");
-            }
+            double rate = fps.of(clip);
             if (clip.size() < 3) {
                 throw new InputException(file, 0, 0, "a clip of %d pictures".formatted(clip.size()), "three or more");
             }

@@ -235,8 +235,7 @@ public final class CaptureScreen extends VBox {
     }
 
     /// Keeps something with the attempt at the line that is shown; the attempt begins with the first thing
-    /// that is
-    /// kept.
+    /// that is kept.
     private void onAttempt(String name, OnAttempt work) {
         SheetRow open = row;
         if (open == null) {

@@ -312,6 +312,18 @@ public final class CompareScreen extends VBox {
             return;
         }
         StringBuilder text = new StringBuilder("figure\tunit\tnative\tpath\tdifference\tlow\thigh\tratio\n");
+        LatencyDifference latency = comparison.latency();
+        text.append(String.join(
+                        "\t",
+                        comparison.latencyEstimated() ? "added latency, estimated" : "added latency",
+                        "ms",
+                        Numbers.MISSING,
+                        Numbers.MISSING,
+                        Numbers.text(latency.shiftMs(), 4),
+                        end(latency.interval().map(Interval::low)),
+                        end(latency.interval().map(Interval::high)),
+                        Numbers.MISSING))
+                .append('\n');
         for (Measure measure : Measure.values()) {
             MeasureComparison compared = comparison.runs().measure(measure);
             text.append(String.join(

@@ -9,9 +9,8 @@ import app.fluss.core.measure.Figure;
 import java.util.Optional;
 import javafx.scene.canvas.GraphicsContext;
 
-/// The interval of one difference on an axis of its own with zero in the middle. A full bar leaves zero
-/// out, a
-/// hollow one does not; the tip points to the better side.
+/// The interval of one difference on an axis of its own with zero in the middle. A full bar leaves zero out,
+/// a hollow one does not; the tip points to the better side.
 final class IntervalStrip extends CanvasView {
     private static final double MARGIN = 8;
 

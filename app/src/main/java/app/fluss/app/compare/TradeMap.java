@@ -6,11 +6,11 @@ import app.fluss.app.theme.Numbers;
 import app.fluss.app.theme.Palette;
 import app.fluss.app.theme.Palette.Role;
 import app.fluss.app.theme.Theme;
-import app.fluss.app.theme.Ticks;
 import app.fluss.core.compare.Interval;
 import app.fluss.core.compare.Measure;
 import app.fluss.core.measure.Figure;
 import app.fluss.core.measure.Grade;
+import app.fluss.core.measure.Ticks;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
@@ -23,11 +23,9 @@ import javafx.scene.input.MouseEvent;
 import javafx.scene.text.Text;
 import javafx.scene.text.TextAlignment;
 
-/// The trade map of a game: each path as an arrow from native, across by the latency that it adds, up by
-/// its delivered
-/// gain, with the intervals of both as a cross. The head's fill is the evidence: full for measured
-/// latency, hollow where
-/// latency is only estimated.
+/// The trade map of a game: each path as an arrow from native, across by the latency that it adds, up by its
+/// delivered gain, with the intervals of both as a cross. The head's fill is the evidence: full for measured
+/// latency, hollow where latency is only estimated.
 final class TradeMap extends CanvasView {
     private static final double LEFT = 46;
     private static final double FOOT = 34;

@@ -37,8 +37,7 @@ import javafx.scene.layout.VBox;
 import javafx.stage.Window;
 
 /// Latency from a high-speed clip: drag over where the input shows and where the answer shows and let the
-/// edges be found, or
-/// step through the pictures and mark them by hand.
+/// edges be found, or step through the pictures and mark them by hand.
 final class ClipDialog {
     private static final ButtonType ADD = new ButtonType("Add to this run", ButtonBar.ButtonData.OK_DONE);
 
@@ -237,6 +236,9 @@ final class ClipDialog {
     }
 
     private void tell(Exception e) {
+        if (!dialog.isShowing()) {
+            return; // a picture that was still to be read when the dialog, and the clip with it, was closed
+        }
         problems.accept(String.valueOf(e.getMessage()));
         result.setText(String.valueOf(e.getMessage()));
     }

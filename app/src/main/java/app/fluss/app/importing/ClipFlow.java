@@ -21,8 +21,8 @@ import java.util.function.Supplier;
 import javafx.stage.Window;
 
 /// Brings latency from clips into the study. What is kept as evidence is what was read from the clip: the
-/// brightness of both
-/// areas, picture by picture, or the pictures that were marked; clips themselves take gigabytes.
+/// brightness of both areas, picture by picture, or the pictures that were marked; clips themselves take
+/// gigabytes.
 final class ClipFlow {
     private final Workbench workbench;
     private final Jobs jobs;

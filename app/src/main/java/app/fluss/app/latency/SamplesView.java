@@ -5,10 +5,10 @@ import app.fluss.app.theme.Numbers;
 import app.fluss.app.theme.Palette;
 import app.fluss.app.theme.Palette.Role;
 import app.fluss.app.theme.Theme;
-import app.fluss.app.theme.Ticks;
 import app.fluss.core.latency.LatencyFigures;
 import app.fluss.core.latency.Trial;
 import app.fluss.core.measure.Histogram;
+import app.fluss.core.measure.Ticks;
 import app.fluss.files.study.StoredLatency;
 import app.fluss.files.study.StoredLatency.JudgedTrial;
 import java.util.List;
@@ -20,9 +20,8 @@ import javafx.scene.input.MouseEvent;
 import javafx.scene.text.TextAlignment;
 import org.jspecify.annotations.Nullable;
 
-/// The samples over the run, with their distribution standing at the right on the same axis. Dot:
-/// accepted; open diamond:
-/// ambiguous; cross: rejected; wedge at the foot: missed.
+/// The samples over the run, with their distribution standing at the right on the same axis. Dot: accepted;
+/// open diamond: ambiguous; cross: rejected; wedge at the foot: missed.
 final class SamplesView extends CanvasView {
     private static final double LEFT = 40;
     private static final double HILL = 74;

@@ -6,22 +6,21 @@ import app.fluss.app.theme.Numbers;
 import app.fluss.app.theme.Palette;
 import app.fluss.app.theme.Palette.Role;
 import app.fluss.app.theme.Theme;
-import app.fluss.app.theme.Ticks;
 import app.fluss.core.latency.chain.Basis;
 import app.fluss.core.latency.chain.ChainEstimate;
 import app.fluss.core.latency.chain.LatencyStage;
 import app.fluss.core.latency.chain.StageTime;
 import app.fluss.core.measure.Figure;
 import app.fluss.core.measure.Histogram;
+import app.fluss.core.measure.Ticks;
 import java.util.List;
 import javafx.geometry.VPos;
 import javafx.scene.canvas.GraphicsContext;
 import javafx.scene.text.TextAlignment;
 import org.jspecify.annotations.Nullable;
 
-/// The stage stack: each stage begins where the one before ends on average, so that the steps lead from
-/// the input down to
-/// the light. Below, the estimated total and the measured samples over the same axis.
+/// The stage stack: each stage begins where the one before ends on average, so that the steps lead from the
+/// input down to the light. Below, the estimated total and the measured samples over the same axis.
 final class StageStackView extends CanvasView {
     private static final double NAME = 128;
     private static final double VALUES = 132;
@@ -96,11 +95,9 @@ final class StageStackView extends CanvasView {
 
         void draw() {
             g.setTextBaseline(VPos.CENTER);
-            double sum = 0;
             for (int row = 0; row < stages.size(); row++) {
-                StageTime time = stages.get(row);
-                stage(time, sum, row * rowHigh);
-                sum += time.mean().isKnown() ? time.mean().orNaN() : 0;
+                double begins = shown.estimate().orElseThrow().beginsMs(row);
+                stage(stages.get(row), begins, row * rowHigh);
             }
             double y = stages.size() * rowHigh + 5;
             g.setStroke(palette.get(Role.LINE));
@@ -157,11 +154,7 @@ final class StageStackView extends CanvasView {
         private void total(ChainEstimate stack, double y) {
             double middle = y + rowHigh / 2;
             name(stack.isWhole() ? "estimated" : "estimated, at least", middle, Role.INK);
-            double[] draws = new double[1000];
-            for (int i = 0; i < draws.length; i++) {
-                draws[i] = stack.draws().quantile((i + 0.5) / draws.length);
-            }
-            hill(Histogram.of(draws, 0, longest, BINS), y, rowHigh, Role.FOAM);
+            hill(stack.histogram(longest, BINS), y, rowHigh, Role.FOAM);
             mark(stack.total().mean().orNaN(), y, rowHigh, Role.INK);
             value(spread(stack.total().mean(), stack.total().p5(), stack.total().p95()), middle, Role.INK);
         }

@@ -15,9 +15,8 @@ import java.util.Optional;
 /// @param measured what was measured; empty if nothing was
 /// @param estimate stage by stage; empty where it cannot be had
 /// @param noEstimate why not, in words; empty where there is one
-/// @param shares with generation between two images, what the stages add up to until a tenth, half and
-///     nine tenths of a
-///     change show, ms, for those can lie far apart; empty otherwise
+/// @param shares with generation between two images, what the stages add up to until a tenth, half and nine
+///     tenths of a change show, ms, for those can lie far apart; empty otherwise
 /// @param headMs in a headset, from a turn of the head to the light, ms
 /// @param unexplained measured less estimated; empty unless there are both
 /// @param findings what Fluss noticed of the samples

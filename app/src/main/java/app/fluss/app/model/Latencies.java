@@ -66,7 +66,7 @@ final class Latencies {
             return List.of();
         }
         return Arrays.stream(SHARES)
-                .mapToObj(share -> ChainEstimate.of(model, share).total().mean().orNaN())
+                .mapToObj(share -> ChainEstimate.totalMeanMs(model, share))
                 .toList();
     }
 

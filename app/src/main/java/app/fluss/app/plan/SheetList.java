@@ -66,8 +66,8 @@ final class SheetList extends ListView<Planned.Timed> {
         }
         Label what = Labels.of(contents.path(row.pathId()).name(), row.role().isMeasured() ? "strong" : "muted");
         Label scene = Labels.of(contents.place(contents.scene(row.sceneId())), "muted", "small");
-        String todo = String.join("; ", row.changes()) + (row.restarts() ? "; start the game anew" : "");
-        Label changes = Labels.of(todo.startsWith("; ") ? todo.substring(2) : todo, "small");
+        String steps = String.join("; ", row.changes()) + (row.restarts() ? "; start the game anew" : "");
+        Label changes = Labels.of(steps.startsWith("; ") ? steps.substring(2) : steps, "small");
         VBox middle = new VBox(-1, Boxes.row(what, scene));
         if (!changes.getText().isEmpty()) {
             changes.setText("→ " + changes.getText());

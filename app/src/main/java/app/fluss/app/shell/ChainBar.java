@@ -25,9 +25,8 @@ import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import org.jspecify.annotations.Nullable;
 
-/// The chain of the selected run, from the game to the eye. After each stage stands the rate that leaves
-/// it; a
-/// solid border says that it was measured, a dotted one that it was inferred.
+/// The chain of the selected run, from the game to the eye. After each stage stands the rate that leaves it;
+/// a solid border says that it was measured, a dotted one that it was inferred.
 final class ChainBar extends HBox {
     ChainBar() {
         setId("chain");

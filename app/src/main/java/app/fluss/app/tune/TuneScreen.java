@@ -67,6 +67,10 @@ public final class TuneScreen extends VBox {
     private Optional<CapGrid> grid = Optional.empty();
     private @Nullable TuneCell chosen;
     private @Nullable Run used;
+    private @Nullable Asked asked;
+
+    /// What a grid was worked out for: the same is not worked out again.
+    private record Asked(long runId, TuneBench bench) {}
 
     /// @param problems is told, in words, what went wrong
     /// @param plan goes to the plan
@@ -184,6 +188,11 @@ public final class TuneScreen extends VBox {
                 generator.getValue() == StageKind.SECOND_GPU,
                 from.display().orElseThrow(),
                 Double.isNaN(inFlight) ? USUAL_IN_FLIGHT : (int) inFlight);
+        Asked asking = new Asked(from.id(), bench);
+        if (asking.equals(asked) && (grid.isPresent() || jobs.busyProperty().get())) {
+            return; // it is there, or on its way
+        }
+        asked = asking;
         jobs.start(
                 "Working the cap grid out",
                 progress -> grid(study, from, bench, progress),
@@ -197,6 +206,7 @@ public final class TuneScreen extends VBox {
     }
 
     private void none(String words) {
+        asked = null;
         grid = Optional.empty();
         rests.setText("");
         nothing.setText(words);

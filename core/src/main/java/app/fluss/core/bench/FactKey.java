@@ -15,9 +15,8 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 
-/// The facts that a run needs recorded. Their names in lower case are the names in files and in the facts
-/// of a
-/// run, so none may be changed once it was released.
+/// The facts that a run needs recorded. Their names in lower case are the names in files and in the facts of
+/// a run, so none may be changed once it was released.
 @SuppressWarnings("ImmutableEnumChecker") // types are records of unmodifiable parts, which the checker cannot see
 public enum FactKey {
     /// Processor.

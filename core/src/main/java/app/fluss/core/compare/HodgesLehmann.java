@@ -18,11 +18,9 @@ public final class HodgesLehmann {
         return differences(a, b).median();
     }
 
-    /// The 95 % interval of the shift: the differences of the ranks `k` and `mn + 1 - k`, with `k` from
-    /// the normal
-    /// approximation of the Mann-Whitney statistic, `mn/2 - 1.96 sqrt(mn (m + n + 1) / 12)` (Hollander and
-    /// Wolfe 1973,
-    /// from memory).
+    /// The 95 % interval of the shift: the differences of the ranks `k` and `mn + 1 - k`, with `k` from the
+    /// normal approximation of the Mann-Whitney statistic, `mn/2 - 1.96 sqrt(mn (m + n + 1) / 12)` (Hollander
+    /// and Wolfe 1973, from memory).
     ///
     /// @param a finite values; the product of the lengths is the memory taken
     /// @param b finite values

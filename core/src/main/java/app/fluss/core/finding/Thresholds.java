@@ -22,9 +22,8 @@ final class Thresholds {
     /// Base rate below which interpolation suits slow games only, images/s.
     static final double BASE_SLOW = 60;
 
-    /// A base that is this close below a bound counts as at it: logs start and stop in mid frame, and a
-    /// lock at 60
-    /// reads 59.98.
+    /// A base that is this close below a bound counts as at it: logs start and stop in mid frame, and a lock
+    /// at 60 reads 59.98.
     static final double JUST_BELOW = 0.99;
 
     /// Native rate from which generation is rarely needed, images/s.
@@ -39,9 +38,8 @@ final class Thresholds {
     /// Share of frames with more CPU than GPU work from which a run is limited by the CPU.
     static final double MOST_FRAMES = 0.5;
 
-    /// Distance of display times from the refresh grid, as a share of a refresh, from which the stated
-    /// rate is
-    /// doubted. An unrelated clock gives 0.29, the standard deviation of a uniform distribution over one
+    /// Distance of display times from the refresh grid, as a share of a refresh, from which the stated rate
+    /// is doubted. An unrelated clock gives 0.29, the standard deviation of a uniform distribution over one
     /// refresh.
     static final double OFF_GRID = 0.2;
 

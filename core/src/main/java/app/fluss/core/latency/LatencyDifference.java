@@ -38,9 +38,8 @@ public record LatencyDifference(Figure shiftMs, Optional<Interval> interval, int
         return Arrays.stream(samples).filter(ms -> !Double.isNaN(ms)).toArray();
     }
 
-    /// Of very many samples an even choice, for all pairs of them are held at once. The interval is then
-    /// that of the
-    /// choice: too wide rather than too narrow.
+    /// Of very many samples an even choice, for all pairs of them are held at once. The interval is then that
+    /// of the choice: too wide rather than too narrow.
     private static double[] thinned(double[] samples) {
         if (samples.length <= MOST) {
             return samples;

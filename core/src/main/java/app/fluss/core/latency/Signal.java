@@ -2,6 +2,15 @@ package app.fluss.core.latency;
 
 /// Samples of something at even times.
 public interface Signal {
+    /// Samples in an array.
+    ///
+    /// @param values taken over and not copied; samples behind `size` may still change
+    /// @param size how many of them there are
+    /// @param rateHz samples a second, above 0
+    static Signal of(float[] values, int size, double rateHz) {
+        return new SampledSignal(values, size, rateHz);
+    }
+
     /// Number of samples.
     int size();
 

@@ -4,14 +4,12 @@ import java.util.ArrayList;
 import java.util.List;
 
 /// What a latency figure is uncertain by, part by part, combined after JCGM 100:2008 (from memory):
-/// independent
-/// parts add in squares; the expanded uncertainty is twice the combined one.
+/// independent parts add in squares; the expanded uncertainty is twice the combined one.
 ///
 /// @param parts one line each
 public record UncertaintyBudget(List<Part> parts) {
     /// Largest error of a sound card's, sensor's or camera's clock, as a share: 100 parts in a million.
-    /// Common practice, no
-    /// source.
+    /// Common practice, no source.
     public static final double USUAL_CLOCK_SHARE = 1e-4;
 
     private static final double COVERAGE_FACTOR = 2;

@@ -7,17 +7,13 @@ import java.util.SortedMap;
 import java.util.TreeMap;
 
 /// Counts the distinct pictures of a clip. Two pictures that show the same image differ by noise only; the
-/// noise is learnt
-/// from the clip itself: the mean absolute differences of successive pictures fall into two groups,
-/// repeats and changes, and
-/// the threshold lies where their spread within the groups is least (Otsu, "A threshold selection method
-/// from gray-level
-/// histograms", IEEE Transactions on Systems, Man, and Cybernetics 9 (1979) 62-66, from memory), on a
-/// logarithmic scale.
+/// noise is learnt from the clip itself: the mean absolute differences of successive pictures fall into two
+/// groups, repeats and changes, and the threshold lies where their spread within the groups is least (Otsu,
+/// "A threshold selection method from gray-level histograms", IEEE Transactions on Systems, Man, and
+/// Cybernetics 9 (1979) 62-66, from memory), on a logarithmic scale.
 ///
-/// Where there is one group only, a look over two pictures tells which: noise is no larger over two than
-/// over one, motion
-/// is.
+/// Where there is one group only, a look over two pictures tells which: noise is no larger over two than over
+/// one, motion is.
 public final class DistinctPictures {
     private static final double APART = 1.35;
     private static final double GROWS = 1.1;

@@ -1,10 +1,9 @@
 package app.fluss.core.picture;
 
 /// How close one picture is to another: PSNR, and SSIM with a Gaussian window of 11 × 11 px and a standard
-/// deviation of 1.5 px,
-/// the mean over all windows that lie within the picture (Wang, Bovik, Sheikh and Simoncelli, "Image
-/// quality assessment: from
-/// error visibility to structural similarity", IEEE Transactions on Image Processing 13 (2004) 600-612).
+/// deviation of 1.5 px, the mean over all windows that lie within the picture (Wang, Bovik, Sheikh and
+/// Simoncelli, "Image quality assessment: from error visibility to structural similarity", IEEE Transactions
+/// on Image Processing 13 (2004) 600-612).
 ///
 /// @param meanSquaredError of brightness, 0 to 65025
 /// @param ssim -1 to 1; NaN for pictures smaller than the window

@@ -99,8 +99,7 @@ public record CapGrid(TuneBench bench, List<TuneCell> cells) {
     }
 
     /// Usual caps, and those that suit the display: with a fixed refresh its divisors by each multiplier,
-    /// with variable
-    /// refresh a little under the ceiling by each multiplier.
+    /// with variable refresh a little under the ceiling by each multiplier.
     private static double[] caps(TuneBench bench) {
         double hz = bench.mode().refreshHz();
         double top = bench.mode().sync() == SyncMode.VRR ? hz * BELOW_CEILING : hz;
@@ -192,7 +191,7 @@ public record CapGrid(TuneBench bench, List<TuneCell> cells) {
                 Optional.empty(),
                 new Screen(bench.mode(), 2, false, 0, 1, 0, PANEL_MS, Optional.empty()),
                 Map.of());
-        return ChainEstimate.of(model, HALF).total().mean().orNaN();
+        return ChainEstimate.totalMeanMs(model, HALF);
     }
 
     /// The cells in a school's order: those that pass, the best first, then those that are refused.

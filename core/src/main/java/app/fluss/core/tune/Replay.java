@@ -8,10 +8,9 @@ import java.util.Arrays;
 /// Plays the work of native frames again under a cap and with generation.
 ///
 /// A frame starts when its cap lets it, when the CPU is free, and when frame `n - q` has left the GPU; it
-/// ends after its
-/// work on both. Generated images take the game's GPU after it, or a card of their own. Image j of m is
-/// handed on
-/// `cost + (j - 1) / m · T` after the frame ends, T being the mean of the base interval so far.
+/// ends after its work on both. Generated images take the game's GPU after it, or a card of their own. Image
+/// j of m is handed on `cost + (j - 1) / m · T` after the frame ends, T being the mean of the base interval
+/// so far.
 final class Replay {
     private static final double FOLLOWS = 0.1;
     private static final double CLOSEST = 0.5;

@@ -9,8 +9,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
 /// Values worked out with scipy.ndimage.gaussian_filter from the definition of Wang et al. 2004 (from
-/// memory), for pictures
-/// that are given by formulas.
+/// memory), for pictures that are given by formulas.
 class PictureQualityTest {
     private static byte[] a(int size) {
         byte[] picture = new byte[size * size];

@@ -6,8 +6,7 @@ import java.util.Arrays;
 /// What a sensor has sent so far, at even times. One thread adds, others look; memory is bounded.
 ///
 /// Where the sensor was away, the trace goes on without a gap: what was waiting for its light just then is
-/// taken out, so
-/// that no click is paired with light from after the gap.
+/// taken out, so that no click is paired with light from after the gap.
 public final class LiveTrace {
     /// Samples at most: {@value}, fifty minutes at 4000 /s.
     public static final int MOST = 12_000_000;
@@ -94,7 +93,7 @@ public final class LiveTrace {
 
     /// What there is now; it stays as it is while the trace grows.
     public synchronized Seen seen() {
-        return new Seen(new Column(input, size, rateHz), new Column(light, size, rateHz));
+        return new Seen(Signal.of(input, size, rateHz), Signal.of(light, size, rateHz));
     }
 
     /// What there is now, up to a press that may still wait for its light: it is no missed one yet.
@@ -102,41 +101,14 @@ public final class LiveTrace {
     /// @param waitMs how long a press may wait
     public synchronized Seen settledFor(double waitMs) {
         int until = settled(waitMs);
-        return new Seen(new Column(input, until, rateHz), new Column(light, until, rateHz));
+        return new Seen(Signal.of(input, until, rateHz), Signal.of(light, until, rateHz));
     }
 
     /// The newest samples.
     public synchronized Seen newest(double ms) {
         int from = Math.max(0, size - (int) (ms * rateHz / 1000));
         return new Seen(
-                new Column(Arrays.copyOfRange(input, from, size), size - from, rateHz),
-                new Column(Arrays.copyOfRange(light, from, size), size - from, rateHz));
-    }
-
-    private static final class Column implements Signal {
-        private final float[] values;
-        private final int size;
-        private final double rateHz;
-
-        Column(float[] values, int size, double rateHz) {
-            this.values = values;
-            this.size = size;
-            this.rateHz = rateHz;
-        }
-
-        @Override
-        public int size() {
-            return size;
-        }
-
-        @Override
-        public double at(int index) {
-            return values[index];
-        }
-
-        @Override
-        public double rateHz() {
-            return rateHz;
-        }
+                Signal.of(Arrays.copyOfRange(input, from, size), size - from, rateHz),
+                Signal.of(Arrays.copyOfRange(light, from, size), size - from, rateHz));
     }
 }

@@ -5,8 +5,7 @@ import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 
 /// Takes the bytes of a sensor apart into samples. What is no line of the protocol is counted and passed
-/// over; nothing
-/// that comes in can make it grow.
+/// over; nothing that comes in can make it grow.
 final class SensorFeed {
     private static final int LONGEST_LINE = 64;
     private static final long WRAP_US = 1L << 32;

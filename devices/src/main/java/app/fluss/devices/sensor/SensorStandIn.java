@@ -11,8 +11,7 @@ import java.nio.charset.StandardCharsets;
 import java.util.concurrent.atomic.AtomicBoolean;
 
 /// Stands in for a sensor: sends a trace in the sensor's protocol over loopback TCP, again from its start
-/// when it is
-/// through, and says in its hello line that it is simulated.
+/// when it is through, and says in its hello line that it is simulated.
 public final class SensorStandIn implements AutoCloseable {
     private static final int BLOCKS_A_SECOND = 50;
     private static final long WRAP_US = 1L << 32;

@@ -16,9 +16,8 @@ public final class ClipFile {
         return name.endsWith(".y4m") || PictureClip.isPicture(file) || VideoClip.isVideo(file);
     }
 
-    /// Opens a clip: Y4M, a common video file, a folder of numbered PNG pictures, or one picture of it.
-    /// What is given must be
-    /// closed.
+    /// Opens a clip: Y4M, a common video file, a folder of numbered PNG pictures, or one picture of it. What
+    /// is given must be closed.
     ///
     /// @throws InputException if it cannot be used: it says where and why
     public static Clip open(Path file) throws IOException, InputException {

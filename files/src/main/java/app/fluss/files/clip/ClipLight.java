@@ -24,40 +24,15 @@ public record ClipLight(Signal input, Signal light) {
             throw new IllegalArgumentException(
                     "both areas must lie within %d × %d px".formatted(clip.width(), clip.height()));
         }
-        double[] presses = new double[clip.size()];
-        double[] answers = new double[clip.size()];
+        float[] presses = new float[clip.size()];
+        float[] answers = new float[clip.size()];
         byte[] luma = new byte[clip.width() * clip.height()];
         for (int i = 0; i < presses.length; i++) {
             clip.luma(i, luma);
-            presses[i] = input.mean(luma, clip.width());
-            answers[i] = light.mean(luma, clip.width());
+            presses[i] = (float) input.mean(luma, clip.width());
+            answers[i] = (float) light.mean(luma, clip.width());
             progress.check((double) i / presses.length);
         }
-        return new ClipLight(new Column(presses, fps), new Column(answers, fps));
-    }
-
-    private static final class Column implements Signal {
-        private final double[] values;
-        private final double rateHz;
-
-        Column(double[] values, double rateHz) {
-            this.values = values;
-            this.rateHz = rateHz;
-        }
-
-        @Override
-        public int size() {
-            return values.length;
-        }
-
-        @Override
-        public double at(int index) {
-            return values[index];
-        }
-
-        @Override
-        public double rateHz() {
-            return rateHz;
-        }
+        return new ClipLight(Signal.of(presses, presses.length, fps), Signal.of(answers, answers.length, fps));
     }
 }

@@ -46,9 +46,8 @@ import org.bytedeco.javacpp.IntPointer;
 import org.bytedeco.javacpp.PointerPointer;
 import org.jspecify.annotations.Nullable;
 
-/// A common video file, decoded picture after picture; going back begins anew. Only containers of this
-/// list are opened, and
-/// only the file itself: a file that names others, or the network, is refused.
+/// A common video file, decoded picture after picture; going back begins anew. Only containers of this list
+/// are opened, and only the file itself: a file that names others, or the network, is refused.
 final class VideoClip implements Clip {
     private static final Set<String> ENDINGS = Set.of(".mp4", ".mov", ".mkv", ".webm", ".avi", ".m4v");
     private static final String FORMATS = "mov,mp4,m4a,3gp,3g2,mj2,matroska,webm,avi";
@@ -63,6 +62,7 @@ final class VideoClip implements Clip {
     private int size;
     private @Nullable Decoder decoder;
     private int next;
+    private boolean closed;
 
     private VideoClip(Path file) {
         this.file = file;
@@ -117,8 +117,11 @@ final class VideoClip implements Clip {
     @Override
     public void luma(int picture, byte[] into) throws InputException {
         Decoder running = decoder;
+        if (closed) {
+            throw new IllegalStateException("the clip is closed");
+        }
         if (running == null || picture < next) {
-            close();
+            rewind();
             running = new Decoder(file);
             decoder = running;
             next = 0;
@@ -133,6 +136,11 @@ final class VideoClip implements Clip {
 
     @Override
     public void close() {
+        closed = true;
+        rewind();
+    }
+
+    private void rewind() {
         Decoder running = decoder;
         if (running != null) {
             running.close();

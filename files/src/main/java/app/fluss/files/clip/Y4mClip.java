@@ -10,8 +10,7 @@ import java.nio.file.StandardOpenOption;
 import java.util.Arrays;
 
 /// A clip as YUV4MPEG2 (Y4M) with 8 bits: only the brightness is read, where it stands in the file. The
-/// layout is as in the
-/// yuv4mpeg manual page of mjpegtools (from memory).
+/// layout is as in the yuv4mpeg manual page of mjpegtools (from memory).
 final class Y4mClip implements Clip {
     private static final String MAGIC = "YUV4MPEG2";
     private static final int LONGEST_HEADER = 1024;

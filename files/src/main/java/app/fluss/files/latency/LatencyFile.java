@@ -14,8 +14,7 @@ import java.util.List;
 import java.util.Locale;
 
 /// Latency measurements: `trial,input_ms,photon_ms` as CSV, a raw trace `t_us,input,light` as CSV, or two
-/// channels
-/// of sound as WAV.
+/// channels of sound as WAV.
 public final class LatencyFile {
     private static final String INPUT = "input_ms";
     private static final String PHOTON = "photon_ms";

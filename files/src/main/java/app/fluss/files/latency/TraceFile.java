@@ -159,34 +159,6 @@ final class TraceFile {
     }
 
     private Signal samples(float[] values) {
-        return new Samples(values, size, rateHz());
-    }
-
-    /// Samples that were read.
-    private static final class Samples implements Signal {
-        private final float[] values;
-        private final int size;
-        private final double rateHz;
-
-        Samples(float[] values, int size, double rateHz) {
-            this.values = values;
-            this.size = size;
-            this.rateHz = rateHz;
-        }
-
-        @Override
-        public int size() {
-            return size;
-        }
-
-        @Override
-        public double at(int index) {
-            return values[index];
-        }
-
-        @Override
-        public double rateHz() {
-            return rateHz;
-        }
+        return Signal.of(values, size, rateHz());
     }
 }

@@ -63,8 +63,7 @@ public final class SimulatedEvidence {
     /// Adds a simulated run.
     ///
     /// @param rests grade of the evidence that is kept: A or B for the log and readings, C for a summary
-    ///     alone, D
-    ///     or E for readings alone
+    ///     alone, D or E for readings alone
     /// @return the run
     /// @throws app.fluss.core.work.StoppedException if `progress` stops it; then nothing was added
     public Run add(Study study, RunDraft draft, SimulatedRun simulated, Grade rests, Progress progress)

@@ -168,6 +168,38 @@ class ClipLatencyTest {
         }
     }
 
+    /// Coding loses a little; the clicks are found where they are in the pictures that were coded.
+    @ParameterizedTest
+    @ValueSource(strings = {"clip.mp4", "clip.mov"})
+    void aLossyVideoOfAPhoneGivesTheSameClicks(String name) throws Exception {
+        Path y4m = y4m(240, 12);
+        Path video = folder.resolve(name);
+        List<byte[]> pictures = new ArrayList<>();
+        try (Clip plain = ClipFile.open(y4m)) {
+            for (int i = 0; i < plain.size(); i++) {
+                byte[] luma = new byte[WIDTH * HEIGHT];
+                plain.luma(i, luma);
+                pictures.add(luma);
+            }
+        }
+        VideoMaker.makeLossy(video, WIDTH, HEIGHT, 240, pictures);
+        double[] coded = measure(light(video, 240)).samplesMs();
+        double[] exact = measure(light(y4m, 240)).samplesMs();
+        assertThat(coded).hasSameSizeAs(exact);
+        for (int i = 0; i < exact.length; i++) {
+            assertThat(coded[i]).isCloseTo(exact[i], within(1000.0 / 240 + 1e-6));
+        }
+    }
+
+    @Test
+    void aClosedVideoStaysClosed() throws Exception {
+        Path video = folder.resolve("closed.mkv");
+        VideoMaker.make(video, WIDTH, HEIGHT, 60, List.of(new byte[WIDTH * HEIGHT], new byte[WIDTH * HEIGHT]));
+        Clip clip = ClipFile.open(video);
+        clip.close();
+        assertThatThrownBy(() -> clip.luma(0, new byte[WIDTH * HEIGHT])).hasMessageContaining("closed");
+    }
+
     @Test
     void whatIsNoVideoIsRefusedInWords() throws Exception {
         Path list = Files.writeString(folder.resolve("list.mp4"), "#EXTM3U\nfile:///etc/passwd\n");

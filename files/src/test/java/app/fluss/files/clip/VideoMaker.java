@@ -2,6 +2,7 @@ package app.fluss.files.clip;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.bytedeco.ffmpeg.global.avcodec.AV_CODEC_ID_FFV1;
+import static org.bytedeco.ffmpeg.global.avcodec.AV_CODEC_ID_MPEG4;
 import static org.bytedeco.ffmpeg.global.avcodec.av_packet_alloc;
 import static org.bytedeco.ffmpeg.global.avcodec.av_packet_free;
 import static org.bytedeco.ffmpeg.global.avcodec.av_packet_rescale_ts;
@@ -22,6 +23,7 @@ import static org.bytedeco.ffmpeg.global.avformat.avformat_write_header;
 import static org.bytedeco.ffmpeg.global.avformat.avio_closep;
 import static org.bytedeco.ffmpeg.global.avformat.avio_open;
 import static org.bytedeco.ffmpeg.global.avutil.AV_PIX_FMT_GRAY8;
+import static org.bytedeco.ffmpeg.global.avutil.AV_PIX_FMT_YUV420P;
 import static org.bytedeco.ffmpeg.global.avutil.av_frame_alloc;
 import static org.bytedeco.ffmpeg.global.avutil.av_frame_free;
 import static org.bytedeco.ffmpeg.global.avutil.av_frame_get_buffer;
@@ -29,6 +31,7 @@ import static org.bytedeco.ffmpeg.global.avutil.av_frame_make_writable;
 import static org.bytedeco.ffmpeg.global.avutil.av_make_q;
 
 import java.nio.file.Path;
+import java.util.Arrays;
 import java.util.List;
 import org.bytedeco.ffmpeg.avcodec.AVCodec;
 import org.bytedeco.ffmpeg.avcodec.AVCodecContext;
@@ -44,12 +47,22 @@ final class VideoMaker {
     private VideoMaker() {}
 
     static void make(Path file, int width, int height, int fps, List<byte[]> pictures) {
+        make(file, width, height, fps, pictures, AV_CODEC_ID_FFV1, AV_PIX_FMT_GRAY8);
+    }
+
+    /// With a common lossy coding: MPEG-4 part 2, with grey colour planes.
+    static void makeLossy(Path file, int width, int height, int fps, List<byte[]> pictures) {
+        make(file, width, height, fps, pictures, AV_CODEC_ID_MPEG4, AV_PIX_FMT_YUV420P);
+    }
+
+    private static void make(Path file, int width, int height, int fps, List<byte[]> pictures, int coder, int pixels) {
         AVFormatContext format = new AVFormatContext(null);
         done(avformat_alloc_output_context2(format, null, null, file.toString()));
-        AVCodec coding = avcodec_find_encoder(AV_CODEC_ID_FFV1);
+        AVCodec coding = avcodec_find_encoder(coder);
         AVCodecContext codec = avcodec_alloc_context3(coding);
-        codec.width(width).height(height).pix_fmt(AV_PIX_FMT_GRAY8).time_base(av_make_q(1, fps));
+        codec.width(width).height(height).pix_fmt(pixels).time_base(av_make_q(1, fps));
         codec.framerate(av_make_q(fps, 1));
+        codec.bit_rate(20_000_000);
         done(avcodec_open2(codec, coding, (AVDictionary) null));
         AVStream stream = avformat_new_stream(format, coding);
         stream.time_base(codec.time_base()).avg_frame_rate(av_make_q(fps, 1));
@@ -59,7 +72,7 @@ final class VideoMaker {
         format.pb(out);
         done(avformat_write_header(format, (AVDictionary) null));
         AVFrame frame = av_frame_alloc();
-        frame.width(width).height(height).format(AV_PIX_FMT_GRAY8);
+        frame.width(width).height(height).format(pixels);
         done(av_frame_get_buffer(frame, 0));
         AVPacket packet = av_packet_alloc();
         for (int i = 0; i < pictures.size(); i++) {
@@ -68,6 +81,11 @@ final class VideoMaker {
                 frame.data(0).position((long) y * frame.linesize(0)).put(pictures.get(i), y * width, width);
             }
             frame.data(0).position(0);
+            for (int plane = 1; pixels == AV_PIX_FMT_YUV420P && plane <= 2; plane++) {
+                byte[] grey = new byte[frame.linesize(plane) * (height / 2)];
+                Arrays.fill(grey, (byte) 128);
+                frame.data(plane).put(grey, 0, grey.length);
+            }
             frame.pts(i);
             done(avcodec_send_frame(codec, frame));
             drain(format, codec, stream, packet);

@@ -28,17 +28,15 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 
-/// The chain estimate and the event simulation are two calculations that share no code: one draws stages,
-/// the other
-/// plays frames. They must give the same mean within 3 % or 0.5 ms for every scenario that ships.
+/// The chain estimate and the event simulation are two calculations that share no code: one draws stages, the
+/// other plays frames. They must give the same mean within 3 % or 0.5 ms for every scenario that ships.
 class ChainAgainstTruthTest {
     private static final Clicks CLICKS = new Clicks(700, 1, 1.5, 0, 1000, 0.01, 0.5);
     private static final double LONG_S = 600;
 
     /// Here a cap, a stream's ticks or a full queue keep step with the display's refresh, so that the wait
-    /// for it is not
-    /// any time but one that hangs on where the two began. Only a log that knows when images were shown
-    /// can tell it.
+    /// for it is not any time but one that hangs on where the two began. Only a log that knows when images
+    /// were shown can tell it.
     private static final Set<String> IN_STEP = Set.of(
             "home-stream",
             "stream-into-smoothing",

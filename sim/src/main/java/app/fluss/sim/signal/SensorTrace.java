@@ -76,36 +76,11 @@ public final class SensorTrace {
 
     /// The button as a signal.
     public Signal inputs() {
-        return new Column(input, rateHz);
+        return Signal.of(input, input.length, rateHz);
     }
 
     /// The light as a signal.
     public Signal lights() {
-        return new Column(light, rateHz);
-    }
-
-    private static final class Column implements Signal {
-        private final float[] values;
-        private final double rateHz;
-
-        Column(float[] values, double rateHz) {
-            this.values = values;
-            this.rateHz = rateHz;
-        }
-
-        @Override
-        public int size() {
-            return values.length;
-        }
-
-        @Override
-        public double at(int index) {
-            return values[index];
-        }
-
-        @Override
-        public double rateHz() {
-            return rateHz;
-        }
+        return Signal.of(light, light.length, rateHz);
     }
 }

@@ -3,9 +3,8 @@ package app.fluss.sim.signal;
 import app.fluss.sim.truth.Click;
 import java.util.List;
 
-/// The same on two channels of sound: on the first the click of the button, on the second the light
-/// sensor, with
-/// a little mains hum.
+/// The same on two channels of sound: on the first the click of the button, on the second the light sensor,
+/// with a little mains hum.
 public final class SoundTrack {
     /// Samples a second that sound cards usually take: {@value}.
     public static final int RATE_HZ = 48_000;

@@ -12,11 +12,9 @@ import org.jspecify.annotations.Nullable;
 
 /// The frames that the game draws while the path is on, in the order in which it drew them.
 ///
-/// A frame that may only start when frame n - q has left takes q frame times from its start to its end
-/// while what comes
-/// behind it holds the game up; so the queue adds `q · T - c - g`, and nothing where the CPU or a cap is
-/// what the game
-/// waits for.
+/// A frame that may only start when frame n - q has left takes q frame times from its start to its end while
+/// what comes behind it holds the game up; so the queue adds `q · T - c - g`, and nothing where the CPU or a
+/// cap is what the game waits for.
 public final class BaseFrames {
     private static final double BUSY = 0.9;
     private static final double WITHIN = 0.02;
@@ -65,8 +63,7 @@ public final class BaseFrames {
     ///
     /// @param generatorMs part of the logged GPU work that is spent on generated images, ms
     /// @param takenEveryMs interval at which a generator can take frames; where the log has that interval,
-    ///     the game
-    ///     drew more than were taken and its own interval is its work; NaN if it takes all
+    ///     the game drew more than were taken and its own interval is its work; NaN if it takes all
     /// @param pacedMs interval of a cap, ms, which then is what the game waits for; NaN for none
     /// @return empty without two rendered images
     public static Optional<BaseFrames> of(
@@ -127,9 +124,8 @@ public final class BaseFrames {
         return new BaseFrames(frameMs, cpuMs, gpuMs, all, inFlight, null);
     }
 
-    /// The same, with what each frame waited from a log that knows when its game time was taken. A
-    /// compositor says when
-    /// a frame starts, so that no rule on the queue could tell.
+    /// The same, with what each frame waited from a log that knows when its game time was taken. A compositor
+    /// says when a frame starts, so that no rule on the queue could tell.
     ///
     /// @return the same as this where the log has no game times
     BaseFrames startedBy(FrameSlice slice) {
@@ -146,8 +142,7 @@ public final class BaseFrames {
     }
 
     /// The frame that reads an input which comes between the ends of two frames. Where the game is held up
-    /// from
-    /// behind, frame n starts when frame n - q ends.
+    /// from behind, frame n starts when frame n - q ends.
     ///
     /// @param within the later of the two
     int readBy(int within) {

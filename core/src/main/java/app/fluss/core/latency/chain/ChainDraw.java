@@ -83,9 +83,8 @@ final class ChainDraw {
     }
 
     /// When each image is handed on after the rendered one came in, ms; NaN for those that are skipped
-    /// because a card
-    /// of
-    /// its own is still at work. Such a card, once it cannot follow, is always behind by up to one image.
+    /// because a card of its own is still at work. Such a card, once it cannot follow, is always behind by up
+    /// to one image.
     private double[] offsets(Generation.Interpolation made, double intervalMs) {
         double cost = known(LatencyStage.GENERATION, made.costMs(), "time to make one image");
         int m = made.multiplier();
@@ -104,8 +103,7 @@ final class ChainDraw {
     }
 
     /// A slot that is slower than the game always has one image waiting; a frame that finds one waiting is
-    /// dropped, and
-    /// the next one that does not brings the change.
+    /// dropped, and the next one that does not brings the change.
     private double slotWait(double frameMs, double copyMs) {
         return copyMs <= frameMs
                 ? 0
@@ -166,8 +164,7 @@ final class ChainDraw {
     }
 
     /// Above the ceiling the panel is never idle and takes the newest image when it comes free; below the
-    /// floor it may
-    /// just be repeating the image before.
+    /// floor it may just be repeating the image before.
     private void variable(double periodMs, double intervalMs) {
         double floor = 1000 / model.screen().mode().vrrFloorHz();
         if (intervalMs < periodMs) {

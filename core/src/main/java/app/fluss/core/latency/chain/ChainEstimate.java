@@ -1,6 +1,7 @@
 package app.fluss.core.latency.chain;
 
 import app.fluss.core.measure.Figure;
+import app.fluss.core.measure.Histogram;
 import app.fluss.core.measure.Ordered;
 import java.util.ArrayList;
 import java.util.EnumMap;
@@ -82,9 +83,8 @@ public record ChainEstimate(List<StageTime> stages, StageTime total, List<String
         return known ? Figure.of(sum) : Figure.missing("nothing is stated of it");
     }
 
-    /// What this path adds to another one of the same bench on average, ms. The input device is the same
-    /// on both sides and
-    /// is left out, so that it need not be stated.
+    /// What this path adds to another one of the same bench on average, ms. The input device is the same on
+    /// both sides and is left out, so that it need not be stated.
     ///
     /// @return missing where a stage is known on one side only
     public Figure addedTo(ChainEstimate before) {
@@ -110,5 +110,40 @@ public record ChainEstimate(List<StageTime> stages, StageTime total, List<String
             sum += counts ? time.mean().orNaN() : 0;
         }
         return sum;
+    }
+
+    /// Where a stage begins on average: what those before it add, ms after the input.
+    ///
+    /// @param stage its place in [#stages()]
+    public double beginsMs(int stage) {
+        double sum = 0;
+        for (StageTime time : stages.subList(0, stage)) {
+            sum += time.mean().isKnown() ? time.mean().orNaN() : 0;
+        }
+        return sum;
+    }
+
+    /// How the draws of the total lie.
+    ///
+    /// @param toMs where the last bin ends, ms, above 0
+    public Histogram histogram(double toMs, int bins) {
+        double[] all = new double[draws.size()];
+        for (int i = 0; i < all.length; i++) {
+            all[i] = draws.at(i);
+        }
+        return Histogram.of(all, 0, toMs, bins);
+    }
+
+    /// The mean of the total alone, ms, which takes a fraction of the time of a whole estimate.
+    ///
+    /// @param threshold share of the light's step at which it counts, above 0 and below 1
+    public static double totalMeanMs(ChainModel model, double threshold) {
+        ChainDraw draw = new ChainDraw(model, threshold, SEED, new EnumMap<>(LatencyStage.class));
+        double[] added = new double[LatencyStage.values().length];
+        double sum = 0;
+        for (int i = 0; i < DRAWS; i++) {
+            sum += draw.next(added);
+        }
+        return sum / DRAWS;
     }
 }

@@ -38,10 +38,8 @@ public record ChainModel(
     }
 
     /// In a headset, from a turn of the head to the light, ms: the image is turned to the newest pose just
-    /// before each
-    /// refresh, so only the compositor's lead and the scan-out are left. Everything else in the picture
-    /// follows the whole
-    /// path.
+    /// before each refresh, so only the compositor's lead and the scan-out are left. Everything else in the
+    /// picture follows the whole path.
     ///
     /// @return missing where there is no headset or its lead is not stated
     public Figure headMs() {

@@ -5,9 +5,8 @@ public sealed interface Generation {
     /// No generator.
     record None() implements Generation {}
 
-    /// Between the image before and the one after, which must be waited for. The image of phase j/m is
-    /// handed on
-    /// `cost + (j - 1) / m · T` after the rendered one came in, and already shows j/m of a change.
+    /// Between the image before and the one after, which must be waited for. The image of phase j/m is handed
+    /// on `cost + (j - 1) / m · T` after the rendered one came in, and already shows j/m of a change.
     ///
     /// @param multiplier m, images presented per rendered one, 2 to 20
     /// @param costMs time to make one, ms; NaN if not stated
@@ -17,8 +16,7 @@ public sealed interface Generation {
     /// @param copyMs to the card that it works on, ms; 0 on the game's own card, NaN if not known
     /// @param compositionMs what the copy waits for the system's composition, ms
     /// @param ownCard whether it works on a card of its own, which skips images when it cannot follow; on the
-    ///     game's
-    ///     card the game's frames get longer instead
+    ///     game's card the game's frames get longer instead
     record Interpolation(
             int multiplier,
             double costMs,
@@ -37,8 +35,7 @@ public sealed interface Generation {
     }
 
     /// After the newest image, ahead of time: the rendered image waits for nothing, and what the made ones
-    /// cost is in
-    /// the frame time.
+    /// cost is in the frame time.
     ///
     /// @param multiplier images presented per rendered one, 2 or more
     record Extrapolation(int multiplier) implements Generation {}

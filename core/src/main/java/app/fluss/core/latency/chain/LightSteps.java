@@ -2,9 +2,8 @@ package app.fluss.core.latency.chain;
 
 import java.util.Arrays;
 
-/// The images that bring a change of light to the eye, on their way: when each is where it is now, how
-/// much of the
-/// change it shows, and what each stage has added to it so far. Used again for each draw.
+/// The images that bring a change of light to the eye, on their way: when each is where it is now, how much
+/// of the change it shows, and what each stage has added to it so far. Used again for each draw.
 @SuppressWarnings("EnumOrdinal") // rows have a place for each stage, as an EnumMap has, without its boxes
 final class LightSteps {
     private static final int STAGES = LatencyStage.values().length;
@@ -106,9 +105,9 @@ final class LightSteps {
         return Math.ceil((ms - phaseMs) / periodMs - SAME) * periodMs + phaseMs;
     }
 
-    /// A smoothing display makes its own images, one each refresh, of the picture that was due some time
-    /// ago: between
-    /// the two around it where both have come in. Its refreshes stand still against those of its input.
+    /// A smoothing display makes its own images, one each refresh, of the picture that was due some time ago:
+    /// between the two around it where both have come in. Its refreshes stand still against those of its
+    /// input.
     ///
     /// @param intervalMs between different pictures at its input
     void smooth(double panelMs, double lagMs, double intervalMs) {

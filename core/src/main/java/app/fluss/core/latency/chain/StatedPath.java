@@ -19,9 +19,7 @@ import java.util.Optional;
 /// The model of a path, from what is stated of it and of the bench and from the frames of a run.
 ///
 /// Where nothing is stated, the light is looked at in the middle of the screen, images wait for no
-/// composition, and 96
-/// %
-/// of the lines of a refresh are active (reduced blanking gives 95 to 98 %).
+/// composition, and 96 % of the lines of a refresh are active (reduced blanking gives 95 to 98 %).
 public final class StatedPath {
     private static final double ACTIVE_SHARE = 0.96;
     private static final double MIDDLE_PCT = 50;

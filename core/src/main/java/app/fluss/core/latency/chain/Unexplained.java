@@ -5,8 +5,7 @@ import java.util.List;
 import java.util.Locale;
 
 /// What was measured less what the stages add up to, and what would explain it. The rules are common
-/// practice, no
-/// source.
+/// practice, no source.
 ///
 /// @param differenceMs measured mean less estimated mean, ms
 /// @param causes likely ones in words, likeliest first; empty where the difference is within what the

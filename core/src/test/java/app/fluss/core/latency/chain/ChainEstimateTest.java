@@ -10,8 +10,7 @@ import java.util.Optional;
 import org.junit.jupiter.api.Test;
 
 /// Expected values follow from the rules of each stage by hand: a uniform wait of 0 to a has the mean a/2
-/// and, at 5 % and
-/// 95 %, 0.05 a and 0.95 a.
+/// and, at 5 % and 95 %, 0.05 a and 0.95 a.
 class ChainEstimateTest {
     private static final DisplayMode TEARING_100 = new DisplayMode(100, SyncMode.TEARING);
 

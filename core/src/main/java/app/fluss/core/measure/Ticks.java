@@ -1,10 +1,13 @@
-package app.fluss.app.theme;
+package app.fluss.core.measure;
 
 /// Round steps for axes.
 public final class Ticks {
     private Ticks() {}
 
     /// A step of 1, 2 or 5 times a power of ten that cuts a length into about so many parts.
+    ///
+    /// @param length above 0, in any unit
+    /// @param parts 1 or more
     public static double step(double length, int parts) {
         double rough = length / parts;
         double power = Math.pow(10, Math.floor(Math.log10(rough)));
