@@ -4,13 +4,17 @@ import app.fluss.core.measure.Ordered;
 import java.util.ArrayList;
 import java.util.List;
 
-/// Edges in the brightness of a clip's pictures. A camera gathers light over a whole picture, so an edge
-/// is counted in
-/// pictures and not looked for between them: the first picture at or above the share of the step.
+/// Edges in the brightness of a clip's pictures. A camera gathers light over a whole picture, so an edge is
+/// counted in pictures and not looked for between them: the first picture at or above the share of the step.
 final class ClipEdges {
     private static final int SETTLED = 5;
     private static final double LEAST_OF_TYPICAL = 0.25;
     private static final double NOISES = 5;
+
+    /// Noise alone reaches over eleven of its standard deviations in millions of pictures; a lamp must do
+    /// more.
+    private static final double SWINGS = 12;
+
     private static final double NORMAL_OVER_MAD = 1.4826;
 
     private ClipEdges() {}
@@ -64,7 +68,7 @@ final class ClipEdges {
         List<Integer> presses = new ArrayList<>();
         double middle = (low + high) / 2;
         int apart = Math.max(1, input.samples(settings.refractoryMs()));
-        boolean swings = high - low > NOISES * noise(input);
+        boolean swings = high - low > SWINGS * noise(input);
         for (int i = 1; swings && i < input.size(); i++) {
             boolean rises = input.at(i) >= middle && input.at(i - 1) < middle;
             if (rises && (presses.isEmpty() || i - presses.getLast() >= apart)) {
