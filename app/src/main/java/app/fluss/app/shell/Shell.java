@@ -4,8 +4,6 @@ import app.fluss.app.bench.BenchScreen;
 import app.fluss.app.capture.CaptureScreen;
 import app.fluss.app.compare.CompareScreen;
 import app.fluss.app.examine.ExamineScreen;
-import app.fluss.app.importing.DisplayDialog;
-import app.fluss.app.importing.FactsDialog;
 import app.fluss.app.importing.ImportFlow;
 import app.fluss.app.latency.LatencyPane;
 import app.fluss.app.model.AnalysedRun;
@@ -16,19 +14,15 @@ import app.fluss.app.model.Jobs;
 import app.fluss.app.model.Workbench;
 import app.fluss.app.plan.PlanScreen;
 import app.fluss.app.simulate.SimulateDialog;
-import app.fluss.app.theme.Dialogs;
 import app.fluss.app.theme.Labels;
 import app.fluss.app.theme.Theme;
 import app.fluss.app.tune.TuneScreen;
 import app.fluss.core.finding.Finding;
 import app.fluss.files.log.MappingMemory;
-import app.fluss.files.study.Outcome;
-import app.fluss.files.study.Run;
 import app.fluss.files.study.Study;
 import java.io.File;
 import java.nio.file.Path;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.function.Consumer;
 import java.util.prefs.Preferences;
@@ -54,6 +48,7 @@ public final class Shell extends BorderPane {
     private final ImportFlow imports;
     private final Consumer<Path> openStudy;
     private final ChainBar chain = new ChainBar();
+    private final RunActions actions;
     private final ChainEditor chainEditor;
     private final StackPane chainPlace = new StackPane();
     private final OrderOfWork order = new OrderOfWork();
@@ -89,10 +84,11 @@ public final class Shell extends BorderPane {
         this.memory = memory;
         this.preferences = preferences;
         this.openStudy = openStudy;
+        actions = new RunActions(workbench, theme, () -> getScene().getWindow());
         chainEditor = new ChainEditor(workbench, this::tell);
-        games = new GamesTree(workbench, this::stateFacts, this::removeRun, this::setOutcome);
+        games = new GamesTree(workbench, actions::stateFacts, actions::remove, actions::setOutcome);
         latency = new LatencyPane(workbench, jobs, theme, this::tell, () -> imports.choose(this::drop));
-        examine = new ExamineScreen(workbench, theme, latency, this::stateDisplay);
+        examine = new ExamineScreen(workbench, theme, latency, actions::stateDisplay);
         compare = new CompareScreen(workbench, theme, shown -> {
             compared = shown;
             showFindings();
@@ -270,23 +266,6 @@ public final class Shell extends BorderPane {
         new SimulateDialog(theme, getScene().getWindow(), workbench, jobs, this::tell).ask();
     }
 
-    private void stateFacts() {
-        Run run = workbench.selectedProperty().get();
-        if (run != null) {
-            Map<String, String> now = workbench.contentsProperty().get().facts().getOrDefault(run.id(), Map.of());
-            FactsDialog.ask(theme, getScene().getWindow(), now)
-                    .ifPresent(facts -> workbench.change("Stating facts", study -> study.setFacts(run, facts)));
-        }
-    }
-
-    private void stateDisplay() {
-        Run run = workbench.selectedProperty().get();
-        if (run != null) {
-            DisplayDialog.ask(theme, getScene().getWindow(), run.display())
-                    .ifPresent(mode -> workbench.change("Stating the display", study -> study.setDisplay(run, mode)));
-        }
-    }
-
     private ShellKeys keys() {
         return new ShellKeys(order.chosenProperty()::get)
                 .plain(KeyCode.F1, this::showKeys)
@@ -311,10 +290,10 @@ public final class Shell extends BorderPane {
                 .on(KeyCode.DIGIT4, () -> order.choose(Work.EXAMINE))
                 .on(KeyCode.DIGIT5, () -> order.choose(Work.COMPARE))
                 .on(KeyCode.DIGIT6, () -> order.choose(Work.TUNE))
-                .on(Work.EXAMINE, KeyCode.DELETE, this::removeRun)
-                .on(Work.EXAMINE, KeyCode.BACK_SPACE, this::removeRun)
-                .on(Work.COMPARE, KeyCode.DELETE, this::removeRun)
-                .on(Work.COMPARE, KeyCode.BACK_SPACE, this::removeRun)
+                .on(Work.EXAMINE, KeyCode.DELETE, actions::remove)
+                .on(Work.EXAMINE, KeyCode.BACK_SPACE, actions::remove)
+                .on(Work.COMPARE, KeyCode.DELETE, actions::remove)
+                .on(Work.COMPARE, KeyCode.BACK_SPACE, actions::remove)
                 .on(Work.COMPARE, KeyCode.C, compare::copyTable)
                 .on(Work.EXAMINE, KeyCode.C, examine::copyFigures)
                 .on(Work.CAPTURE, KeyCode.ENTER, () -> capture().keep())
@@ -329,28 +308,6 @@ public final class Shell extends BorderPane {
     private void stop() {
         jobs.stop();
         tell("");
-    }
-
-    private void removeRun() {
-        Run run = workbench.selectedProperty().get();
-        if (run != null) {
-            workbench.change("Removing a run", study -> study.removeRun(run));
-        }
-    }
-
-    private void setOutcome(Outcome outcome) {
-        Run run = workbench.selectedProperty().get();
-        if (run == null) {
-            return;
-        }
-        Optional<String> reason = outcome == Outcome.KEPT
-                ? Optional.of("")
-                : Dialogs.text(
-                        theme,
-                        getScene().getWindow(),
-                        "Why does this run not count?",
-                        run.taking().reason());
-        reason.ifPresent(why -> workbench.change("Marking a run", study -> study.setOutcome(run, outcome, why)));
     }
 
     // Screens are made when they are first looked at: the window opens sooner.

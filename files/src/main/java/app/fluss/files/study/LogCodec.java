@@ -4,10 +4,13 @@ import app.fluss.core.frame.Channel;
 import app.fluss.core.frame.FrameKind;
 import app.fluss.core.frame.FrameLog;
 import app.fluss.core.frame.Values;
+import app.fluss.files.log.ImportedLog;
+import app.fluss.files.log.MappingFile;
 import java.nio.ByteBuffer;
 import java.nio.ByteOrder;
 import java.sql.SQLException;
 import java.util.Arrays;
+import java.util.List;
 import java.util.Optional;
 import java.util.stream.Collectors;
 
@@ -20,6 +23,25 @@ final class LogCodec {
 
     LogCodec(Sql sql) {
         this.sql = sql;
+    }
+
+    /// Keeps a log that was read from evidence.
+    ///
+    /// @return its number
+    long insert(String sha256, ImportedLog imported) throws SQLException {
+        FrameLog log = imported.log();
+        List<String> processes = imported.notes().processes();
+        long id = sql.insert(
+                "INSERT INTO parsed_log (sha256, images, mapping, process, lead_in, segment_starts) VALUES (?, ?, ?, ?, ?,"
+                        + " ?)",
+                sha256,
+                log.size(),
+                MappingFile.toJson(imported.mapping()),
+                processes.isEmpty() ? null : processes.getFirst(),
+                log.hasLeadIn(),
+                starts(log));
+        writeColumns(id, log);
+        return id;
     }
 
     void writeColumns(long logId, FrameLog log) throws SQLException {

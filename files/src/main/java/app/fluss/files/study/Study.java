@@ -6,7 +6,6 @@ import app.fluss.core.measure.Section;
 import app.fluss.core.work.Progress;
 import app.fluss.files.latency.LatencyReading;
 import app.fluss.files.log.ImportedLog;
-import app.fluss.files.log.MappingFile;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -191,7 +190,7 @@ public final class Study implements AutoCloseable {
         OptionalLong log = OptionalLong.empty();
         for (RunEvidence part : evidence) {
             if (part instanceof RunEvidence.Log(Path raw, ImportedLog imported)) {
-                log = OptionalLong.of(insertLog(raw, imported, progress));
+                log = OptionalLong.of(logs.insert(keep(raw, progress), imported));
             }
         }
         long id = rows.insert(draft, log);
@@ -376,22 +375,6 @@ public final class Study implements AutoCloseable {
         } finally {
             release(lock);
         }
-    }
-
-    private long insertLog(Path raw, ImportedLog imported, Progress progress) throws SQLException {
-        FrameLog log = imported.log();
-        List<String> processes = imported.notes().processes();
-        long id = sql.insert(
-                "INSERT INTO parsed_log (sha256, images, mapping, process, lead_in, segment_starts) VALUES (?, ?, ?, ?, ?,"
-                        + " ?)",
-                keep(raw, progress),
-                log.size(),
-                MappingFile.toJson(imported.mapping()),
-                processes.isEmpty() ? null : processes.getFirst(),
-                log.hasLeadIn(),
-                LogCodec.starts(log));
-        logs.writeColumns(id, log);
-        return id;
     }
 
     private String keep(Path raw, Progress progress) throws SQLException {
