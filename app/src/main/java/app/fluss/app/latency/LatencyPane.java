@@ -50,7 +50,7 @@ public final class LatencyPane extends VBox {
     private final ChoiceBox<Double> threshold =
             Choice.of("latency-threshold", share -> Numbers.text(share * 100, 0) + " %");
     private final Button swap = Buttons.quiet(
-            "Swap channels", "The light was recorded on the input's channel: look again", this::swapChannels);
+            "Swap", "Swap the channels: the light was recorded on the input's channel: look again", this::swapChannels);
     private final Button accept;
     private final Button reject;
     private @Nullable AnalysedRun run;
@@ -79,7 +79,7 @@ public final class LatencyPane extends VBox {
         threshold.valueProperty().subscribe(this::lookAgain);
         HBox stackHead = Boxes.row(
                 Labels.heading("From input to light"),
-                Labels.of("mean (5 % – 95 %), ms", "muted"),
+                Labels.of("mean (5 – 95 %), ms", "muted"),
                 Boxes.spacer(),
                 headHand);
         VBox stackPanel = Boxes.panel(stackHead, stack);
@@ -88,13 +88,13 @@ public final class LatencyPane extends VBox {
         stackPanel.setMinWidth(0);
         swap.setId("swap-trace");
         figurePanel = Boxes.panel(
-                Labels.heading("Measured"),
-                source,
-                figures,
-                Boxes.filler(),
                 Boxes.row(
+                        Labels.heading("Measured"),
+                        Boxes.spacer(),
                         swap,
-                        Buttons.quiet("Remove", "Takes the measured latency away (can be undone)", this::remove)));
+                        Buttons.quiet("Remove", "Takes the measured latency away (can be undone)", this::remove)),
+                source,
+                figures);
         figurePanel.setMinWidth(USE_PREF_SIZE);
         HBox upper = new HBox(10, stackPanel, figurePanel);
         VBox.setVgrow(upper, Priority.ALWAYS);
@@ -193,7 +193,7 @@ public final class LatencyPane extends VBox {
         }
         return latency.shares().isEmpty()
                 ? ""
-                : "estimated until 10 %% show %s · 50 %% %s · 90 %% %s"
+                : "until 10 %% shows %s · 50 %% %s · 90 %% %s"
                         .formatted(latency.shares().stream()
                                 .map(ms -> Numbers.text(ms, 1))
                                 .toArray());

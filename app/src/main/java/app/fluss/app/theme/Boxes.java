@@ -34,13 +34,6 @@ public final class Boxes {
         return spacer;
     }
 
-    /// Takes the room that is left in a column.
-    public static Region filler() {
-        Region filler = new Region();
-        VBox.setVgrow(filler, Priority.ALWAYS);
-        return filler;
-    }
-
     /// What stands in a scroll pane, with room for its bar.
     public static VBox scrolled(Node... children) {
         VBox box = new VBox(10, children);
