@@ -24,6 +24,10 @@ module app.fluss.core {
     exports app.fluss.core.path;
     // Video timing and cables.
     exports app.fluss.core.display;
+    // What is known of generated images, and what they give stretch by stretch.
+    exports app.fluss.core.generation;
+    // Runs that differ in one setting.
+    exports app.fluss.core.ladder;
     // What an analyst reads off a counter.
     exports app.fluss.core.reading;
     // What cards and their slots can carry.

@@ -3,6 +3,8 @@ package app.fluss.cli;
 import app.fluss.core.finding.Finding;
 import app.fluss.core.finding.RunFindings;
 import app.fluss.core.finding.SensorFindings;
+import app.fluss.core.finding.WaysFindings;
+import app.fluss.core.generation.WaysToKnow;
 import app.fluss.core.measure.Analysis;
 import app.fluss.core.measure.AnalysisSettings;
 import app.fluss.files.log.ImportedLog;
@@ -16,6 +18,7 @@ import java.io.PrintWriter;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.concurrent.Callable;
 import org.jspecify.annotations.Nullable;
 import picocli.CommandLine.Command;
@@ -67,6 +70,7 @@ final class Analyze implements Callable<Integer> {
             Analysis run = options.analyse(imported, settings());
             List<Finding> findings = new ArrayList<>(RunFindings.of(run));
             findings.addAll(SensorFindings.of(run, cardMemoryMb));
+            findings.addAll(WaysFindings.of(WaysToKnow.of(run, Optional.empty())));
             findings.addAll(imported.notes().findings());
             findings.sort(Finding.WORST_FIRST);
             if (json) {

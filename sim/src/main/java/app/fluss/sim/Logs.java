@@ -8,9 +8,12 @@ import app.fluss.sim.scenario.Memory;
 import app.fluss.sim.scenario.Power;
 import app.fluss.sim.scenario.Scenario;
 import app.fluss.sim.scenario.Stream;
+import app.fluss.sim.stage.Bench;
+import app.fluss.sim.stage.CardBusy;
 import app.fluss.sim.stage.Frames;
 import app.fluss.sim.stage.Images;
 import java.util.Arrays;
+import java.util.SplittableRandom;
 import java.util.function.DoubleUnaryOperator;
 
 /// What loggers would have written.
@@ -18,10 +21,18 @@ final class Logs {
     private final Scenario scenario;
     private final Frames frames;
     private final double generatorMs;
+    private final CardBusy secondCard;
+    private final double idlePct;
 
-    Logs(Scenario scenario, Frames frames) {
+    /// @param random chance of the sensors
+    Logs(Scenario scenario, Bench bench, SplittableRandom random) {
         this.scenario = scenario;
-        this.frames = frames;
+        this.frames = bench.frames();
+        this.secondCard = bench.secondCard();
+        this.idlePct = scenario.generator()
+                .flatMap(Generator::secondGpu)
+                .map(card -> card.idleLoadPct() + card.idleSpreadPct() * random.nextGaussian())
+                .orElse(0.0);
         this.generatorMs = scenario.generator()
                 .filter(g -> g.behaviour() != Generator.Behaviour.NOT_ENGAGED
                         && g.secondGpu().isEmpty())
@@ -112,6 +123,14 @@ final class Logs {
             }
             log.channel(Channel.GPU_LOAD, load);
         }
+        if (scenario.generator().flatMap(Generator::secondGpu).isPresent()) {
+            log.channel(Channel.SECOND_GPU_LOAD, perFrame(frame, this::secondLoad));
+        }
+    }
+
+    /// In whole percent, as sensors give it.
+    private double secondLoad(double ms) {
+        return Math.clamp(Math.rint(idlePct + secondCard.loadPct(ms)), 0, 100);
     }
 
     private static double temperature(Power power, double ms) {

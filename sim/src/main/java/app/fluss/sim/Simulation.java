@@ -45,6 +45,7 @@ public final class Simulation {
         Bench bench = Bench.play(scenario, loop);
         SplittableRandom streamRandom = random.split();
         SplittableRandom clickRandom = random.split();
+        SplittableRandom sensorRandom = random.split();
         Optional<StreamPath> stream = scenario.stream().map(settings -> {
             StreamPath path = new StreamPath(settings, streamRandom, hitches);
             path.play(bench.images(), runMs);
@@ -77,7 +78,7 @@ public final class Simulation {
                 List.copyOf(hitches),
                 stream.map(s -> LinkView.truth(s.packets())),
                 headset.map(h -> HeadsetView.truth(h, screen, runMs)));
-        Logs logs = new Logs(scenario, bench.frames());
+        Logs logs = new Logs(scenario, bench, sensorRandom);
         return new SimulatedRun(
                 scenario,
                 stream.isPresent() ? logs.client(screen) : logs.host(screen, true),

@@ -156,7 +156,7 @@ class ClosedFormsTest {
 
     @Test
     void aSecondCardLeavesTheBaseAloneUntilItIsFull() {
-        SecondGpu card = new SecondGpu(new Slot(4, 4), 4, 0);
+        SecondGpu card = SecondGpu.in(new Slot(4, 4));
         Scenario off = steady(12, display(500, SyncMode.VRR));
         for (double costMs : new double[] {1, 4, 8}) {
             Analysis run = analyse(
@@ -169,7 +169,7 @@ class ClosedFormsTest {
     /// A card that needs 30 ms for what comes every 12 ms: its queue stays short, and it makes what it can.
     @Test
     void aFullSecondCardSkipsImagesAndItsQueueStaysFinite() {
-        SecondGpu card = new SecondGpu(new Slot(4, 4), 4, 0);
+        SecondGpu card = SecondGpu.in(new Slot(4, 4));
         Scenario full = steady(12, display(500, SyncMode.VRR))
                 .with(Generator.interpolating(4, 10).on(card));
         SimulatedRun run = Simulation.run(full);
@@ -189,7 +189,7 @@ class ClosedFormsTest {
     /// 4K over an old slot: 33 MB over 0.85 × 1 GB/s take 39 ms, so 25.6 copies a second get through.
     @Test
     void aNarrowSlotLimitsTheBaseOfTheGenerator() {
-        SecondGpu card = new SecondGpu(new Slot(1, 4), 4, 0);
+        SecondGpu card = SecondGpu.in(new Slot(1, 4));
         Game game = new Game(
                 Work.steady(2),
                 Work.steady(12),

@@ -161,7 +161,7 @@ class TruthTest {
         if (random.nextInt(4) > 0) {
             boolean second = generator.mode() == Generator.Mode.INTERPOLATE && random.nextBoolean();
             scenario = scenario.with(
-                    second ? generator.on(new SecondGpu(new Slot(1 + random.nextInt(4), 4), 4, 1)) : generator);
+                    second ? generator.on(new SecondGpu(new Slot(1 + random.nextInt(4), 4), 4, 1, 0, 0)) : generator);
         }
         return random.nextInt(4) == 0
                 ? scenario.with(Benches.stream(new Link(60 + 400 * random.nextDouble(), 3, 1, 1, 0.01, 0.02, 20, 60)))

@@ -6,9 +6,11 @@ import app.fluss.core.measure.Grade;
 import app.fluss.core.work.Progress;
 import java.util.ArrayList;
 import java.util.EnumMap;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
+import java.util.Set;
 import java.util.stream.Stream;
 
 /// Runs of one path against runs of the baseline, figure by figure.
@@ -17,13 +19,18 @@ import java.util.stream.Stream;
 /// @param b the analysed runs of the other side, one or more
 /// @param measures every measure, compared
 /// @param generation what generation costs and gives
+/// @param intervals how sure that is
 /// @param confounds recorded facts that differ and should not
 public record RunComparison(
         List<Analysis> a,
         List<Analysis> b,
         Map<Measure, MeasureComparison> measures,
         GenerationFigures generation,
+        GenerationIntervals intervals,
         List<Confound> confounds) {
+    /// The measures that generation figures are made of.
+    public static final Set<Measure> RATES = Set.of(Measure.RENDERED, Measure.PRESENTED, Measure.DELIVERED);
+
     /// Runs a side from which intervals rest on the figures of runs: {@value}.
     public static final int RUNS_FOR_WELCH = 3;
 
@@ -42,13 +49,28 @@ public record RunComparison(
     /// @throws app.fluss.core.work.StoppedException if `progress` stops it
     public static RunComparison of(
             List<Analysis> a, List<Analysis> b, double multiplier, List<Confound> confounds, Progress progress) {
+        return of(a, b, multiplier, confounds, EnumSet.allOf(Measure.class), progress);
+    }
+
+    /// Compares some measures only: where many stretches are compared, their tails take long.
+    ///
+    /// @param wanted measures to compare besides [#RATES]
+    public static RunComparison of(
+            List<Analysis> a,
+            List<Analysis> b,
+            double multiplier,
+            List<Confound> confounds,
+            Set<Measure> wanted,
+            Progress progress) {
         if (a.isEmpty() || b.isEmpty()) {
             throw new IllegalArgumentException("each side must have a run");
         }
         boolean welch = a.size() >= RUNS_FOR_WELCH && b.size() >= RUNS_FOR_WELCH;
         Map<Measure, MeasureComparison> measures = new EnumMap<>(Measure.class);
         WithinRun within = new WithinRun(a, b, progress);
-        for (Measure measure : Measure.values()) {
+        Set<Measure> all = EnumSet.copyOf(RATES);
+        all.addAll(wanted);
+        for (Measure measure : all) {
             double[] av = values(a, measure);
             double[] bv = values(b, measure);
             boolean whole = av.length == a.size() && bv.length == b.size();
@@ -65,7 +87,14 @@ public record RunComparison(
                 side(measures, Measure.PRESENTED).b(),
                 side(measures, Measure.DELIVERED).b(),
                 multiplier);
-        return new RunComparison(List.copyOf(a), List.copyOf(b), measures, generation, List.copyOf(confounds));
+        GenerationIntervals intervals = GenerationIntervals.of(
+                side(measures, Measure.RENDERED),
+                side(measures, Measure.PRESENTED),
+                side(measures, Measure.DELIVERED),
+                generation,
+                b);
+        return new RunComparison(
+                List.copyOf(a), List.copyOf(b), measures, generation, intervals, List.copyOf(confounds));
     }
 
     /// The grade that the comparison has: the weakest of its runs.
@@ -76,6 +105,8 @@ public record RunComparison(
     }
 
     /// The comparison of one measure.
+    ///
+    /// @throws NullPointerException if it was not asked for
     public MeasureComparison measure(Measure measure) {
         return side(measures, measure);
     }

@@ -38,6 +38,7 @@ public final class RunFindings {
         findings.phantoms();
         findings.surplus();
         findings.multiplier();
+        BaseCreep.of(run).ifPresent(findings.found::add);
         findings.base();
         findings.load();
         findings.ledger();

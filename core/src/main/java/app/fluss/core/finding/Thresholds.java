@@ -58,5 +58,17 @@ final class Thresholds {
     /// Points by which a load may fall and still count as the same, percent.
     static final double LOAD_STAYS_PCT = 5;
 
+    /// Share by which a second's base must lie above its cap, or its median, to have crept up.
+    static final double CREEP_ABOVE = 1.05;
+
+    /// Share of seconds from which a base creeps often.
+    static final double CREEP_OFTEN = 0.1;
+
+    /// Share of the other seconds in which images may be missing, too.
+    static final double CREEP_SELDOM = 0.2;
+
+    /// Seconds below which nothing is said of it.
+    static final int CREEP_SECONDS = 10;
+
     private Thresholds() {}
 }

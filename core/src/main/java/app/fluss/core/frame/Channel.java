@@ -17,6 +17,8 @@ public enum Channel {
     GPU("gpu_ms"),
     /// Load of the GPU, percent, 0 to 100.
     GPU_LOAD("gpu_load_pct"),
+    /// Load of a second card that generates, percent, 0 to 100.
+    SECOND_GPU_LOAD("second_gpu_load_pct"),
     /// Load of the CPU, percent, 0 to 100.
     CPU_LOAD("cpu_load_pct"),
     /// Card memory in use, megabytes.

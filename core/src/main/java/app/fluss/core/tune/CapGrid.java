@@ -1,7 +1,6 @@
 package app.fluss.core.tune;
 
 import app.fluss.core.frame.Channel;
-import app.fluss.core.frame.FrameKind;
 import app.fluss.core.frame.FrameLog;
 import app.fluss.core.frame.FrameSlice;
 import app.fluss.core.frame.Values;
@@ -10,7 +9,9 @@ import app.fluss.core.latency.chain.ChainEstimate;
 import app.fluss.core.latency.chain.ChainModel;
 import app.fluss.core.latency.chain.Generation;
 import app.fluss.core.latency.chain.InputDevice;
+import app.fluss.core.latency.chain.LatencyStage;
 import app.fluss.core.latency.chain.Screen;
+import app.fluss.core.latency.chain.StatedPath;
 import app.fluss.core.measure.Analysis;
 import app.fluss.core.measure.AnalysisSettings;
 import app.fluss.core.measure.RefreshLedger;
@@ -29,13 +30,13 @@ import java.util.TreeSet;
 /// @param bench what stays the same
 /// @param cells caps ascending, no cap last; for each the multipliers ascending
 public record CapGrid(TuneBench bench, List<TuneCell> cells) {
-    private static final int MOST_FRAMES = 20_000;
     private static final int HIGHEST_MULTIPLIER = 4;
     private static final double BELOW_CEILING = 0.97;
     private static final double[] USUAL_CAPS = {30, 40, 45, 60, 72, 80, 90, 100, 120};
     private static final double NEAR = 0.05;
     private static final double HELD_WITHIN = 1.02;
     private static final double HALF = 0.5;
+    private static final int PHASES = 5;
 
     /// A panel of 2 ms: it decides which of several partial images brings the light to half.
     private static final double PANEL_MS = 2;
@@ -54,48 +55,24 @@ public record CapGrid(TuneBench bench, List<TuneCell> cells) {
     /// Works the grid out.
     ///
     /// @param nativeRun frames with CPU and GPU work, made without a generator; of a long run the first
-    ///     {@value #MOST_FRAMES} frames
+    ///     20 000 frames
     /// @return empty if the log has no work of frames
     /// @throws app.fluss.core.work.StoppedException if `progress` stops it
     public static Optional<CapGrid> of(FrameSlice nativeRun, TuneBench bench, Progress progress) {
-        Optional<double[][]> work = work(nativeRun);
+        Optional<NativeWork> work = NativeWork.of(nativeRun);
         if (work.isEmpty()) {
             return Optional.empty();
         }
-        double[] cpu = work.get()[0];
-        double[] gpu = work.get()[1];
-        double uncapped = latency(Replay.of(cpu, gpu, 0, 1, bench).all(), Double.NaN, 1, bench);
+        double uncapped = cell(work.get(), Double.NaN, 1, bench, 0).latencyMs();
         double[] caps = caps(bench);
         List<TuneCell> cells = new ArrayList<>();
         for (int c = 0; c < caps.length; c++) {
             for (int m = 1; m <= HIGHEST_MULTIPLIER; m++) {
-                cells.add(cell(cpu, gpu, caps[c], m, bench, uncapped));
+                cells.add(cell(work.get(), caps[c], m, bench, uncapped));
             }
             progress.check((c + 1.0) / caps.length);
         }
         return Optional.of(new CapGrid(bench, cells));
-    }
-
-    /// CPU and GPU work of the frames that have both.
-    private static Optional<double[][]> work(FrameSlice slice) {
-        FrameLog log = slice.log();
-        Optional<Values> cpu = log.channel(Channel.CPU);
-        Optional<Values> gpu = log.channel(Channel.GPU);
-        if (cpu.isEmpty() || gpu.isEmpty()) {
-            return Optional.empty();
-        }
-        double[] c = new double[Math.min(MOST_FRAMES, slice.size())];
-        double[] g = new double[c.length];
-        int n = 0;
-        for (int i = slice.from(); i < slice.to() && n < c.length; i++) {
-            boolean known =
-                    !Double.isNaN(cpu.get().at(i)) && !Double.isNaN(gpu.get().at(i));
-            if (known && log.kind(i) != FrameKind.GENERATED) {
-                c[n] = cpu.get().at(i);
-                g[n++] = gpu.get().at(i);
-            }
-        }
-        return n < 100 ? Optional.empty() : Optional.of(new double[][] {Arrays.copyOf(c, n), Arrays.copyOf(g, n)});
     }
 
     /// Usual caps, and those that suit the display: with a fixed refresh its divisors by each multiplier,
@@ -122,15 +99,20 @@ public record CapGrid(TuneBench bench, List<TuneCell> cells) {
         return all;
     }
 
-    private static TuneCell cell(double[] cpu, double[] gpu, double capFps, int m, TuneBench bench, double uncapped) {
+    /// One cell.
+    static TuneCell cell(NativeWork work, double capFps, int m, TuneBench bench, double uncapped) {
         double capMs = Double.isNaN(capFps) ? 0 : 1000 / capFps;
-        FrameLog log = Replay.of(cpu, gpu, capMs, m, bench);
+        List<Replay.Played> played = new ArrayList<>();
+        for (int phase = 0; phase < phases(bench); phase++) {
+            played.add(Replay.of(work.cpuMs(), work.gpuMs(), capMs, m, bench, (double) phase / phases(bench)));
+        }
+        FrameLog log = played.getFirst().log();
         AnalysisSettings settings = AnalysisSettings.NONE
                 .withDisplay(bench.mode())
                 .withMultiplier(m)
                 .withCap(capFps);
         Analysis analysis = Analysis.of(log.all(), m == 1 ? settings.asNative() : settings);
-        double latency = latency(log.all(), capFps, m, bench);
+        double latency = latency(played, capFps, m, bench);
         return new TuneCell(
                 capFps,
                 m,
@@ -143,7 +125,13 @@ public record CapGrid(TuneBench bench, List<TuneCell> cells) {
                         .map(RefreshLedger::evenShare)
                         .map(share -> share.orNaN())
                         .orElse(Double.NaN),
-                load(log, analysis));
+                load(log, analysis, m, bench));
+    }
+
+    /// Where images are shown in turn, a game that keeps step with the display waits as long as its phase says,
+    /// and nobody knows the phase: the mean over several is the best guess.
+    private static int phases(TuneBench bench) {
+        return bench.mode().sync() == SyncMode.FIFO ? PHASES : 1;
     }
 
     /// Share of the time in seconds' worth of frames that keep the cap: single frames swing about it.
@@ -165,7 +153,11 @@ public record CapGrid(TuneBench bench, List<TuneCell> cells) {
         return all > 0 ? kept / all : Double.NaN;
     }
 
-    private static double load(FrameLog log, Analysis analysis) {
+    /// Busy share of the card that generates; of the game's where nothing is generated.
+    private static double load(FrameLog log, Analysis analysis, int m, TuneBench bench) {
+        if (m > 1 && bench.ownCard()) {
+            return Math.min(1, analysis.rates().generated().orNaN() * bench.costMs() / 1000);
+        }
         Values gpu = log.channel(Channel.GPU).orElseThrow();
         double busy = 0;
         for (int i = 0; i < log.size(); i++) {
@@ -175,23 +167,35 @@ public record CapGrid(TuneBench bench, List<TuneCell> cells) {
     }
 
     /// Mean from input to half light by the chain, without device, processing and panel, which no setting
-    /// here changes.
-    private static double latency(FrameSlice frames, double capFps, int m, TuneBench bench) {
+    /// here changes. Where images are shown in turn, the replay says how long they waited.
+    private static double latency(List<Replay.Played> played, double capFps, int m, TuneBench bench) {
+        FrameSlice frames = played.getFirst().log().all();
         double generatorMs = bench.ownCard() ? 0 : (m - 1) * bench.costMs();
         BaseFrames base = BaseFrames.of(frames, generatorMs, Double.NaN, 1000 / capFps, bench.inFlight())
                 .orElseThrow();
+        boolean full = bench.mode().sync() == SyncMode.FIFO
+                && base.isPacedBy(bench.mode().periodMs() * m, 1000 / capFps);
+        // Behind a full display the queue already holds what an image waits before it is handed on.
+        Optional<double[]> waits = full
+                ? StatedPath.syncWaits(frames)
+                : Optional.of(played.stream()
+                                .flatMapToDouble(one -> Arrays.stream(one.waitsMs()))
+                                .toArray())
+                        .filter(all -> all.length > 0);
         Generation generation = m == 1
                 ? new Generation.None()
-                : new Generation.Interpolation(m, bench.costMs(), true, 0, 0, 0, bench.ownCard());
+                : new Generation.Interpolation(
+                        m, bench.costMs(), true, 0, bench.ownCard() ? bench.copyMs() : 0, 0, bench.ownCard());
         ChainModel model = new ChainModel(
                 new InputDevice(0, 0),
-                base,
+                full ? base.heldByDisplay() : base,
                 generation,
                 Optional.empty(),
                 Optional.empty(),
-                new Screen(bench.mode(), 2, false, 0, 1, 0, PANEL_MS, Optional.empty()),
+                new Screen(bench.mode(), bench.waiting(), full, 0, 1, 0, PANEL_MS, Optional.empty()),
                 Map.of());
-        return ChainEstimate.totalMeanMs(model, HALF);
+        return ChainEstimate.totalMeanMs(
+                waits.map(all -> model.withMeasured(LatencyStage.SYNC, all)).orElse(model), HALF);
     }
 
     /// The cells in a school's order: those that pass, the best first, then those that are refused.

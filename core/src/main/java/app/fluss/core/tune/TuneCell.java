@@ -12,7 +12,7 @@ import app.fluss.core.measure.Rates;
 /// @param addedMs over the native run without a cap, ms
 /// @param motionMs mean motion timing error, ms; NaN if it cannot be had
 /// @param evenShare share of images with the commonest hold, 0 to 1; NaN if it cannot be had
-/// @param load mean GPU time of a frame as a share of its frame time, 0 to 1
+/// @param load busy share of the card that generates, or of the game's where nothing is generated, 0 to 1
 public record TuneCell(
         double capFps,
         int multiplier,

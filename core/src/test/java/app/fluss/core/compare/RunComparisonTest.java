@@ -13,6 +13,7 @@ import app.fluss.core.measure.DisplayMode;
 import app.fluss.core.measure.Figure;
 import app.fluss.core.measure.Grade;
 import app.fluss.core.measure.SyncMode;
+import app.fluss.core.work.Progress;
 import app.fluss.core.work.StoppedException;
 import java.util.Arrays;
 import java.util.List;
@@ -158,5 +159,69 @@ class RunComparisonTest {
 
     private static Analysis claimed(double fps) {
         return run(12, 1000, 1, AnalysisSettings.NONE.withClaimed(Figure.of(fps)));
+    }
+
+    /// Two images in each frame time, but for the given share of frames, which get one.
+    private static Analysis generating(double frameMs, int frames, double missing) {
+        double[] present = new double[2 * frames];
+        byte[] kinds = new byte[2 * frames];
+        int n = 0;
+        for (int i = 0; i < frames; i++) {
+            if (Math.floor((i + 1) * missing) == Math.floor(i * missing)) {
+                kinds[n] = FrameKind.GENERATED.code();
+                present[n++] = (i + 0.5) * frameMs;
+            }
+            kinds[n] = FrameKind.RENDERED.code();
+            present[n++] = (i + 1) * frameMs;
+        }
+        return Analysis.of(
+                FrameLog.presentedAt(present, n)
+                        .kinds(Arrays.copyOf(kinds, n))
+                        .build()
+                        .all(),
+                AnalysisSettings.NONE.withMultiplier(2));
+    }
+
+    /// By hand: three runs with multipliers p/b of 2, 1.9 and 1.8; the mean of their logarithms plus and minus
+    /// 4.302653 (Student's t, 2 degrees of freedom, table from memory) standard errors.
+    @Test
+    void generationFiguresComeWithIntervals() {
+        List<Analysis> on = List.of(generating(14, 2000, 0), generating(14, 2000, 0.1), generating(14, 2000, 0.2));
+        List<Analysis> off = List.of(run(12, 3000, 1, AnalysisSettings.NONE.asNative()), run(12, 2), run(12, 3));
+        RunComparison comparison = RunComparison.of(off, on, 2, List.of());
+        double[] logs = {Math.log(2), Math.log(1.9), Math.log(1.8)};
+        double mean = Arrays.stream(logs).average().orElseThrow();
+        double squares =
+                Arrays.stream(logs).map(log -> (log - mean) * (log - mean)).sum();
+        double half = 4.302653 * Math.sqrt(squares / 2 / 3);
+        Interval multiplier = comparison.intervals().foundMultiplier().orElseThrow();
+        assertThat(multiplier.low()).isCloseTo(Math.exp(mean - half), within(2e-3));
+        assertThat(multiplier.high()).isCloseTo(Math.exp(mean + half), within(2e-3));
+        Interval share = comparison.intervals().generatedShare().orElseThrow();
+        assertThat(share.low()).isCloseTo(1 - 1 / multiplier.low(), within(1e-12));
+        Interval cost = comparison.intervals().baseCost().orElseThrow();
+        assertThat(cost.contains(1 - 12 / 14.0)).isTrue();
+        assertThat(cost.contains(comparison.generation().baseCost().orNaN())).isTrue();
+        assertThat(comparison.intervals().deliveredGain())
+                .as("nothing says what was shown")
+                .isEmpty();
+    }
+
+    @Test
+    void withinOneRunTheMultiplierRestsOnItsSeconds() {
+        RunComparison comparison =
+                RunComparison.of(List.of(run(12, 1)), List.of(generating(14, 3000, 0.1)), 2, List.of());
+        Interval multiplier = comparison.intervals().foundMultiplier().orElseThrow();
+        assertThat(multiplier.contains(1.9)).isTrue();
+        assertThat(multiplier.high() - multiplier.low()).isLessThan(0.02);
+        RunComparison brief = RunComparison.of(List.of(run(12, 1)), List.of(generating(14, 300, 0.1)), 2, List.of());
+        assertThat(brief.intervals().foundMultiplier()).as("four seconds").isEmpty();
+    }
+
+    @Test
+    void onlyRatesAreComparedWhereOnlyRatesAreAsked() {
+        RunComparison rates = RunComparison.of(
+                List.of(run(12, 1)), List.of(run(12, 2)), 2, List.of(), RunComparison.RATES, Progress.NONE);
+        assertThat(rates.measures()).containsOnlyKeys(Measure.RENDERED, Measure.PRESENTED, Measure.DELIVERED);
     }
 }

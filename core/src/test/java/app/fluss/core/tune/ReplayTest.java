@@ -21,7 +21,8 @@ class ReplayTest {
         double[] gpu = new double[2000];
         Arrays.fill(cpu, cpuMs);
         Arrays.fill(gpu, gpuMs);
-        return Replay.of(cpu, gpu, Double.isNaN(capFps) ? 0 : 1000 / capFps, multiplier, bench);
+        return Replay.of(cpu, gpu, Double.isNaN(capFps) ? 0 : 1000 / capFps, multiplier, bench, 0)
+                .log();
     }
 
     private static double rendered(FrameLog log) {

@@ -24,6 +24,8 @@ public enum Role {
     PROCESS("program", null),
     /// [Channel#GPU_LOAD].
     GPU_LOAD("GPU load, %", Channel.GPU_LOAD),
+    /// [Channel#SECOND_GPU_LOAD].
+    SECOND_GPU_LOAD("second card's load, %", Channel.SECOND_GPU_LOAD),
     /// [Channel#CPU_LOAD].
     CPU_LOAD("CPU load, %", Channel.CPU_LOAD),
     /// [Channel#VRAM].

@@ -1,6 +1,7 @@
 package app.fluss.files.report;
 
 import app.fluss.core.finding.Finding;
+import app.fluss.core.generation.WaysToKnow;
 import app.fluss.core.measure.Analysis;
 import app.fluss.core.measure.Limits;
 import app.fluss.core.measure.Lows;
@@ -12,6 +13,7 @@ import app.fluss.files.log.ImportedLog;
 import app.fluss.files.log.MappedColumn;
 import app.fluss.files.log.Role;
 import java.util.List;
+import java.util.Optional;
 import tools.jackson.databind.node.ObjectNode;
 
 /// One analysed log as JSON.
@@ -36,6 +38,7 @@ public final class AnalysisJson {
         refresh(node, run);
         motion(node.putObject("motion_timing_ms"), run.motion());
         limit(node.putObject("limit"), run.limits());
+        generated(node.putObject("generated_share"), WaysToKnow.of(run, Optional.empty()));
         Json.put(node, "headroom_share", run.headroom());
         Json.putFindings(node, findings);
         return node;
@@ -123,6 +126,12 @@ public final class AnalysisJson {
         Json.put(node, "mean_abs", motion.meanAbs());
         Json.put(node, "p95_abs", motion.p95Abs());
         Json.put(node, "rms", motion.rms());
+    }
+
+    private static void generated(ObjectNode node, WaysToKnow ways) {
+        Json.put(node, "by_kind", ways.byKind());
+        Json.put(node, "by_game_time", ways.byGameTime());
+        Json.put(node, "repeated_by_game_time", ways.repeatedByGameTime());
     }
 
     private static void limit(ObjectNode node, Limits limits) {

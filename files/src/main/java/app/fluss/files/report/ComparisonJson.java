@@ -46,10 +46,15 @@ public final class ComparisonJson {
         }
         GenerationFigures generation = comparison.generation();
         Json.put(node, "base_cost", generation.baseCost());
+        Json.put(node, "base_cost_ci", comparison.intervals().baseCost());
         Json.put(node, "found_multiplier", generation.foundMultiplier());
+        Json.put(node, "found_multiplier_ci", comparison.intervals().foundMultiplier());
         Json.put(node, "delivered_gain", generation.deliveredGain());
+        Json.put(node, "delivered_gain_ci", comparison.intervals().deliveredGain());
         Json.put(node, "efficiency", generation.efficiency());
+        Json.put(node, "efficiency_ci", comparison.intervals().efficiency());
         Json.put(node, "generated_share", generation.generatedShare());
+        Json.put(node, "generated_share_ci", comparison.intervals().generatedShare());
         Json.put(node, "surplus_fps", generation.surplusFps());
         Json.put(node, "nominal_multiplier", generation.nominal());
         ArrayNode confounds = node.putArray("confounds");

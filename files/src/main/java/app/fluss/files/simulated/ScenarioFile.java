@@ -147,7 +147,9 @@ public final class ScenarioFile {
         return new SecondGpu(
                 new Slot(fields.whole("slot_generation", 4), fields.whole("slot_lanes", 4)),
                 fields.whole("bytes_per_pixel", 4),
-                fields.number("composition_wait_ms", 0));
+                fields.number("composition_wait_ms", 0),
+                fields.number("idle_load_pct", 0),
+                fields.number("idle_spread_pct", 0));
     }
 
     private static Display display(Fields fields) throws InputException {

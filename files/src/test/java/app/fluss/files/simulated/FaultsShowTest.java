@@ -8,9 +8,13 @@ import app.fluss.core.finding.Finding;
 import app.fluss.core.finding.RunFindings;
 import app.fluss.core.finding.SensorFindings;
 import app.fluss.core.finding.Severity;
+import app.fluss.core.finding.WaysFindings;
 import app.fluss.core.frame.Channel;
+import app.fluss.core.frame.FrameKind;
 import app.fluss.core.frame.FrameLog;
 import app.fluss.core.frame.Values;
+import app.fluss.core.generation.PicturesSeen;
+import app.fluss.core.generation.WaysToKnow;
 import app.fluss.core.measure.Analysis;
 import app.fluss.core.measure.AnalysisSettings;
 import app.fluss.core.measure.Figure;
@@ -20,12 +24,17 @@ import app.fluss.sim.scenario.Generator;
 import app.fluss.sim.scenario.Scenario;
 import app.fluss.sim.truth.Click;
 import app.fluss.sim.truth.Hitch;
+import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.ValueSource;
 
 /// Every ready scenario shows in its outputs what it is made to show.
 class FaultsShowTest {
@@ -88,7 +97,8 @@ class FaultsShowTest {
         "not-engaged, generation-off",
         "above-refresh, above-refresh",
         "second-gpu-full, multiplier-short",
-        "cpu-crowd, cpu-limit"
+        "cpu-crowd, cpu-limit",
+        "base-creep, base-creep"
     })
     void theFindingIsMade(String scenario, String code) {
         assertThat(codes(analyse(run(scenario)))).contains(code);
@@ -106,6 +116,99 @@ class FaultsShowTest {
     @CsvSource({"native", "engine-generation", "second-gpu", "capture-generation", "display-smoothing-game"})
     void anHonestPathHasNoFault(String scenario) {
         assertThat(RunFindings.of(analyse(run(scenario)))).noneMatch(finding -> finding.severity() == Severity.FAULT);
+    }
+
+    /// Codes that say something of the path; notes on tails and bases belong to any run.
+    private static final Set<String> COUNTER_CHECKS = Set.of(
+            "counter-blind",
+            "phantom-images",
+            "above-refresh",
+            "base-mismatch",
+            "multiplier-short",
+            "generation-off",
+            "base-creep",
+            "kinds-disagree",
+            "pictures-disagree",
+            "memory-full",
+            "clock-drop",
+            "cpu-limit");
+
+    @ParameterizedTest
+    @ValueSource(
+            strings = {
+                "native",
+                "engine-generation",
+                "driver-generation",
+                "capture-generation",
+                "second-gpu",
+                "display-smoothing-game",
+                "display-smoothing-full",
+                "locked-30"
+            })
+    void counterChecksAreSilentOnHonestPaths(String scenario) {
+        Analysis analysis = analyse(run(scenario));
+        List<Finding> all = new ArrayList<>(RunFindings.of(analysis));
+        all.addAll(SensorFindings.of(analysis, 8192));
+        all.addAll(WaysFindings.of(WaysToKnow.of(analysis, Optional.empty())));
+        assertThat(all).extracting(Finding::code).doesNotContainAnyElementsOf(COUNTER_CHECKS);
+    }
+
+    @Test
+    void aCapKeepsTheBaseFromCreeping() {
+        Scenario creeps = ReadyScenario.named("base-creep");
+        Scenario capped = creeps.with(creeps.game().withCap(70));
+        assertThat(codes(analyse(Simulation.run(capped)))).doesNotContain("base-creep", "multiplier-short");
+    }
+
+    /// What kinds and game times say of generated images agrees, whichever way they are made.
+    @ParameterizedTest
+    @CsvSource({
+        "engine-generation, 0.5",
+        "driver-generation, 0.5",
+        "second-gpu, 0.6667",
+        "phantom-images, 0.5",
+        "native, 0"
+    })
+    void kindsAndGameTimesTellTheSameShare(String scenario, double share) {
+        WaysToKnow ways = WaysToKnow.of(analyse(run(scenario)), Optional.empty());
+        assertThat(ways.byKind().orNaN()).isCloseTo(share, within(0.02));
+        assertThat(ways.byGameTime().orNaN()).isCloseTo(share, within(0.04));
+        assertThat(ways.kindsAgree()).isTrue();
+        assertThat(ways.repeatedByGameTime().orNaN() > 0.3).isEqualTo(scenario.equals("phantom-images"));
+        assertThat(ways.distinctByPictures().isKnown()).isFalse();
+    }
+
+    /// A cap, or a display that is waited for, makes the game's own steps as even as made ones.
+    @ParameterizedTest
+    @ValueSource(strings = {"capture-generation", "not-engaged", "locked-30"})
+    void evenGamesDoNotTell(String scenario) {
+        WaysToKnow ways = WaysToKnow.of(analyse(run(scenario)), Optional.empty());
+        assertThat(ways.byGameTime()).isInstanceOf(Figure.Missing.class);
+        assertThat(ways.kindsAgree()).isTrue();
+    }
+
+    @Test
+    void aWrongKindColumnShows() {
+        SimulatedRun run = run("engine-generation");
+        byte[] kinds = new byte[run.log().size()];
+        Arrays.fill(kinds, FrameKind.RENDERED.code());
+        FrameLog lies = FrameLog.presentedAt(
+                        times(run.log(), Channel.PRESENT), run.log().size())
+                .channel(Channel.CONTENT, times(run.log(), Channel.CONTENT))
+                .kinds(kinds)
+                .build();
+        Analysis analysis = Analysis.of(lies.all(), settings(run));
+        WaysToKnow ways = WaysToKnow.of(analysis, Optional.of(new PicturesSeen(240, 61, true)));
+        assertThat(WaysFindings.of(ways))
+                .extracting(Finding::code)
+                .containsExactly("kinds-disagree", "pictures-disagree");
+    }
+
+    private static double[] times(FrameLog log, Channel channel) {
+        Values values = log.channel(channel).orElseThrow();
+        double[] all = new double[log.size()];
+        Arrays.setAll(all, values::at);
+        return all;
     }
 
     @Test

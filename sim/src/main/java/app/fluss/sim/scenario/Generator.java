@@ -64,6 +64,11 @@ public record Generator(
         return new Generator(mode, images, fixedMs, msPerMegapixel, motionSize, behaviour, captureFps, secondGpu);
     }
 
+    /// The same with another size of motion estimation.
+    public Generator withMotionSize(double share) {
+        return new Generator(mode, multiplier, fixedMs, msPerMegapixel, share, behaviour, captureFps, secondGpu);
+    }
+
     /// The same with another behaviour.
     public Generator with(Behaviour other) {
         return new Generator(mode, multiplier, fixedMs, msPerMegapixel, motionSize, other, captureFps, secondGpu);

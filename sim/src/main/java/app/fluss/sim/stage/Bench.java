@@ -9,21 +9,23 @@ import app.fluss.sim.scenario.Scenario;
 ///
 /// @param frames what the game rendered
 /// @param images what was handed on
-public record Bench(Frames frames, Images images) {
+/// @param secondCard how busy a second card was; never, where there is none
+public record Bench(Frames frames, Images images, CardBusy secondCard) {
     /// Puts the stages together and plays the game.
     public static Bench play(Scenario scenario, GameLoop loop) {
         if (scenario.headset().isPresent()) {
             Compositor compositor = new Compositor(scenario.headset().get());
             Frames frames = loop.play(compositor, compositor);
-            return new Bench(frames, compositor.images());
+            return new Bench(frames, compositor.images(), new CardBusy());
         }
         HandOver handOver = handOver(scenario);
+        CardBusy secondCard = new CardBusy();
         Pacer cap = Pacer.cap(scenario.game().capFps());
         FrameTaker taker = scenario.generator()
                 .filter(generator -> generator.behaviour() != Generator.Behaviour.NOT_ENGAGED)
-                .map(generator -> generator(scenario, generator, handOver))
+                .map(generator -> generator(scenario, generator, handOver, secondCard))
                 .orElseGet(() -> new Direct(handOver));
-        return new Bench(loop.play(cap, taker), handOver.images());
+        return new Bench(loop.play(cap, taker), handOver.images(), secondCard);
     }
 
     private static HandOver handOver(Scenario scenario) {
@@ -34,14 +36,15 @@ public record Bench(Frames frames, Images images) {
                 : HandOver.free();
     }
 
-    private static FrameTaker generator(Scenario scenario, Generator generator, HandOver handOver) {
+    private static FrameTaker generator(
+            Scenario scenario, Generator generator, HandOver handOver, CardBusy secondCard) {
         double costMs = generator.costMs(scenario.game().megapixels());
         FrameTaker taker = switch (generator.mode()) {
             case EXTRAPOLATE -> new Extrapolator(handOver, generator, costMs);
             case INTERPOLATE -> {
                 Processor processor = generator
                         .secondGpu()
-                        .<Processor>map(card -> new OtherGpu(card, scenario.game()))
+                        .<Processor>map(card -> new OtherGpu(card, scenario.game(), secondCard))
                         .orElseGet(SameGpu::new);
                 yield new Interpolator(handOver, processor, generator, costMs);
             }

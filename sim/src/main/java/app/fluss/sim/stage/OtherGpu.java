@@ -9,10 +9,13 @@ import app.fluss.sim.scenario.SecondGpu;
 final class OtherGpu implements Processor {
     private final double copyMs;
     private final double waitMs;
+    private final CardBusy busy;
     private double slotFreeMs = Double.NEGATIVE_INFINITY;
     private double freeMs = Double.NEGATIVE_INFINITY;
 
-    OtherGpu(SecondGpu card, Game game) {
+    /// @param busy is told when the card works
+    OtherGpu(SecondGpu card, Game game, CardBusy busy) {
+        this.busy = busy;
         copyMs = card.slot().copyMs(game.widthPx(), game.heightPx(), card.bytesPerPixel());
         waitMs = card.compositionWaitMs();
     }
@@ -32,6 +35,7 @@ final class OtherGpu implements Processor {
         if (freeMs > latestStartMs) {
             return Double.NaN;
         }
+        busy.add(freeMs, freeMs + costMs);
         freeMs += costMs;
         return freeMs;
     }

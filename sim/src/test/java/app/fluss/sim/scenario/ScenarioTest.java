@@ -42,7 +42,7 @@ class ScenarioTest {
                                 Generator.Behaviour.HONEST,
                                 Double.NaN,
                                 Optional.empty())
-                        .on(new SecondGpu(new Slot(4, 4), 4, 0)))
+                        .on(SecondGpu.in(new Slot(4, 4))))
                 .hasMessageContaining("second_gpu must be left out");
     }
 

@@ -52,7 +52,7 @@ class QueuesTest {
     void aSecondCardCopiesOneFrameAfterTheOtherAndDropsWhatWouldPileUp() {
         Game game = Game.of(Work.steady(1), Work.steady(1));
         double copy = new Slot(1, 1).copyMs(2560, 1440, 4);
-        OtherGpu card = new OtherGpu(new SecondGpu(new Slot(1, 1), 4, 2), game);
+        OtherGpu card = new OtherGpu(new SecondGpu(new Slot(1, 1), 4, 2, 0, 0), game, new CardBusy());
         assertThat(card.arrive(0)).isCloseTo(copy + 2, within(1e-9));
         assertThat(card.arrive(1)).as("waits for the slot").isCloseTo(2 * copy + 2, within(1e-9));
         assertThat(card.arrive(2)).as("one is waiting already").isNaN();

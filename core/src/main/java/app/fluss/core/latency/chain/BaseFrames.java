@@ -18,6 +18,7 @@ import org.jspecify.annotations.Nullable;
 public final class BaseFrames {
     private static final double BUSY = 0.9;
     private static final double WITHIN = 0.02;
+    private static final double AT_PACE = 0.05;
     private static final int AROUND = 7;
 
     private final double[] frameMs;
@@ -117,8 +118,23 @@ public final class BaseFrames {
         return column;
     }
 
+    /// Whether a display that takes images in turn is what the game waits for: most frames last a whole number
+    /// of refreshes, and no cap says so.
+    ///
+    /// @param periodMs one refresh, ms
+    /// @param capMs interval of a cap, ms; NaN for none
+    public boolean isPacedBy(double periodMs, double capMs) {
+        int paced = 0;
+        for (double f : frameMs) {
+            double refreshes = Math.max(1, Math.rint(f / periodMs));
+            boolean capped = Math.abs(f - capMs) <= AT_PACE * capMs;
+            paced += !capped && Math.abs(f - refreshes * periodMs) <= AT_PACE * f ? 1 : 0;
+        }
+        return paced * 2 > frameMs.length;
+    }
+
     /// The same, held up by a display that takes images in turn and is full.
-    BaseFrames heldByDisplay() {
+    public BaseFrames heldByDisplay() {
         boolean[] all = new boolean[frameMs.length];
         Arrays.fill(all, true);
         return new BaseFrames(frameMs, cpuMs, gpuMs, all, inFlight, null);

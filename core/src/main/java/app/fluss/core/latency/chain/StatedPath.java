@@ -24,7 +24,6 @@ public final class StatedPath {
     private static final double ACTIVE_SHARE = 0.96;
     private static final double MIDDLE_PCT = 50;
     private static final double BITS_PER_MEGABIT = 1e6;
-    private static final double WITHIN = 0.05;
 
     private final Chain chain;
     private final Setup setup;
@@ -91,7 +90,7 @@ public final class StatedPath {
                         capMs,
                         number(FactKey.FRAMES_IN_FLIGHT))
                 .map(base -> {
-                    boolean full = queues && isFull(base);
+                    boolean full = queues && base.isPacedBy(mode.periodMs(), capMs);
                     return new ChainModel(
                             new InputDevice(number(FactKey.POLLING_MS), number(FactKey.DEVICE_MS)),
                             full ? base.heldByDisplay() : compositor.isPresent() ? base.startedBy(frames) : base,
@@ -107,19 +106,6 @@ public final class StatedPath {
         return generation instanceof Generation.Interpolation made && Math.max(made.captureMs(), made.copyMs()) > 0
                 ? Math.max(made.captureMs(), made.copyMs())
                 : Double.NaN;
-    }
-
-    /// The display is what the game waits for: most frames last a whole number of refreshes, and no cap
-    /// says so.
-    private boolean isFull(BaseFrames base) {
-        int paced = 0;
-        for (int i = 0; i < base.size(); i++) {
-            double f = base.frameMs(i);
-            double refreshes = Math.max(1, Math.rint(f / mode.periodMs()));
-            boolean capped = Math.abs(f - capMs) <= WITHIN * capMs;
-            paced += !capped && Math.abs(f - refreshes * mode.periodMs()) <= WITHIN * f ? 1 : 0;
-        }
-        return paced * 2 > base.size();
     }
 
     private Generation generation() {

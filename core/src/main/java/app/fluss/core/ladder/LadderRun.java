@@ -1,0 +1,66 @@
+package app.fluss.core.ladder;
+
+import app.fluss.core.bench.FactKey;
+import app.fluss.core.measure.Analysis;
+import app.fluss.core.measure.Figure;
+import app.fluss.core.path.Chain;
+import app.fluss.core.path.Stage;
+import app.fluss.core.path.StageKind;
+import java.util.ArrayList;
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.TreeMap;
+
+/// A run as it stands on a ladder.
+///
+/// @param chain the stages of its path
+/// @param facts what was recorded, by name
+/// @param analysis its figures
+/// @param latencyMs mean from input to light, measured or estimated, ms
+public record LadderRun(Chain chain, Map<String, String> facts, Analysis analysis, Figure latencyMs) {
+    /// Facts that follow from the settings, and so differ with them.
+    private static final Set<FactKey> FOLLOW = EnumSet.of(FactKey.MADE_MS);
+
+    /// What is set, as a number; empty if it is not set or not stated. No cap is infinity, native is 1 image.
+    Optional<Double> value(FactKey setting) {
+        if (setting == FactKey.CAP_FPS) {
+            double cap = analysis.settings().capFps();
+            return Optional.of(cap > 0 ? cap : Double.POSITIVE_INFINITY);
+        }
+        if (setting == FactKey.MULTIPLIER && chain.drawsAll()) {
+            return Optional.of(1.0);
+        }
+        return Optional.ofNullable(chain.settings().get(setting)).map(text -> switch (text) {
+            case "off" -> 0.0;
+            case "on" -> 1.0;
+            default -> FactKey.number(text);
+        });
+    }
+
+    /// Everything but one setting: runs that agree in this differ in nothing else that is recorded.
+    Map<String, String> othersThan(FactKey setting) {
+        Map<String, String> others = new TreeMap<>(facts);
+        List<String> stages = new ArrayList<>();
+        for (Stage stage : chain.stages()) {
+            if (stage.kind() == StageKind.FRAME_CAP) {
+                continue; // the cap stands on its own below, wherever it is set
+            }
+            stages.add(stage.kind().id());
+            stage.settings().forEach((key, value) -> others.put(stage.kind().id() + " " + key.id(), value));
+            others.remove(stage.kind().id() + " " + setting.id());
+            FOLLOW.forEach(key -> others.remove(stage.kind().id() + " " + key.id()));
+        }
+        others.put("stages", String.join(" ", stages));
+        others.remove(FactKey.CAP_FPS.id());
+        if (setting != FactKey.CAP_FPS) {
+            others.put(
+                    "cap",
+                    String.format(Locale.ROOT, "%.3f", analysis.settings().capFps()));
+        }
+        return others;
+    }
+}
