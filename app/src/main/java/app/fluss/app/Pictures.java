@@ -1,6 +1,7 @@
 package app.fluss.app;
 
 import app.fluss.app.bench.BenchScreen;
+import app.fluss.app.examine.ExamineScreen;
 import app.fluss.app.model.Contents;
 import app.fluss.app.theme.Palette;
 import app.fluss.core.frame.Channel;
@@ -61,16 +62,24 @@ final class Pictures {
             pictures.steps.add(() -> window.theme().use(palette));
             pictures.shoot("Tidewarden", "examine", folder.resolve("examine-tidewarden" + ending));
             pictures.shoot("Tidewarden", "compare", folder.resolve("compare-tidewarden" + ending));
-            pictures.steps.add(() -> window.shell().examine().showLatency(true));
+            pictures.steps.add(() -> window.shell().examine().show(ExamineScreen.View.LATENCY));
             pictures.shoot("Tidewarden", "examine", folder.resolve("latency" + ending));
-            pictures.steps.add(() -> window.shell().examine().showLatency(false));
+            pictures.steps.add(() -> window.shell().examine().show(ExamineScreen.View.FRAMES));
             pictures.steps.add(pictures::measure);
             pictures.steps.add(() -> pictures.go("Tidewarden", "capture"));
             pictures.steps.add(() -> window.shell().capture().focusPad());
             pictures.steps.add(() -> pictures.save(folder.resolve("capture" + ending)));
         }
         pictures.shoot("Kelp Circuit", "examine", folder.resolve("examine-kelp-circuit-dark.png"));
+        pictures.view(ExamineScreen.View.PICTURES, "Kelp Circuit", folder.resolve("pictures-dark.png"));
         pictures.steps.add(() -> window.theme().use(Palette.LIGHT));
+        pictures.path("television, game mode", folder.resolve("path-television-light.png"));
+        pictures.steps.add(() -> window.shell().examine().show(ExamineScreen.View.FRAMES));
+        pictures.path("second GPU 3×, size 50 %", folder.resolve("path-second-gpu-light.png"));
+        pictures.steps.add(() -> pictures.choose("compare"));
+        pictures.steps.add(() -> pictures.click("#compare-settings"));
+        pictures.steps.add(() -> pictures.save(folder.resolve("settings-light.png")));
+        pictures.steps.add(() -> pictures.click("#compare-paths"));
         pictures.shoot("Tidewarden", "plan", folder.resolve("plan-light.png"));
         pictures.shoot("Tidewarden", "tune", folder.resolve("tune-light.png"));
         pictures.bench(BenchScreen.View.PARTS, folder.resolve("bench-parts-light.png"));
@@ -94,6 +103,32 @@ final class Pictures {
     private void shoot(String game, String screen, Path file) {
         steps.add(() -> go(game, screen));
         steps.add(() -> save(file));
+    }
+
+    private void view(ExamineScreen.View view, String game, Path file) {
+        steps.add(() -> window.shell().examine().show(view));
+        shoot(game, "examine", file);
+    }
+
+    /// What is worked out for the first run of a path.
+    private void path(String name, Path file) {
+        steps.add(() -> window.shell().examine().show(ExamineScreen.View.PATH));
+        steps.add(() -> go("", "examine"));
+        steps.add(() -> window.workbench().contentsProperty().get().runs().stream()
+                .filter(run -> run.path().name().equals(name))
+                .findFirst()
+                .ifPresent(run -> window.workbench().selectedProperty().set(run)));
+        steps.add(() -> save(file));
+    }
+
+    private void choose(String screen) {
+        click("#work-" + screen);
+    }
+
+    private void click(String id) {
+        if (window.shell().lookup(id) instanceof ToggleButton button) {
+            button.setSelected(true);
+        }
     }
 
     private void bench(BenchScreen.View view, Path file) {
@@ -158,9 +193,7 @@ final class Pictures {
                         contents.place(run).startsWith(game) && !run.path().isNative())
                 .findFirst()
                 .ifPresent(run -> window.workbench().selectedProperty().set(run));
-        if (window.shell().lookup("#work-" + screen) instanceof ToggleButton button) {
-            button.setSelected(true);
-        }
+        choose(screen);
     }
 
     private void next() {

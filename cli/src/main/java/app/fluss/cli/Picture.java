@@ -2,6 +2,7 @@ package app.fluss.cli;
 
 import app.fluss.core.measure.Figure;
 import app.fluss.core.picture.PictureQuality;
+import app.fluss.files.clip.StillComparison;
 import app.fluss.files.clip.StillFile;
 import app.fluss.files.log.InputException;
 import app.fluss.files.report.Json;
@@ -45,19 +46,10 @@ final class Picture implements Callable<Integer> {
 
     @Override
     public Integer call() throws IOException, InputException {
-        StillFile.Still a = StillFile.read(reference);
-        StillFile.Still b = StillFile.read(picture);
-        if (a.width() != b.width() || a.height() != b.height()) {
-            throw new InputException(
-                    picture,
-                    0,
-                    0,
-                    "a picture of %d × %d px".formatted(b.width(), b.height()),
-                    "%d × %d px, as the reference".formatted(a.width(), a.height()));
-        }
-        PictureQuality quality = PictureQuality.of(a.luma(), b.luma(), a.width(), a.height());
+        StillComparison compared = StillComparison.read(reference, picture);
+        PictureQuality quality = compared.quality();
         if (map != null) {
-            StillFile.write(PictureQuality.differenceMap(a.luma(), b.luma()), a.width(), map);
+            StillFile.write(compared.differenceMap(), compared.width(), map);
         }
         print(quality);
         return 0;

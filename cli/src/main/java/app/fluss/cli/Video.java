@@ -3,11 +3,11 @@ package app.fluss.cli;
 import app.fluss.core.finding.ClipFindings;
 import app.fluss.core.finding.Finding;
 import app.fluss.core.picture.Area;
-import app.fluss.core.picture.DistinctPictures;
 import app.fluss.core.picture.Look;
+import app.fluss.core.picture.PictureCount;
 import app.fluss.core.work.Progress;
 import app.fluss.files.clip.Clip;
-import app.fluss.files.clip.ClipCount;
+import app.fluss.files.clip.ClipDifferences;
 import app.fluss.files.clip.ClipFile;
 import app.fluss.files.log.InputException;
 import app.fluss.files.report.ClipJson;
@@ -75,7 +75,7 @@ final class Video implements Callable<Integer> {
                 throw new InputException(file, 0, 0, "a clip of %d pictures".formatted(clip.size()), "three or more");
             }
             Look look = new Look(Optional.ofNullable(within), Optional.ofNullable(without));
-            DistinctPictures.Count count = ClipCount.of(clip, look, Progress.NONE);
+            PictureCount count = ClipDifferences.of(clip, look, Progress.NONE).count();
             print(count, rate, ClipFindings.of(count, rate, claimed));
         } catch (IllegalArgumentException e) {
             throw new ParameterException(spec.commandLine(), String.valueOf(e.getMessage()), e);
@@ -83,13 +83,13 @@ final class Video implements Callable<Integer> {
         return 0;
     }
 
-    private void print(DistinctPictures.Count count, double rate, List<Finding> findings) {
+    private void print(PictureCount count, double rate, List<Finding> findings) {
         PrintWriter out = spec.commandLine().getOut();
         if (json) {
             out.print(Json.text(ClipJson.of(count, rate, findings)));
         } else {
             out.println("%s: %d pictures".formatted(file, count.pictures()));
-            if (count.kind() != DistinctPictures.Kind.NOTHING_MOVES) {
+            if (count.kind() != PictureCount.Kind.NOTHING_MOVES) {
                 out.println(String.format(
                         Locale.ROOT,
                         "  distinct     %8d%n  delivered    %8.2f /s%n  longest hold %8.2f ms",

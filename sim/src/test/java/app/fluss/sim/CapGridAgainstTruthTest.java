@@ -9,6 +9,7 @@ import app.fluss.core.measure.Analysis;
 import app.fluss.core.measure.AnalysisSettings;
 import app.fluss.core.measure.DisplayMode;
 import app.fluss.core.measure.SyncMode;
+import app.fluss.core.tune.Bounds;
 import app.fluss.core.tune.CapGrid;
 import app.fluss.core.tune.School;
 import app.fluss.core.tune.TuneBench;
@@ -65,7 +66,7 @@ class CapGridAgainstTruthTest {
         TuneBench bench = new TuneBench(
                 COST_MS, ownCard, ownCard ? SLOT.copyMs(2560, 1440, 4) : 0, mode, TuneBench.USUAL_WAITING, 2);
         CapGrid grid = CapGrid.of(log.all(), bench, Progress.NONE).orElseThrow();
-        CapGrid.Ranked top = grid.ranked(school, school.mostAddedMs()).getFirst();
+        CapGrid.Ranked top = grid.ranked(school, school.bounds()).getFirst();
         assertThat(top.refused()).isEmpty();
         TuneCell said = top.cell();
         SimulatedRun run = Simulation.run(setSo(scenario, said, ownCard).withSeed(77));
@@ -115,7 +116,7 @@ class CapGridAgainstTruthTest {
         FrameLog log = Simulation.run(nativeRun(22, mode)).gameLog();
         CapGrid grid = CapGrid.of(log.all(), new TuneBench(COST_MS, false, mode, 2), Progress.NONE)
                 .orElseThrow();
-        List<CapGrid.Ranked> response = grid.ranked(School.RESPONSE_FIRST, 10);
+        List<CapGrid.Ranked> response = grid.ranked(School.RESPONSE_FIRST, School.RESPONSE_FIRST.bounds());
         assertThat(response)
                 .filteredOn(ranked -> ranked.cell().multiplier() > 1)
                 .as("a base of about 45/s is too low for generation where response counts")
@@ -124,6 +125,12 @@ class CapGridAgainstTruthTest {
                 .filteredOn(ranked -> ranked.cell().capFps() == 60)
                 .allSatisfy(ranked -> assertThat(ranked.refused().orElseThrow()).contains("keeps up"));
         assertThat(response.getFirst().cell().multiplier()).isEqualTo(1);
+        assertThat(grid.ranked(School.RESPONSE_FIRST, new Bounds(100, 30))
+                        .getFirst()
+                        .cell()
+                        .multiplier())
+                .as("who puts up with more gets images")
+                .isGreaterThan(1);
         assertThat(grid.cells()).hasSizeGreaterThan(20);
     }
 

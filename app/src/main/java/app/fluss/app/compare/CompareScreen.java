@@ -45,6 +45,9 @@ public final class CompareScreen extends VBox {
     private final FlowPane paths = new FlowPane(6, 6);
     private final VBox body = new VBox(10);
     private final TradeMap tradeMap;
+    private final LadderPane ladders;
+    private final ScrollPane scroll = new ScrollPane(body);
+    private final ToggleButton settings = new ToggleButton("Settings");
     private @Nullable Comparison current;
 
     /// @param shown is told which comparison is on screen
@@ -64,13 +67,39 @@ public final class CompareScreen extends VBox {
         copy.setOnAction(_ -> copyTable());
         Region spacer = new Region();
         HBox.setHgrow(spacer, Priority.ALWAYS);
-        HBox head = new HBox(8, title, simulated, spacer, copy);
+        ladders = new LadderPane(theme);
+        ToggleButton whole = new ToggleButton("Paths");
+        ToggleGroup looks = new ToggleGroup();
+        for (ToggleButton button : List.of(whole, settings)) {
+            button.getStyleClass().add("quiet");
+            button.setMinWidth(USE_PREF_SIZE);
+            button.setToggleGroup(looks);
+        }
+        whole.setId("compare-paths");
+        whole.setTooltip(new Tooltip("Every path against native"));
+        settings.setId("compare-settings");
+        settings.setTooltip(new Tooltip("Runs that differ in one setting, lined up"));
+        whole.setSelected(true);
+        looks.selectedToggleProperty().subscribe(chosen -> {
+            if (chosen == null) {
+                whole.setSelected(true);
+            }
+            showLook();
+        });
+        workbench.pathWorkProperty().subscribe(ladders::show);
+        HBox head = new HBox(8, whole, settings, title, simulated, spacer, copy);
         head.setAlignment(Pos.CENTER_LEFT);
-        ScrollPane scroll = new ScrollPane(body);
         scroll.setFitToWidth(true);
         VBox.setVgrow(scroll, Priority.ALWAYS);
         getChildren().addAll(head, paths, scroll);
         workbench.comparisonsProperty().subscribe(this::show);
+    }
+
+    private void showLook() {
+        boolean lined = settings.isSelected();
+        scroll.setContent(lined ? ladders : body);
+        paths.setVisible(!lined && !workbench.comparisonsProperty().get().isEmpty());
+        paths.setManaged(!lined);
     }
 
     private void show(List<Comparison> comparisons) {
@@ -94,12 +123,12 @@ public final class CompareScreen extends VBox {
         if (comparisons.isEmpty()) {
             current = null;
             simulated.setVisible(false);
-            paths.setVisible(false);
+            showLook();
             body.getChildren().setAll(empty());
             shown.accept(Optional.empty());
             return;
         }
-        paths.setVisible(true);
+        showLook();
         int chosen = IntStream.range(0, comparisons.size())
                 .filter(i -> run != null && comparisons.get(i).path().equals(run.path()))
                 .findFirst()

@@ -4,7 +4,9 @@ import app.fluss.core.measure.Grade;
 import app.fluss.core.path.Chain;
 import app.fluss.core.path.StageKind;
 import app.fluss.files.simulated.ReadyScenario;
+import app.fluss.sim.scenario.Generator;
 import app.fluss.sim.scenario.Scenario;
+import app.fluss.sim.scenario.Work;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
@@ -32,6 +34,10 @@ record DemoRuns(
         Map<String, String> changed) {
     private static final String NATIVE = "native";
 
+    /// The work of the native scenario on a slot with all its lanes: one card alone is a little quicker.
+    private static final Work ONE_CARD_CPU = new Work(4.2, 0.08, 0.9, 0.4, 18);
+    private static final Work ONE_CARD_GPU = new Work(12.68, 0.09, 0.95, 0.3, 12);
+
     /// The whole demo: every ready scenario is in it.
     static List<DemoRuns> all() {
         List<DemoRuns> all = new ArrayList<>();
@@ -41,8 +47,20 @@ record DemoRuns(
         marsh.path("driver generation 2×", "driver-generation", 1);
         marsh.path("capture generation 2×", "capture-generation", 1);
         marsh.path("second GPU 3×", "second-gpu", 3);
-        marsh.path("second GPU 4×", "second-gpu-full", 1);
         marsh.path("engine generation 2×, other overlay", "counter-blind", 1);
+        Place night = new Place("Tidewarden", "reed marsh at night", all);
+        night.base("native", 3);
+        night.path("second GPU 3×", "second-gpu", 3);
+        night.ladder();
+        Place pond = new Place("Tidewarden", "mill pond", all);
+        pond.add(NATIVE, true, named("second-gpu-full").asNative(), 1, Grade.A, Map.of());
+        pond.path("second GPU 4×, rough card", "second-gpu-full", 1);
+        Place jetty = new Place("Tidewarden", "jetty at night", all);
+        jetty.add(NATIVE, true, named("base-creep").asNative(), 1, Grade.B, Map.of());
+        jetty.path("second GPU 3×, small card", "base-creep", 1);
+        for (int cap : new int[] {60, 70, 80}) {
+            jetty.add("second GPU 3×, small card, cap " + cap, false, capped("base-creep", cap), 1, Grade.B, Map.of());
+        }
         Place arena = new Place("Saltglass", "arena, two rounds", all);
         arena.add(NATIVE, true, named("base-collapse").asNative(), 1, Grade.A, Map.of());
         arena.add("capture generation 2×", false, named("base-collapse"), 1, Grade.A, Map.of("render_scale", "120 %"));
@@ -99,6 +117,10 @@ record DemoRuns(
                 .orElse(isNative ? Chain.NATIVE : Chain.of(StageKind.OTHER_GENERATION));
     }
 
+    private static Scenario capped(String scenario, double capFps) {
+        return named(scenario).with(named(scenario).game().withCap(capFps));
+    }
+
     private static Scenario named(String scenario) {
         return ReadyScenario.named(scenario);
     }
@@ -111,6 +133,37 @@ record DemoRuns(
 
         void path(String path, String scenario, int repeats) {
             add(path, false, named(scenario), repeats, Grade.A, Map.of());
+        }
+
+        /// Runs of the second card that differ in one setting, and the native path without it.
+        void ladder() {
+            Scenario three = named("second-gpu");
+            Generator generator = three.generator().orElseThrow();
+            for (int multiplier : new int[] {2, 4, 5}) {
+                add(
+                        "second GPU %d×".formatted(multiplier),
+                        false,
+                        three.with(generator.withMultiplier(multiplier)),
+                        1,
+                        Grade.B,
+                        Map.of());
+            }
+            for (int size : new int[] {50, 100}) {
+                add(
+                        "second GPU 3×, size %d %%".formatted(size),
+                        false,
+                        three.with(generator.withMotionSize(size / 100.0)),
+                        1,
+                        Grade.B,
+                        Map.of());
+            }
+            add(
+                    "native, second card out",
+                    true,
+                    named("native").with(named("native").game().withWork(ONE_CARD_CPU, ONE_CARD_GPU)),
+                    3,
+                    Grade.B,
+                    Map.of("cards_in", "first only", "first_slot_lanes", "16"));
         }
 
         void add(

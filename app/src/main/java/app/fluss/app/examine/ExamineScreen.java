@@ -4,6 +4,8 @@ import app.fluss.app.latency.LatencyPane;
 import app.fluss.app.model.AnalysedRun;
 import app.fluss.app.model.TimeWindow;
 import app.fluss.app.model.Workbench;
+import app.fluss.app.path.PathPane;
+import app.fluss.app.pictures.PicturesPane;
 import app.fluss.app.theme.Boxes;
 import app.fluss.app.theme.Buttons;
 import app.fluss.app.theme.Dialogs;
@@ -60,8 +62,8 @@ public final class ExamineScreen extends VBox {
     private final LatencyPane latency;
     private final VBox frames = new VBox(10);
     private final ToggleGroup views = new ToggleGroup();
-    private final ToggleButton framesView = view("Frames", "Rates, frame times, refreshes (Ctrl+4)");
-    private final ToggleButton latencyView = view("Latency", "From input to light (Ctrl+L)");
+    private final Map<View, ToggleButton> viewButtons = new EnumMap<>(View.class);
+    private final Map<View, VBox> panes = new EnumMap<>(View.class);
     private final ObjectProperty<TimeWindow> window = new SimpleObjectProperty<>(new TimeWindow(0, 1));
     private final BandView band;
     private final WeaveView weave;
@@ -74,6 +76,26 @@ public final class ExamineScreen extends VBox {
     private final MenuButton sections = new MenuButton("Sections");
     private final Map<Part, VBox> panels = new EnumMap<>(Part.class);
     private @Nullable AnalysedRun shown;
+
+    /// What of a run is looked at.
+    public enum View {
+        /// Rates, frame times, refreshes.
+        FRAMES("Frames", "Rates, frame times, refreshes (Ctrl+4)"),
+        /// From input to light.
+        LATENCY("Latency", "From input to light (Ctrl+L)"),
+        /// What is worked out for its path.
+        PATH("Path", "Generation by stretch, second card, display (Ctrl+G)"),
+        /// Clips and stills.
+        PICTURES("Pictures", "Distinct pictures of a clip, stills (Ctrl+P)");
+
+        private final String title;
+        private final String tip;
+
+        View(String title, String tip) {
+            this.title = title;
+            this.tip = tip;
+        }
+    }
 
     /// A part of the screen that a finding can point to.
     public enum Part {
@@ -88,8 +110,16 @@ public final class ExamineScreen extends VBox {
     }
 
     /// @param latency shows the latency of the run
+    /// @param path shows what is worked out for its path
+    /// @param pictures shows its clip
     /// @param display is asked to let the user state the display mode of the run
-    public ExamineScreen(Workbench workbench, Theme theme, LatencyPane latency, Runnable display) {
+    public ExamineScreen(
+            Workbench workbench,
+            Theme theme,
+            LatencyPane latency,
+            PathPane path,
+            PicturesPane pictures,
+            Runnable display) {
         super(10);
         this.workbench = workbench;
         this.theme = theme;
@@ -119,7 +149,7 @@ public final class ExamineScreen extends VBox {
         lows.getStyleClass().add("muted");
         VBox titles = new VBox(-2, title, place);
         titles.setMinWidth(0);
-        HBox head = Boxes.row(framesView, latencyView, titles, simulated, Boxes.spacer(), displayButton, copy);
+        HBox head = Boxes.row(viewButtons(), titles, simulated, Boxes.spacer(), displayButton, copy);
         VBox ladderPanel = Boxes.panel(Labels.heading("Rates, images/s"), ladder);
         HBox.setHgrow(ladderPanel, Priority.ALWAYS);
         HBox figureHead = new HBox(8, Labels.heading("Figures"), Boxes.spacer(), lows, convention);
@@ -155,10 +185,10 @@ public final class ExamineScreen extends VBox {
         VBox.setVgrow(upper, Priority.ALWAYS);
         upper.setMaxHeight(500);
         frames.getChildren().setAll(upper, weavePanel);
-        VBox.setVgrow(frames, Priority.ALWAYS);
-        VBox.setVgrow(latency, Priority.ALWAYS);
+        panes.putAll(Map.of(View.FRAMES, frames, View.LATENCY, latency, View.PATH, path, View.PICTURES, pictures));
+        panes.values().forEach(pane -> VBox.setVgrow(pane, Priority.ALWAYS));
         getChildren().addAll(head, frames);
-        framesView.setSelected(true);
+        show(View.FRAMES);
         views.selectedToggleProperty().subscribe(this::showView);
         panels.put(Part.RATES, ladderPanel);
         panels.put(Part.FRAME_TIMES, bandPanel);
@@ -167,35 +197,48 @@ public final class ExamineScreen extends VBox {
         workbench.analysedProperty().subscribe(this::show);
     }
 
-    private ToggleButton view(String name, String tip) {
-        ToggleButton button = new ToggleButton(name);
-        button.setId("view-" + name.toLowerCase(Locale.ROOT));
-        button.getStyleClass().add("quiet");
-        button.setMinWidth(USE_PREF_SIZE);
-        button.setTooltip(new Tooltip(tip));
-        button.setToggleGroup(views);
-        return button;
+    private HBox viewButtons() {
+        HBox row = Boxes.row();
+        row.setSpacing(2);
+        for (View view : View.values()) {
+            ToggleButton button = new ToggleButton(view.title);
+            button.setId("view-" + view.title.toLowerCase(Locale.ROOT));
+            button.getStyleClass().add("quiet");
+            button.setMinWidth(USE_PREF_SIZE);
+            button.setTooltip(new Tooltip(view.tip));
+            button.setToggleGroup(views);
+            button.setUserData(view);
+            viewButtons.put(view, button);
+            row.getChildren().add(button);
+        }
+        return row;
     }
 
     private void showView(@Nullable Toggle chosen) {
         if (chosen == null) {
-            framesView.setSelected(true);
+            show(View.FRAMES);
             return;
         }
-        getChildren().set(1, chosen.equals(latencyView) ? latency : frames);
+        getChildren().set(1, Objects.requireNonNull(panes.get(view())));
     }
 
-    /// Shows frames, or latency.
-    public void showLatency(boolean shown) {
-        (shown ? latencyView : framesView).setSelected(true);
-        if (shown) {
+    /// What is looked at.
+    public View view() {
+        Toggle chosen = views.getSelectedToggle();
+        return chosen != null && chosen.getUserData() instanceof View view ? view : View.FRAMES;
+    }
+
+    /// Shows a view.
+    public void show(View view) {
+        Objects.requireNonNull(viewButtons.get(view)).setSelected(true);
+        if (view == View.LATENCY) {
             latency.requestFocus();
         }
     }
 
     /// Points to a part for a moment, without blinking.
     public void point(Part part) {
-        showLatency(false);
+        show(View.FRAMES);
         VBox panel = Objects.requireNonNull(panels.get(part));
         panel.pseudoClassStateChanged(POINTED, true);
         PauseTransition moment = new PauseTransition(POINTED_FOR);
@@ -216,8 +259,9 @@ public final class ExamineScreen extends VBox {
             simulated.setVisible(false);
             return;
         }
-        title.setText(run.run().path().name() + " · " + run.run().name());
-        place.setText(workbench.contentsProperty().get().place(run.run()));
+        title.setText(run.run().path().name());
+        place.setText(workbench.contentsProperty().get().place(run.run()) + " · "
+                + run.run().name());
         simulated.setVisible(run.run().simulated());
         ladder.show(run.analysis().rates(), run.run().claim());
         showFigures();
@@ -255,7 +299,7 @@ public final class ExamineScreen extends VBox {
     /// Copies the figures as tab-separated text.
     public void copyFigures() {
         AnalysedRun run = shown;
-        if (latencyView.isSelected()) {
+        if (view() == View.LATENCY) {
             latency.copyFigures();
         } else if (run != null) {
             ClipboardContent content = new ClipboardContent();

@@ -76,7 +76,7 @@ final class ClipDialog {
         this.problems = problems;
         this.clip = clip;
         dialog = Dialogs.make(theme, owner, "Latency from a clip");
-        picture = new PictureView(theme, clip.width(), clip.height(), this::drawn);
+        picture = new PictureView(theme, clip.width(), clip.height(), "input", "answer", this::drawn);
         picture.setPrefSize(620, 360);
         picture.setMinHeight(200);
         slider.setMax(Math.max(0, clip.size() - 1));

@@ -20,7 +20,8 @@ import java.util.function.Consumer;
 import java.util.function.Supplier;
 import javafx.stage.Window;
 
-/// Brings latency from clips into the study. What is kept as evidence is what was read from the clip: the
+/// Brings what clips show into the study: latency, or distinct pictures. What is kept as evidence is what was read from
+/// the clip: the
 /// brightness of both areas, picture by picture, or the pictures that were marked; clips themselves take
 /// gigabytes.
 final class ClipFlow {
@@ -49,15 +50,41 @@ final class ClipFlow {
             close(clip);
             return;
         }
-        String name = workbench.contentsProperty().get().place(run) + " · "
-                + run.path().name() + " · " + run.name();
-        ClipDialog dialog = new ClipDialog(theme, owner.get(), jobs, problems, file, clip, name);
+        ClipDialog dialog = new ClipDialog(theme, owner.get(), jobs, problems, file, clip, name(run));
         dialog.ask(
                 result -> workbench.add(
                         "Adding " + file.getFileName(),
                         (study, progress) -> add(study, run, file, result, progress),
                         e -> problems.accept(String.valueOf(e.getMessage()))),
                 () -> close(clip));
+    }
+
+    /// Asks what of the clip is to be counted.
+    ///
+    /// @param clip is closed in the end
+    void count(Path file, Clip clip) {
+        Run run = workbench.selectedProperty().get();
+        if (run == null) {
+            problems.accept("A clip belongs to a run: add its log first, select it, then add %s again."
+                    .formatted(file.getFileName()));
+            close(clip);
+            return;
+        }
+        CountDialog dialog = new CountDialog(theme, owner.get(), jobs, file, clip, name(run));
+        dialog.ask(
+                pictures -> workbench.add(
+                        "Adding " + file.getFileName(),
+                        (study, progress) -> {
+                            study.pictures().add(run, pictures, progress);
+                            return run;
+                        },
+                        e -> problems.accept(String.valueOf(e.getMessage()))),
+                () -> close(clip));
+    }
+
+    private String name(Run run) {
+        return workbench.contentsProperty().get().place(run) + " · "
+                + run.path().name() + " · " + run.name();
     }
 
     private static Run add(Study study, Run run, Path file, ClipDialog.Result result, Progress progress)

@@ -75,6 +75,8 @@ public final class ImportFlow {
                                 "*.wav",
                                 "*.y4m",
                                 "*.png",
+                                "*.mp4",
+                                "*.mkv",
                                 "*.fluss"),
                         new FileChooser.ExtensionFilter("All files", "*.*"));
         List<File> files = chooser.showOpenMultipleDialog(owner.get());
@@ -83,8 +85,10 @@ public final class ImportFlow {
         }
     }
 
-    /// Offers to import a log.
-    public void offer(Path file) {
+    /// Offers to import a file.
+    ///
+    /// @param countsPictures whether the pictures of a clip are to be counted, and not latency to be looked for
+    public void offer(Path file, boolean countsPictures) {
         Study study = workbench.studyProperty().get();
         if (study == null || study.isReadOnly()) {
             problems.accept("Open a study that can be written first; this one is read-only.");
@@ -98,7 +102,13 @@ public final class ImportFlow {
                         case Seen.Log(Sample sample) -> ask(file, sample);
                         case Seen.Said(Claim claim) -> ask(file, claim);
                         case Seen.Latency(LatencyReading reading) -> ask(file, reading);
-                        case Seen.Film(Clip clip) -> clips.ask(file, clip);
+                        case Seen.Film(Clip clip) -> {
+                            if (countsPictures) {
+                                clips.count(file, clip);
+                            } else {
+                                clips.ask(file, clip);
+                            }
+                        }
                     }
                 },
                 e -> problems.accept(words(e)));

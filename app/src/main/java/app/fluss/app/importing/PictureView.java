@@ -14,21 +14,26 @@ import javafx.scene.image.WritableImage;
 import javafx.scene.input.MouseEvent;
 import org.jspecify.annotations.Nullable;
 
-/// A picture of a clip with two areas on it, set by dragging: where the input shows and where the answer
-/// shows.
+/// A picture of a clip with two areas on it, set by dragging.
 final class PictureView extends CanvasView {
     private final int pictureWidth;
     private final int pictureHeight;
     private final WritableImage image;
-    private Optional<Area> input = Optional.empty();
-    private Optional<Area> answer = Optional.empty();
+    private final String firstName;
+    private final String secondName;
+    private Optional<Area> first = Optional.empty();
+    private Optional<Area> second = Optional.empty();
     private @Nullable Area dragged;
     private int fromX;
     private int fromY;
 
+    /// @param first what the first area is called
+    /// @param second what the second is called
     /// @param drawn is told the area that was dragged
-    PictureView(Theme theme, int pictureWidth, int pictureHeight, Consumer<Area> drawn) {
-        super(theme, "A picture of the clip, with the areas of input and answer");
+    PictureView(Theme theme, int pictureWidth, int pictureHeight, String first, String second, Consumer<Area> drawn) {
+        super(theme, "A picture of the clip, with the areas " + first + " and " + second);
+        this.firstName = first;
+        this.secondName = second;
         this.pictureWidth = pictureWidth;
         this.pictureHeight = pictureHeight;
         this.image = new WritableImage(pictureWidth, pictureHeight);
@@ -81,9 +86,9 @@ final class PictureView extends CanvasView {
     }
 
     /// Shows the areas.
-    void mark(Optional<Area> inputArea, Optional<Area> answerArea) {
-        input = inputArea;
-        answer = answerArea;
+    void mark(Optional<Area> firstArea, Optional<Area> secondArea) {
+        first = firstArea;
+        second = secondArea;
         redraw();
     }
 
@@ -92,8 +97,8 @@ final class PictureView extends CanvasView {
         double by = shown();
         g.setImageSmoothing(by < 1);
         g.drawImage(image, 0, 0, pictureWidth * by, pictureHeight * by);
-        input.ifPresent(area -> mark(g, palette, area, "input", Role.WARM));
-        answer.ifPresent(area -> mark(g, palette, area, "answer", Role.WATER));
+        first.ifPresent(area -> mark(g, palette, area, firstName, Role.WARM));
+        second.ifPresent(area -> mark(g, palette, area, secondName, Role.WATER));
         Area drag = dragged;
         if (drag != null) {
             mark(g, palette, drag, "", Role.SURFACE);
@@ -108,7 +113,7 @@ final class PictureView extends CanvasView {
         g.strokeRect(area.x() * by, area.y() * by, area.width() * by, area.height() * by);
         g.setLineDashes();
         g.setFill(palette.get(Role.SURFACE));
-        g.fillRect(area.x() * by, area.y() * by, name.isEmpty() ? 0 : scaled(48), scaled(15));
+        g.fillRect(area.x() * by, area.y() * by, scaled(name.isEmpty() ? 0 : 8 + 6.5 * name.length()), scaled(15));
         g.setFill(palette.get(role));
         g.setTextBaseline(VPos.TOP);
         g.fillText(name, area.x() * by + 3, area.y() * by);

@@ -1,11 +1,14 @@
 package app.fluss.app.model;
 
 import app.fluss.core.finding.Finding;
+import app.fluss.core.generation.WaysToKnow;
 import app.fluss.core.measure.Analysis;
 import app.fluss.core.measure.BandLevels;
 import app.fluss.files.study.Run;
+import app.fluss.files.study.StoredPictures;
 import app.fluss.files.study.StoredSection;
 import java.util.List;
+import java.util.Optional;
 
 /// A run and all that was worked out for it.
 ///
@@ -15,6 +18,8 @@ import java.util.List;
 /// @param band its frame times, ready to draw
 /// @param sections its marked stretches
 /// @param sectionAnalyses the figures of each of them, in the same order
+/// @param pictures a clip of its game, if one was counted
+/// @param ways how much of it was generated, in three ways
 /// @param latency what was measured and worked out of its latency
 public record AnalysedRun(
         Run run,
@@ -23,4 +28,6 @@ public record AnalysedRun(
         BandLevels band,
         List<StoredSection> sections,
         List<Analysis> sectionAnalyses,
+        Optional<StoredPictures> pictures,
+        WaysToKnow ways,
         AnalysedLatency latency) {}

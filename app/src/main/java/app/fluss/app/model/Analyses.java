@@ -4,28 +4,36 @@ import app.fluss.core.bench.FactKey;
 import app.fluss.core.bench.Setup;
 import app.fluss.core.compare.Confound;
 import app.fluss.core.compare.RunComparison;
+import app.fluss.core.finding.ClipFindings;
 import app.fluss.core.finding.ComparisonFindings;
 import app.fluss.core.finding.Finding;
 import app.fluss.core.finding.RequirementFindings;
 import app.fluss.core.finding.RunFindings;
 import app.fluss.core.finding.SensorFindings;
+import app.fluss.core.finding.WaysFindings;
+import app.fluss.core.generation.SectionFigures;
+import app.fluss.core.generation.WaysToKnow;
 import app.fluss.core.latency.LatencyDifference;
 import app.fluss.core.measure.Analysis;
 import app.fluss.core.measure.BandLevels;
+import app.fluss.core.measure.Figure;
 import app.fluss.core.path.Judgement;
 import app.fluss.core.path.Outcome;
 import app.fluss.core.path.Requirement;
 import app.fluss.core.work.Progress;
 import app.fluss.files.study.DeliveryPath;
 import app.fluss.files.study.Run;
+import app.fluss.files.study.StoredPictures;
 import app.fluss.files.study.StoredSection;
 import app.fluss.files.study.Study;
 import app.fluss.files.study.StudyException;
 import app.fluss.files.study.Taking;
+import java.io.IOException;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.stream.Collectors;
@@ -34,6 +42,7 @@ import java.util.stream.Collectors;
 final class Analyses {
     private final List<Requirement> requirements;
     private final Map<Run, Analysis> known = new ConcurrentHashMap<>();
+    private final Map<Run, Figure> estimated = new ConcurrentHashMap<>();
 
     Analyses(List<Requirement> requirements) {
         this.requirements = requirements;
@@ -41,32 +50,51 @@ final class Analyses {
 
     void forget() {
         known.clear();
+        estimated.clear();
     }
 
     /// A run and all that is worked out for it.
-    AnalysedRun analyse(Study open, Run run) throws StudyException {
+    AnalysedRun analyse(Study open, Run run) throws StudyException, IOException {
         Analysis analysis = analysis(open, run);
-        List<StoredSection> sections = open.sections(run);
-        List<Analysis> ofSections = sections.stream()
-                .map(stored -> run.grade().hasLog()
-                        ? Analysis.of(
-                                analysis.slice()
-                                        .log()
-                                        .between(
-                                                stored.section().fromMs(),
-                                                stored.section().toMs()),
-                                run.settings())
-                        : analysis)
-                .toList();
+        List<SectionFigures.Stretch> stretches = stretches(open, run);
+        Optional<StoredPictures> pictures = open.pictures().of(run);
+        WaysToKnow ways = WaysToKnow.of(analysis, pictures.flatMap(StoredPictures::seen));
         AnalysedLatency latency = Latencies.of(open, run, analysis);
         return new AnalysedRun(
                 run,
                 analysis,
-                findings(open, run, analysis, latency),
+                findings(open, run, analysis, latency, pictures, ways),
                 BandLevels.of(analysis.times()),
-                sections,
-                ofSections,
+                open.sections(run),
+                stretches.stream().map(SectionFigures.Stretch::analysis).toList(),
+                pictures,
+                ways,
                 latency);
+    }
+
+    /// The figures of each marked stretch of a run; of a run without a log those of the whole run.
+    private List<SectionFigures.Stretch> stretches(Study open, Run run) throws StudyException {
+        Analysis analysis = analysis(open, run);
+        return open.sections(run).stream()
+                .map(StoredSection::section)
+                .map(section -> new SectionFigures.Stretch(
+                        section,
+                        run.grade().hasLog()
+                                ? Analysis.of(
+                                        analysis.slice().log().between(section.fromMs(), section.toMs()),
+                                        run.settings())
+                                : analysis))
+                .toList();
+    }
+
+    private List<SectionFigures.Stretch> stretches(Study open, List<Run> runs) throws StudyException {
+        List<SectionFigures.Stretch> all = new ArrayList<>();
+        for (Run run : runs) {
+            if (run.grade().hasLog()) {
+                all.addAll(stretches(open, run));
+            }
+        }
+        return all;
     }
 
     /// The figures of a run.
@@ -81,16 +109,25 @@ final class Analyses {
         return found;
     }
 
+    /// The mean from input to light by the stages, ms.
+    Figure estimatedLatencyMs(Study open, Run run) throws StudyException {
+        Figure found = estimated.get(run);
+        if (found == null) {
+            found = Latencies.estimatedMeanMs(open, run, this);
+            estimated.put(run, found);
+        }
+        return found;
+    }
+
     /// Every path of the scene of a run against the native one; only runs that count.
     List<Comparison> compare(Study open, Contents now, Run selectedRun, Progress progress) throws StudyException {
         List<Run> ofScene = now.runs().stream()
                 .filter(run -> run.sceneId() == selectedRun.sceneId() && run.isKept())
                 .toList();
-        List<Run> baseline =
-                ofScene.stream().filter(run -> run.path().isNative()).toList();
+        List<Run> baseline = now.baselineRuns(selectedRun.sceneId());
         Map<DeliveryPath, List<Run>> byPath = new LinkedHashMap<>();
         for (Run run : ofScene) {
-            if (!run.path().isNative()) {
+            if (!baseline.contains(run)) {
                 byPath.computeIfAbsent(run.path(), _ -> new ArrayList<>()).add(run);
             }
         }
@@ -123,12 +160,17 @@ final class Analyses {
                     ComparisonFindings.of(runs),
                     latency,
                     !measured.shiftMs().isKnown() && latency.shiftMs().isKnown(),
+                    SectionFigures.of(
+                            stretches(open, baseline),
+                            stretches(open, others),
+                            entry.getKey().multiplier(),
+                            progress.part(from, from + step)),
                     simulated));
         }
         return List.copyOf(compared);
     }
 
-    private List<Analysis> analyses(Study open, List<Run> runs) throws StudyException {
+    List<Analysis> analyses(Study open, List<Run> runs) throws StudyException {
         List<Analysis> all = new ArrayList<>();
         for (Run run : runs) {
             all.add(analysis(open, run));
@@ -137,11 +179,22 @@ final class Analyses {
     }
 
     /// What the figures show, and what was not as it should be when they were measured.
-    private List<Finding> findings(Study open, Run run, Analysis analysis, AnalysedLatency latency)
+    private List<Finding> findings(
+            Study open,
+            Run run,
+            Analysis analysis,
+            AnalysedLatency latency,
+            Optional<StoredPictures> pictures,
+            WaysToKnow ways)
             throws StudyException {
         List<Finding> all = new ArrayList<>(RunFindings.of(analysis));
         all.addAll(RequirementFindings.of(judged(open.capture().checks(run))));
         all.addAll(latency.findings());
+        all.addAll(WaysFindings.of(ways));
+        pictures.ifPresent(clip -> all.addAll(ClipFindings.of(
+                clip.differences().count(),
+                clip.fps(),
+                run.settings().claimedFps().orNaN())));
         double cardMemoryMb = Setup.EMPTY.withNamed(open.facts(run)).number(FactKey.FIRST_VRAM_MB);
         all.addAll(SensorFindings.of(analysis, cardMemoryMb));
         all.sort(Finding.WORST_FIRST);

@@ -11,6 +11,7 @@ import app.fluss.files.study.Run;
 import app.fluss.files.study.Scene;
 import app.fluss.files.study.Study;
 import app.fluss.files.study.StudyException;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -128,12 +129,25 @@ public record Contents(
         return game(scene).name() + " · " + scene.name();
     }
 
+    /// The native path that others in a scene are held against: the first one that has a run which counts.
+    public Optional<DeliveryPath> baselinePath(long sceneId) {
+        return runs.stream()
+                .filter(run -> run.sceneId() == sceneId && run.isKept())
+                .map(Run::path)
+                .filter(DeliveryPath::isNative)
+                .min(Comparator.comparingLong(DeliveryPath::id));
+    }
+
+    /// The runs on that path that count.
+    public List<Run> baselineRuns(long sceneId) {
+        return baselinePath(sceneId).map(path -> kept(sceneId, path.id())).orElse(List.of());
+    }
+
     /// The facts that the native path would be measured with now; those that the last native run of a scene was
     /// measured with outweigh them.
     public Setup baseline(Scene scene) {
         Setup now = bench.setup(scene.gameId(), Chain.NATIVE);
-        return runs(scene).stream()
-                .filter(run -> run.path().isNative() && run.isKept())
+        return baselineRuns(scene.id()).stream()
                 .reduce((_, later) -> later)
                 .map(run -> now.withNamed(facts.getOrDefault(run.id(), Map.of())))
                 .orElse(now);

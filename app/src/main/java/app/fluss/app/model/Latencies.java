@@ -139,6 +139,23 @@ final class Latencies {
         return all.stream().flatMapToDouble(Arrays::stream).toArray();
     }
 
+    /// The mean of the samples of runs, ms; missing unless every one of them has some.
+    static Figure measuredMeanMs(Study study, List<Run> runs) throws StudyException {
+        for (Run run : runs) {
+            if (study.latency().of(run).isEmpty()) {
+                return Figure.missing("latency was not measured for every run");
+            }
+        }
+        return LatencyFigures.of(samples(study, runs)).mean();
+    }
+
+    /// The mean that the stages of a run add up to, ms.
+    static Figure estimatedMeanMs(Study study, Run run, Analyses analyses) throws StudyException {
+        return model(run, setup(study, run), analyses.analysis(study, run))
+                .map(model -> Figure.of(ChainEstimate.totalMeanMs(model, HALF)))
+                .orElseGet(() -> Figure.missing(noEstimate(run)));
+    }
+
     /// What one path adds to another, from the stages of their first runs.
     static LatencyDifference estimatedDifference(Study study, List<Run> a, List<Run> b, Analyses analyses)
             throws StudyException {

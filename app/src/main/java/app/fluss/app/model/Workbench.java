@@ -31,6 +31,7 @@ public final class Workbench {
     private final ObjectProperty<@Nullable Run> selected = new SimpleObjectProperty<>();
     private final ReadOnlyObjectWrapper<@Nullable AnalysedRun> analysed = new ReadOnlyObjectWrapper<>();
     private final ReadOnlyObjectWrapper<List<Comparison>> comparisons = new ReadOnlyObjectWrapper<>(List.of());
+    private final ReadOnlyObjectWrapper<PathWork> pathWork = new ReadOnlyObjectWrapper<>(PathWork.NONE);
     private final ObjectProperty<@Nullable DeliveryPath> path = new SimpleObjectProperty<>();
     private final List<Requirement> requirements = Requirements.all();
     private final Analyses analyses = new Analyses(requirements);
@@ -208,6 +209,7 @@ public final class Workbench {
         if (run == null || open == null) {
             analysed.set(null);
             comparisons.set(List.of());
+            pathWork.set(PathWork.NONE);
             return;
         }
         Contents now = contents.get();
@@ -216,12 +218,14 @@ public final class Workbench {
                 progress -> {
                     AnalysedRun worked = analyses.analyse(open, run);
                     progress.check(0.1);
-                    return new Worked(worked, analyses.compare(open, now, run, progress.part(0.1, 1)));
+                    List<Comparison> compared = analyses.compare(open, now, run, progress.part(0.1, 0.8));
+                    return new Worked(worked, compared, new PathWorks(open, now, analyses).of(run, compared));
                 },
                 worked -> {
                     if (run.equals(selected.get())) {
                         analysed.set(worked.run);
                         comparisons.set(worked.comparisons);
+                        pathWork.set(worked.pathWork);
                     }
                 },
                 this::tell);
@@ -294,7 +298,12 @@ public final class Workbench {
         return comparisons.getReadOnlyProperty();
     }
 
+    /// What else is worked out for its path and its scene; set after what it rests on.
+    public ReadOnlyObjectProperty<PathWork> pathWorkProperty() {
+        return pathWork.getReadOnlyProperty();
+    }
+
     private record Added(Run run, Contents contents) {}
 
-    private record Worked(AnalysedRun run, List<Comparison> comparisons) {}
+    private record Worked(AnalysedRun run, List<Comparison> comparisons, PathWork pathWork) {}
 }

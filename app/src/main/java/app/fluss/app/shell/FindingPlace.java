@@ -16,6 +16,10 @@ public enum FindingPlace {
     FIGURES,
     /// Its latency.
     LATENCY,
+    /// What is worked out for its path.
+    PATH,
+    /// Its clip.
+    PICTURES,
     /// The preflight.
     PREFLIGHT,
     /// The table of a comparison.
@@ -49,6 +53,8 @@ public enum FindingPlace {
                     "ripple-removed",
                     "hum-removed",
                     "latency-unexplained" -> LATENCY;
+            case "base-creep", "kinds-disagree" -> PATH;
+            case "pictures-disagree", "clip-still", "clip-all-distinct", "clip-short" -> PICTURES;
             default -> isRequirement(finding) ? PREFLIGHT : FIGURES;
         };
     }

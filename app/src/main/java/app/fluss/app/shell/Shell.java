@@ -12,6 +12,9 @@ import app.fluss.app.model.Contents;
 import app.fluss.app.model.Coverage;
 import app.fluss.app.model.Jobs;
 import app.fluss.app.model.Workbench;
+import app.fluss.app.path.PathPane;
+import app.fluss.app.pictures.PicturesPane;
+import app.fluss.app.pictures.StillsPanel;
 import app.fluss.app.plan.PlanScreen;
 import app.fluss.app.simulate.SimulateDialog;
 import app.fluss.app.theme.Labels;
@@ -88,7 +91,13 @@ public final class Shell extends BorderPane {
         chainEditor = new ChainEditor(workbench, this::tell);
         games = new GamesTree(workbench, actions::stateFacts, actions::remove, actions::setOutcome);
         latency = new LatencyPane(workbench, jobs, theme, this::tell, () -> imports.choose(this::drop));
-        examine = new ExamineScreen(workbench, theme, latency, actions::stateDisplay);
+        examine = new ExamineScreen(
+                workbench,
+                theme,
+                latency,
+                new PathPane(workbench, theme),
+                new PicturesPane(workbench, theme, new StillsPanel(jobs, this::tell), () -> imports.choose(this::drop)),
+                actions::stateDisplay);
         compare = new CompareScreen(workbench, theme, shown -> {
             compared = shown;
             showFindings();
@@ -128,7 +137,7 @@ public final class Shell extends BorderPane {
             if (Study.isStudyName(file)) {
                 openStudy.accept(file);
             } else {
-                imports.offer(file);
+                imports.offer(file, examine.view() == ExamineScreen.View.PICTURES);
             }
         }
     }
@@ -241,7 +250,9 @@ public final class Shell extends BorderPane {
             case RATES -> examine.point(ExamineScreen.Part.RATES);
             case WEAVE -> examine.point(ExamineScreen.Part.WEAVE);
             case FIGURES -> examine.point(ExamineScreen.Part.FIGURES);
-            case LATENCY -> examine.showLatency(true);
+            case LATENCY -> examine.show(ExamineScreen.View.LATENCY);
+            case PATH -> examine.show(ExamineScreen.View.PATH);
+            case PICTURES -> examine.show(ExamineScreen.View.PICTURES);
             case PREFLIGHT -> showPreflight();
             case COMPARISON -> {}
         }
@@ -277,7 +288,9 @@ public final class Shell extends BorderPane {
                 .on(KeyCode.D, theme::turn)
                 .on(KeyCode.F, games::focusFind)
                 .on(KeyCode.R, this::simulate)
-                .on(Work.EXAMINE, KeyCode.L, () -> examine.showLatency(true))
+                .on(Work.EXAMINE, KeyCode.L, () -> examine.show(ExamineScreen.View.LATENCY))
+                .on(Work.EXAMINE, KeyCode.G, () -> examine.show(ExamineScreen.View.PATH))
+                .on(Work.EXAMINE, KeyCode.P, () -> examine.show(ExamineScreen.View.PICTURES))
                 .on(KeyCode.PLUS, () -> theme.scaleText(1))
                 .on(KeyCode.EQUALS, () -> theme.scaleText(1))
                 .on(KeyCode.ADD, () -> theme.scaleText(1))

@@ -4,6 +4,8 @@ import javafx.geometry.Insets;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.ScrollPane;
+import javafx.scene.layout.ColumnConstraints;
+import javafx.scene.layout.GridPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
@@ -25,6 +27,20 @@ public final class Boxes {
         VBox panel = new VBox(6, children);
         panel.getStyleClass().add("panel");
         return panel;
+    }
+
+    /// Two beside each other, of one width; as high as the higher needs at that width.
+    public static GridPane halves(Region left, Region right) {
+        GridPane pane = new GridPane(10, 0);
+        for (Region half : new Region[] {left, right}) {
+            ColumnConstraints column = new ColumnConstraints();
+            column.setPercentWidth(50);
+            pane.getColumnConstraints().add(column);
+            half.setMaxHeight(Double.MAX_VALUE);
+            half.setMinWidth(0);
+        }
+        pane.addRow(0, left, right);
+        return pane;
     }
 
     /// Takes the room that is left in a row.

@@ -7,12 +7,16 @@ import app.fluss.app.theme.Boxes;
 import app.fluss.app.theme.Buttons;
 import app.fluss.app.theme.Choice;
 import app.fluss.app.theme.Labels;
+import app.fluss.app.theme.NumberField;
 import app.fluss.app.theme.Numbers;
 import app.fluss.core.bench.FactKey;
 import app.fluss.core.bench.Setup;
+import app.fluss.core.gpu.Slot;
+import app.fluss.core.measure.SyncMode;
 import app.fluss.core.path.Chain;
 import app.fluss.core.path.Stage;
 import app.fluss.core.path.StageKind;
+import app.fluss.core.tune.Bounds;
 import app.fluss.core.tune.CapGrid;
 import app.fluss.core.tune.School;
 import app.fluss.core.tune.TuneBench;
@@ -45,6 +49,7 @@ import org.jspecify.annotations.Nullable;
 public final class TuneScreen extends VBox {
     private static final int USUAL_IN_FLIGHT = 2;
     private static final int REPEATS = 3;
+    private static final int BYTES = 4;
     private static final int SHOWN = 6;
 
     private final Workbench workbench;
@@ -56,6 +61,8 @@ public final class TuneScreen extends VBox {
     private final TextField cost = new TextField();
     private final ChoiceBox<StageKind> generator = Choice.of("tune-generator", StageKind::title);
     private final ChoiceBox<School> school = Choice.of("tune-school", School::title);
+    private final TextField mostAdded = new TextField();
+    private final TextField leastBase = new TextField();
     private final CapCells cells = new CapCells(this::choose);
     private final VBox ranking = new VBox(7);
     private final Label chosenName = Labels.heading("");
@@ -94,7 +101,13 @@ public final class TuneScreen extends VBox {
         generator.setValue(StageKind.CAPTURE_GENERATION);
         school.getItems().setAll(School.values());
         school.setValue(School.SMOOTH_FIRST);
-        school.valueProperty().subscribe(() -> rank());
+        mostAdded.setId("tune-added");
+        leastBase.setId("tune-base");
+        for (TextField bound : List.of(mostAdded, leastBase)) {
+            bound.setPrefColumnCount(3);
+            bound.textProperty().subscribe(() -> rank());
+        }
+        school.valueProperty().subscribe(this::takeBounds);
         generator.valueProperty().subscribe(() -> work());
         cost.setOnAction(_ -> work());
         cost.focusedProperty().subscribe(focused -> {
@@ -124,7 +137,13 @@ public final class TuneScreen extends VBox {
                                 generator,
                                 Labels.of("time to make one image", "muted"),
                                 cost,
-                                Labels.of("ms", "muted")),
+                                Labels.of("ms", "muted"),
+                                Boxes.spacer(),
+                                Labels.of("may add", "muted"),
+                                mostAdded,
+                                Labels.of("ms, base at least", "muted"),
+                                leastBase,
+                                Labels.of("/s", "muted")),
                         rests,
                         body);
         workbench.selectedProperty().subscribe(_ -> work());
@@ -181,13 +200,17 @@ public final class TuneScreen extends VBox {
             return;
         }
         Run from = run.get();
-        Setup facts = Setup.EMPTY.withNamed(contents.facts().getOrDefault(from.id(), Map.of()));
-        double inFlight = facts.number(FactKey.FRAMES_IN_FLIGHT);
+        Setup setup = contents.bench()
+                .setup(contents.scene(from.sceneId()).gameId(), Chain.of(generator.getValue()))
+                .withNamed(contents.facts().getOrDefault(from.id(), Map.of()));
+        boolean ownCard = generator.getValue() == StageKind.SECOND_GPU;
         TuneBench bench = new TuneBench(
                 costMs,
-                generator.getValue() == StageKind.SECOND_GPU,
+                ownCard,
+                ownCard ? copyMs(setup) : 0,
                 from.display().orElseThrow(),
-                Double.isNaN(inFlight) ? USUAL_IN_FLIGHT : (int) inFlight);
+                (int) or(setup.number(FactKey.WAITING_IMAGES), TuneBench.USUAL_WAITING),
+                (int) or(setup.number(FactKey.FRAMES_IN_FLIGHT), USUAL_IN_FLIGHT));
         Asked asking = new Asked(from.id(), bench);
         if (asking.equals(asked) && (grid.isPresent() || jobs.busyProperty().get())) {
             return; // it is there, or on its way
@@ -198,6 +221,21 @@ public final class TuneScreen extends VBox {
                 progress -> grid(study, from, bench, progress),
                 found -> show(found, from, bench),
                 e -> problems.accept(String.valueOf(e.getMessage())));
+    }
+
+    private static double or(double value, double otherwise) {
+        return Double.isNaN(value) ? otherwise : value;
+    }
+
+    /// What a copy to the second card takes, ms; 0 where its slot is not stated.
+    private static double copyMs(Setup setup) {
+        double generation = setup.number(FactKey.SECOND_SLOT_GENERATION);
+        double lanes = setup.number(FactKey.SECOND_SLOT_LANES);
+        double width = setup.number(FactKey.WIDTH_PX);
+        double height = setup.number(FactKey.HEIGHT_PX);
+        return generation * lanes * width * height > 0
+                ? new Slot((int) generation, (int) lanes).copyMs((int) width, (int) height, BYTES)
+                : 0;
     }
 
     private static Optional<CapGrid> grid(Study study, Run run, TuneBench bench, Progress progress)
@@ -225,20 +263,39 @@ public final class TuneScreen extends VBox {
         }
         getChildren().set(3, body);
         rests.setText(
-                "From %s%s, on %s Hz %s with %d frames in flight at most. Images between two; what is worked out here is an estimate until it is measured."
+                "From %s%s, on %s Hz %s with %d frames in flight at most%s. Images between two; what is worked out here is an estimate until it is measured.%s"
                         .formatted(
                                 from.path().name() + " · " + from.name(),
                                 from.simulated() ? " (simulated)" : "",
                                 Numbers.text(bench.mode().refreshHz(), 0),
                                 bench.mode().sync().label(),
-                                bench.inFlight()));
+                                bench.inFlight(),
+                                bench.copyMs() > 0 ? ", a copy takes " + Numbers.text(bench.copyMs(), 1) + " ms" : "",
+                                bench.mode().sync() == SyncMode.FIFO
+                                        ? " Where a cap keeps step with the display, latency hangs on its phase: up to half a refresh either"
+                                                + " way."
+                                        : ""));
         rank();
+    }
+
+    /// The bounds of the school, which are common practice and may be changed.
+    private void takeBounds(School chosenSchool) {
+        mostAdded.setText(NumberField.text(chosenSchool.bounds().mostAddedMs()));
+        leastBase.setText(NumberField.text(chosenSchool.bounds().leastBaseFps()));
+        rank();
+    }
+
+    /// What is typed; where it is no number, what the school says.
+    private Bounds bounds() {
+        double added = FactKey.number(mostAdded.getText().replace(',', '.'));
+        double base = FactKey.number(leastBase.getText().replace(',', '.'));
+        Bounds usual = school.getValue().bounds();
+        return new Bounds(Double.isNaN(added) ? usual.mostAddedMs() : added, base >= 0 ? base : usual.leastBaseFps());
     }
 
     private void rank() {
         grid.ifPresent(found -> {
-            List<CapGrid.Ranked> ranked =
-                    found.ranked(school.getValue(), school.getValue().mostAddedMs());
+            List<CapGrid.Ranked> ranked = found.ranked(school.getValue(), bounds());
             CapGrid.Ranked best = ranked.getFirst();
             TuneCell shown = chosen == null ? best.cell() : chosen;
             cells.show(ranked, shown);
@@ -298,8 +355,7 @@ public final class TuneScreen extends VBox {
         if (from == null || grid.isEmpty()) {
             return;
         }
-        List<CapGrid.Ranked> ranked =
-                grid.get().ranked(school.getValue(), school.getValue().mostAddedMs());
+        List<CapGrid.Ranked> ranked = grid.get().ranked(school.getValue(), bounds());
         Chain chain = chain(Objects.requireNonNullElse(chosen, ranked.getFirst().cell()));
         Contents contents = workbench.contentsProperty().get();
         Optional<DeliveryPath> there = contents.bench().paths().stream()

@@ -53,6 +53,8 @@ public enum FactKey {
     SECOND_SLOT_LANES(RIG, "Second card", "slot lanes", choice("1", "2", "4", "8", "16")),
     /// Board power, W.
     SECOND_BOARD_W(RIG, "Second card", "board power", number("W", 1, 2000)),
+    /// Whether the second card was plugged in.
+    CARDS_IN(RIG, "Second card", "cards in the slots", choice("both", "first only")),
     /// Which card the system takes for its high-performance choice.
     HIGH_PERFORMANCE_CARD(RIG, "Second card", "system's high-performance choice", choice("first", "second")),
     /// Mains or battery.
@@ -65,6 +67,12 @@ public enum FactKey {
     REST_W(RIG, "Power", "everything but the cards", number("W", 1, 2000)),
     /// Whether every power connector of the cards has a cable of its own.
     OWN_CABLES(RIG, "Power", "every connector on its own cable", choice("yes", "no")),
+    /// What the second card costs, in whatever money the study counts in.
+    SECOND_CARD_PRICE(RIG, "Cost", "price of the second card", number("", 0, 1_000_000)),
+    /// What a faster first card would cost.
+    FASTER_CARD_PRICE(RIG, "Cost", "price of a faster first card", number("", 0, 1_000_000)),
+    /// How much faster that is.
+    FASTER_CARD_SPEED(RIG, "Cost", "its speed, of the first card's", number("×", 0.1, 20)),
     /// What fans and clocks are set to.
     CLOCK_POLICY(RIG, "Power", "fan and clock policy", text()),
     /// Width, px.

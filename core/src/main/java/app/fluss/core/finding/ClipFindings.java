@@ -1,6 +1,6 @@
 package app.fluss.core.finding;
 
-import app.fluss.core.picture.DistinctPictures;
+import app.fluss.core.picture.PictureCount;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -14,7 +14,7 @@ public final class ClipFindings {
     ///
     /// @param fps pictures a second of the clip
     /// @param claimedFps what a counter said meanwhile, /s; NaN if nothing was read
-    public static List<Finding> of(DistinctPictures.Count count, double fps, double claimedFps) {
+    public static List<Finding> of(PictureCount count, double fps, double claimedFps) {
         List<Finding> found = new ArrayList<>();
         double delivered = count.deliveredFps(fps);
         switch (count.kind()) {
@@ -32,11 +32,15 @@ public final class ClipFindings {
                                 .formatted(RunFindings.rate(fps)),
                         "Record with more pictures a second, or leave an overlay out that changes by itself."));
             case MIXED -> {
-                if (delivered < claimedFps * (1 - Thresholds.SAME_RATE) && claimedFps <= fps) {
+                // Of images that come faster than its pictures a clip still shows a new one each time.
+                if (delivered < Math.min(claimedFps, fps) * (1 - Thresholds.SAME_RATE)) {
                     found.add(Finding.fault(
                             "phantom-images",
-                            "The counter says %s/s; %s distinct images/s can be told apart."
-                                    .formatted(RunFindings.rate(claimedFps), RunFindings.rate(delivered)),
+                            "The counter says %s/s; of %s pictures/s in the clip %s can be told apart."
+                                    .formatted(
+                                            RunFindings.rate(claimedFps),
+                                            RunFindings.rate(fps),
+                                            RunFindings.rate(delivered)),
                             "It counts images that repeat their neighbour: motion is no smoother for them.",
                             "Judge by the distinct images; restart generation and record again."));
                 }

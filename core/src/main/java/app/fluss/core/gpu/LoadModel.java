@@ -20,6 +20,15 @@ public final class LoadModel {
     /// @param work generated megapixels a second times size squared, 0 or more
     /// @param loadPct mean load of the card, percent, 0 to 100
     public record Point(double work, double loadPct) {
+        /// From what a run shows.
+        ///
+        /// @param generatedFps generated images a second
+        /// @param megapixels of an image
+        /// @param size of motion estimation, a share of the output per axis
+        public static Point measured(double generatedFps, double megapixels, double size, double loadPct) {
+            return new Point(generatedFps * megapixels * size * size, loadPct);
+        }
+
         /// @throws IllegalArgumentException outside the ranges
         public Point {
             if (!(work >= 0 && Double.isFinite(work) && loadPct >= 0 && loadPct <= 100)) {

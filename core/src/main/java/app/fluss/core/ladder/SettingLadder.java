@@ -69,6 +69,11 @@ public record SettingLadder(FactKey setting, String stages, List<Rung> rungs, Kn
             return "native";
         }
         String number = value == Math.rint(value) ? Long.toString(Math.round(value)) : Double.toString(value);
-        return setting == FactKey.MULTIPLIER ? number + "×" : number;
+        return switch (setting) {
+            case MULTIPLIER -> number + "×";
+            case MOTION_ESTIMATION_PCT -> number + " %";
+            case CAP_FPS -> number + " /s";
+            default -> number;
+        };
     }
 }

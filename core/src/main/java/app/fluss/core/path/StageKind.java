@@ -134,7 +134,10 @@ public enum StageKind {
                 changed.addAll(List.of(
                         FactKey.OUTPUT_HZ, FactKey.SYNC, FactKey.VRR_FLOOR_HZ, FactKey.MODE_IN_USE, FactKey.LAG_MS));
             case DRIVER_GENERATION -> changed.add(FactKey.GAME_SYNC);
-            case FRAME_CAP, CAPTURE_GENERATION, SECOND_GPU, OTHER_GENERATION, VR_REPROJECTION, HOME_STREAM -> {}
+            case SECOND_GPU ->
+                // What else the card takes, the first card's lanes above all, the native runs must share.
+                changed.addAll(List.of(FactKey.SECOND_CARD, FactKey.SECOND_SLOT_GENERATION, FactKey.SECOND_SLOT_LANES));
+            case FRAME_CAP, CAPTURE_GENERATION, OTHER_GENERATION, VR_REPROJECTION, HOME_STREAM -> {}
         }
         return changed;
     }

@@ -200,12 +200,12 @@ public record CapGrid(TuneBench bench, List<TuneCell> cells) {
 
     /// The cells in a school's order: those that pass, the best first, then those that are refused.
     ///
-    /// @param addedMs latency that may be added, ms
-    public List<Ranked> ranked(School school, double addedMs) {
+    /// @param bounds what is put up with
+    public List<Ranked> ranked(School school, Bounds bounds) {
         List<TuneCell> passing = new ArrayList<>();
         List<Ranked> refused = new ArrayList<>();
         for (TuneCell cell : cells) {
-            Optional<String> why = school.refusal(cell, addedMs);
+            Optional<String> why = School.refusal(cell, bounds);
             if (why.isEmpty()) {
                 passing.add(cell);
             } else {

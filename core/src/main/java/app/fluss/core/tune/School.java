@@ -33,20 +33,20 @@ public enum School {
     /// Share by which two rates must differ to be told apart.
     private static final double ALIKE_RATE = 0.02;
 
-    /// Share of its time that a GPU which also generates may be busy.
+    /// Share of its time that a card which generates may be busy.
     private static final double FULL_LOAD = 0.95;
 
     private final String title;
-    private final double mostAddedMs;
-    private final double leastBaseFps;
+
+    @SuppressWarnings("ImmutableEnumChecker") // a record of numbers
+    private final Bounds bounds;
 
     @SuppressWarnings("ImmutableEnumChecker") // comparators of method references hold no state
     private final Comparator<TuneCell> better;
 
     School(String title, double mostAddedMs, double leastBaseFps, Comparator<TuneCell> better) {
         this.title = title;
-        this.mostAddedMs = mostAddedMs;
-        this.leastBaseFps = leastBaseFps;
+        this.bounds = new Bounds(mostAddedMs, leastBaseFps);
         this.better = better;
     }
 
@@ -63,9 +63,9 @@ public enum School {
         return title;
     }
 
-    /// Latency that it lets a path add by default, ms.
-    public double mostAddedMs() {
-        return mostAddedMs;
+    /// What it puts up with by default.
+    public Bounds bounds() {
+        return bounds;
     }
 
     /// Better cells first, among those that are not refused.
@@ -75,17 +75,19 @@ public enum School {
 
     /// Why a cell is refused, in words; empty if it is not.
     ///
-    /// @param addedMs latency that may be added, ms
-    Optional<String> refusal(TuneCell cell, double addedMs) {
+    /// @param bounds what is put up with
+    static Optional<String> refusal(TuneCell cell, Bounds bounds) {
         if (cell.isOutOfReach()) {
             return Optional.of(
                     said("the game keeps up with the cap in %.0f %% of the time only", cell.capHeld() * 100));
         } else if (cell.multiplier() > 1 && cell.load() >= FULL_LOAD) {
-            return Optional.of("the GPU is full, so that game and generator wait for each other");
-        } else if (cell.addedMs() > addedMs) {
-            return Optional.of(said("it adds %.1f ms", cell.addedMs()) + said(", %.0f may be added", addedMs));
-        } else if (cell.multiplier() > 1 && cell.baseFps() < leastBaseFps) {
-            return Optional.of(said("its base is %.0f/s", cell.baseFps()) + said(", %.0f are asked for", leastBaseFps));
+            return Optional.of("the card that generates is full");
+        } else if (cell.addedMs() > bounds.mostAddedMs()) {
+            return Optional.of(
+                    said("it adds %.1f ms", cell.addedMs()) + said(", %.0f may be added", bounds.mostAddedMs()));
+        } else if (cell.multiplier() > 1 && cell.baseFps() < bounds.leastBaseFps()) {
+            return Optional.of(
+                    said("its base is %.0f/s", cell.baseFps()) + said(", %.0f are asked for", bounds.leastBaseFps()));
         }
         return Optional.empty();
     }

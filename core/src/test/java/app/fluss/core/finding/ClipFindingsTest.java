@@ -3,15 +3,15 @@ package app.fluss.core.finding;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import app.fluss.core.measure.Figure;
-import app.fluss.core.picture.DistinctPictures.Count;
-import app.fluss.core.picture.DistinctPictures.Kind;
+import app.fluss.core.picture.PictureCount;
+import app.fluss.core.picture.PictureCount.Kind;
 import java.util.List;
 import java.util.TreeMap;
 import org.junit.jupiter.api.Test;
 
 class ClipFindingsTest {
     private static List<String> codes(Kind kind, int distinct, int pictures, double claimed) {
-        Count count = new Count(pictures, distinct, Figure.of(3), new TreeMap<>(), 2, kind);
+        PictureCount count = new PictureCount(pictures, distinct, Figure.of(3), new TreeMap<>(), 2, kind);
         return ClipFindings.of(count, 60, claimed).stream().map(Finding::code).toList();
     }
 
@@ -25,7 +25,10 @@ class ClipFindingsTest {
                 .as("nothing was claimed")
                 .isEmpty();
         assertThat(codes(Kind.MIXED, 150, 360, 120))
-                .as("a clip of 60 pictures a second cannot tell 120 images from 60")
+                .as("of 120 images/s a clip of 60 would show a new one in every picture")
+                .containsExactly("phantom-images");
+        assertThat(codes(Kind.MIXED, 350, 360, 120))
+                .as("nearly every picture is new: the clip cannot tell 120 images from 60")
                 .isEmpty();
     }
 

@@ -74,7 +74,7 @@ class SettingLadderTest {
             // (201 - 70) / 2 before, (210 - 201) / 1 beyond.
             assertThat(knee.words()).contains("+65.50/s").contains("+9.00/s").contains("one run");
         });
-        assertThat(ladders.get(1).rungs()).extracting(ladders.get(1)::name).containsExactly("50", "85");
+        assertThat(ladders.get(1).rungs()).extracting(ladders.get(1)::name).containsExactly("50 %", "85 %");
         assertThat(ladders.get(1).knee())
                 .isInstanceOfSatisfying(
                         Knee.None.class, none -> assertThat(none.why()).contains("three values"));
@@ -89,7 +89,7 @@ class SettingLadderTest {
                 new LadderRun(chain, Map.of(), delivering(138, 70), Figure.missing("none")));
         SettingLadder caps = SettingLadder.of(runs, List.of()).getFirst();
         assertThat(caps.setting()).isEqualTo(FactKey.CAP_FPS);
-        assertThat(caps.rungs()).extracting(caps::name).containsExactly("60", "70", "no cap");
+        assertThat(caps.rungs()).extracting(caps::name).containsExactly("60 /s", "70 /s", "no cap");
         assertThat(caps.knee())
                 .isInstanceOfSatisfying(
                         Knee.At.class, knee -> assertThat(knee.rung()).isEqualTo(1));

@@ -1,7 +1,7 @@
 package app.fluss.files.report;
 
 import app.fluss.core.finding.Finding;
-import app.fluss.core.picture.DistinctPictures;
+import app.fluss.core.picture.PictureCount;
 import java.util.List;
 import tools.jackson.databind.node.ObjectNode;
 
@@ -12,9 +12,9 @@ public final class ClipJson {
     /// The object.
     ///
     /// @param fps pictures a second of the clip
-    public static ObjectNode of(DistinctPictures.Count count, double fps, List<Finding> findings) {
+    public static ObjectNode of(PictureCount count, double fps, List<Finding> findings) {
         ObjectNode node = Json.object();
-        boolean still = count.kind() == DistinctPictures.Kind.NOTHING_MOVES;
+        boolean still = count.kind() == PictureCount.Kind.NOTHING_MOVES;
         node.put("frames", count.pictures());
         if (still) {
             node.putNull("distinct");

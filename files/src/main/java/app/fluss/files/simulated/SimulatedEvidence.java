@@ -2,7 +2,11 @@ package app.fluss.files.simulated;
 
 import app.fluss.core.latency.EdgeSettings;
 import app.fluss.core.measure.Grade;
+import app.fluss.core.picture.Look;
 import app.fluss.core.work.Progress;
+import app.fluss.files.clip.Clip;
+import app.fluss.files.clip.ClipDifferences;
+import app.fluss.files.clip.ClipFile;
 import app.fluss.files.latency.LatencyReading;
 import app.fluss.files.log.FrameLogWriter;
 import app.fluss.files.log.ImportOptions;
@@ -14,6 +18,7 @@ import app.fluss.files.study.Claim;
 import app.fluss.files.study.Run;
 import app.fluss.files.study.RunDraft;
 import app.fluss.files.study.RunEvidence;
+import app.fluss.files.study.StoredPictures;
 import app.fluss.files.study.Study;
 import app.fluss.files.study.StudyException;
 import app.fluss.sim.SimulatedRun;
@@ -85,6 +90,28 @@ public final class SimulatedEvidence {
             Files.deleteIfExists(readings);
             Files.deleteIfExists(summary);
             Files.deleteIfExists(clicks);
+        }
+    }
+
+    /// Records the panel of a simulated run, counts the pictures and adds the count to its run.
+    public void addClip(Study study, Run run, SimulatedRun simulated, Progress progress)
+            throws StudyException, IOException, InputException {
+        Path file = folder.resolve("panel.y4m");
+        try {
+            PanelClipFile.write(simulated.clip().get(), file);
+            try (Clip clip = ClipFile.open(file)) {
+                study.pictures()
+                        .add(
+                                run,
+                                new StoredPictures(
+                                        "panel.y4m",
+                                        clip.fps(),
+                                        "everywhere",
+                                        ClipDifferences.of(clip, Look.EVERYWHERE, progress)),
+                                progress);
+            }
+        } finally {
+            Files.deleteIfExists(file);
         }
     }
 

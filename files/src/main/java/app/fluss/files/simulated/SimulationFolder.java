@@ -62,7 +62,7 @@ public final class SimulationFolder {
         progress.check(0.3);
         writer.sensor(run);
         progress.check(0.7);
-        ClipFile.write(run.clip().get(), writer.file("clip.y4m"));
+        PanelClipFile.write(run.clip().get(), writer.file("clip.y4m"));
         progress.check(0.9);
         Files.writeString(writer.file("truth.json"), Json.text(TruthJson.of(run)));
         return List.copyOf(writer.written);

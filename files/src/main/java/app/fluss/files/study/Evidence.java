@@ -53,6 +53,15 @@ final class Evidence {
         return sha256;
     }
 
+    /// The same within a step: a fault of the file is carried out of it.
+    String keepWithin(Path file, Progress progress) throws SQLException {
+        try {
+            return keep(file, progress);
+        } catch (IOException e) {
+            throw new RawEvidenceException(e);
+        }
+    }
+
     /// Writes the evidence out again, just as it came.
     ///
     /// @throws StudyException if a part is damaged

@@ -30,6 +30,7 @@ final class Schema {
             "claim",
             "latency",
             "trial",
+            "picture_count",
             "section",
             "item",
             "bench_fact",

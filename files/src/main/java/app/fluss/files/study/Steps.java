@@ -1,5 +1,6 @@
 package app.fluss.files.study;
 
+import java.io.IOException;
 import java.nio.file.Path;
 import java.sql.Connection;
 import java.sql.SQLException;
@@ -29,6 +30,18 @@ final class Steps {
     synchronized <T> T change(String label, UndoLog.Work<T> work) throws StudyException {
         requireWritable();
         return read(() -> undo.step(label, work));
+    }
+
+    /// Does work that keeps a raw file as one step.
+    ///
+    /// @throws StudyException if the study is read-only, or the work fails; then nothing has changed
+    /// @throws IOException if the file cannot be read; then nothing has changed
+    <T> T changeFromFile(String label, UndoLog.Work<T> work) throws StudyException, IOException {
+        try {
+            return change(label, work);
+        } catch (RawEvidenceException e) {
+            throw e.reason;
+        }
     }
 
     /// Does work that changes no row, or undoes or redoes a step.

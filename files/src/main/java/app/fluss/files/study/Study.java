@@ -34,6 +34,7 @@ public final class Study implements AutoCloseable {
     private final PlanRecords plan;
     private final CaptureRecords capture;
     private final LatencyRecords latency;
+    private final PictureRecords pictures;
 
     private Study(Path file, Connection connection, Optional<WriterLock> lock) {
         this.file = file;
@@ -48,6 +49,7 @@ public final class Study implements AutoCloseable {
         this.plan = new PlanRecords(steps);
         this.capture = new CaptureRecords(steps);
         this.latency = new LatencyRecords(steps, evidence);
+        this.pictures = new PictureRecords(steps, evidence);
     }
 
     /// Opens a study; one that does not exist is made.
@@ -179,26 +181,22 @@ public final class Study implements AutoCloseable {
     }
 
     private Run adding(RunDraft draft, UndoLog.Work<Long> work) throws StudyException, IOException {
-        try {
-            return steps.change("add run " + draft.name(), () -> rows.numbered(work.run()));
-        } catch (RawEvidenceException e) {
-            throw e.reason;
-        }
+        return steps.changeFromFile("add run " + draft.name(), () -> rows.numbered(work.run()));
     }
 
     private long insert(RunDraft draft, List<RunEvidence> evidence, Progress progress) throws SQLException {
         OptionalLong log = OptionalLong.empty();
         for (RunEvidence part : evidence) {
             if (part instanceof RunEvidence.Log(Path raw, ImportedLog imported)) {
-                log = OptionalLong.of(logs.insert(keep(raw, progress), imported));
+                log = OptionalLong.of(logs.insert(this.evidence.keepWithin(raw, progress), imported));
             }
         }
         long id = rows.insert(draft, log);
         for (RunEvidence part : evidence) {
             if (part instanceof RunEvidence.Said(Path raw, Claim claim)) {
-                rows.insertClaim(id, keep(raw, progress), claim);
+                rows.insertClaim(id, this.evidence.keepWithin(raw, progress), claim);
             } else if (part instanceof RunEvidence.Latency(Path raw, LatencyReading reading)) {
-                latency.insert(id, keep(raw, progress), reading);
+                latency.insert(id, this.evidence.keepWithin(raw, progress), reading);
             }
         }
         insertFacts(id, draft.facts());
@@ -234,21 +232,22 @@ public final class Study implements AutoCloseable {
         return latency;
     }
 
+    /// Clips of the game, counted.
+    public PictureRecords pictures() {
+        return pictures;
+    }
+
     /// Adds measured latency to a run; what was there before goes.
     ///
     /// @param raw the file as it came
     /// @throws app.fluss.core.work.StoppedException if `progress` stops it; then nothing was added
     public Run addLatency(Run run, Path raw, LatencyReading reading, Progress progress)
             throws StudyException, IOException {
-        try {
-            return steps.change("add latency to " + run.name(), () -> {
-                latency.delete(run.id());
-                latency.insert(run.id(), keep(raw, progress), reading);
-                return rows.numbered(run.id());
-            });
-        } catch (RawEvidenceException e) {
-            throw e.reason;
-        }
+        return steps.changeFromFile("add latency to " + run.name(), () -> {
+            latency.delete(run.id());
+            latency.insert(run.id(), evidence.keepWithin(raw, progress), reading);
+            return rows.numbered(run.id());
+        });
     }
 
     /// Removes a run; its evidence stays in the file, so that this can be undone.
@@ -259,6 +258,7 @@ public final class Study implements AutoCloseable {
             sql.run("DELETE FROM claim WHERE run_id = ?", run.id());
             sql.run("DELETE FROM run_check WHERE run_id = ?", run.id());
             latency.delete(run.id());
+            pictures.delete(run.id());
             return sql.run("DELETE FROM run WHERE id = ?", run.id());
         });
     }
@@ -377,27 +377,8 @@ public final class Study implements AutoCloseable {
         }
     }
 
-    private String keep(Path raw, Progress progress) throws SQLException {
-        try {
-            return evidence.keep(raw, progress);
-        } catch (IOException e) {
-            throw new RawEvidenceException(e);
-        }
-    }
-
     /// Whether a file looks like a study by its name.
     public static boolean isStudyName(Path file) {
         return file.toString().endsWith(".fluss") && !Files.isDirectory(file);
-    }
-
-    /// Carries a fault of the raw file out of the transaction, which is then rolled back.
-    private static final class RawEvidenceException extends RuntimeException {
-        private static final long serialVersionUID = 1L;
-        private final IOException reason;
-
-        RawEvidenceException(IOException reason) {
-            super(reason);
-            this.reason = reason;
-        }
     }
 }

@@ -6,9 +6,9 @@ import static org.assertj.core.api.Assertions.within;
 
 import app.fluss.core.picture.Area;
 import app.fluss.core.picture.DistinctPictures;
-import app.fluss.core.picture.DistinctPictures.Count;
-import app.fluss.core.picture.DistinctPictures.Kind;
 import app.fluss.core.picture.Look;
+import app.fluss.core.picture.PictureCount;
+import app.fluss.core.picture.PictureCount.Kind;
 import java.util.Arrays;
 import java.util.Map;
 import java.util.Optional;
@@ -29,7 +29,7 @@ class DistinctPicturesAgainstTruthTest {
         return content;
     }
 
-    private static Count count(double[] content, double noiseShare, boolean overlay, Look look) {
+    private static PictureCount count(double[] content, double noiseShare, boolean overlay, Look look) {
         Clip clip = new Clip(FPS, content, 11);
         DistinctPictures distinct = new DistinctPictures(Clip.WIDTH, Clip.HEIGHT, content.length, look);
         SplittableRandom random = new SplittableRandom(9);
@@ -49,7 +49,7 @@ class DistinctPicturesAgainstTruthTest {
     @CsvSource({"25, 0", "25, 0.01", "25, 0.04", "30, 0.02", "45, 0.04", "50, 0", "50, 0.04", "59, 0.02", "12, 0.04"})
     void everyDistinctPictureIsCounted(double fps, double noise) {
         double[] content = cadence(fps, 600);
-        Count count = count(content, noise, false, Look.EVERYWHERE);
+        PictureCount count = count(content, noise, false, Look.EVERYWHERE);
         assertThat(count.distinct()).isEqualTo(new Clip(FPS, content, 1).distinct());
         assertThat(count.kind()).isEqualTo(Kind.MIXED);
         assertThat(count.deliveredFps(FPS)).isCloseTo(fps, within(0.15));
@@ -62,11 +62,11 @@ class DistinctPicturesAgainstTruthTest {
     @ParameterizedTest
     @CsvSource({"0", "0.01", "0.04"})
     void aClipInWhichAllOrNothingChangesIsToldApart(double noise) {
-        Count all = count(cadence(60, 300), noise, false, Look.EVERYWHERE);
+        PictureCount all = count(cadence(60, 300), noise, false, Look.EVERYWHERE);
         assertThat(all.kind()).isEqualTo(Kind.ALL_CHANGE);
         assertThat(all.distinct()).isEqualTo(300);
         assertThat(all.threshold().isKnown()).isFalse();
-        Count nothing = count(new double[300], noise, false, Look.EVERYWHERE);
+        PictureCount nothing = count(new double[300], noise, false, Look.EVERYWHERE);
         assertThat(nothing.kind()).isEqualTo(Kind.NOTHING_MOVES);
         assertThat(nothing.distinct()).isEqualTo(1);
         assertThat(nothing.longestHoldMs(FPS)).isCloseTo(5000, within(1e-9));
@@ -84,11 +84,11 @@ class DistinctPicturesAgainstTruthTest {
 
     @Test
     void holdsFollowTheCadence() {
-        Count count = count(cadence(30, 600), 0.01, false, Look.EVERYWHERE);
+        PictureCount count = count(cadence(30, 600), 0.01, false, Look.EVERYWHERE);
         assertThat(count.holds()).isEqualTo(Map.of(2, 300));
         double[] stuck = cadence(60, 300);
         Arrays.fill(stuck, 100, 112, stuck[100]);
-        Count hitch = count(stuck, 0.01, false, Look.EVERYWHERE);
+        PictureCount hitch = count(stuck, 0.01, false, Look.EVERYWHERE);
         assertThat(hitch.longest()).isEqualTo(12);
         assertThat(hitch.distinct()).isEqualTo(300 - 11);
     }

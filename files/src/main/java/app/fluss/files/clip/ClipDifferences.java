@@ -2,21 +2,21 @@ package app.fluss.files.clip;
 
 import app.fluss.core.picture.DistinctPictures;
 import app.fluss.core.picture.Look;
+import app.fluss.core.picture.PictureDifferences;
 import app.fluss.core.work.Progress;
 import app.fluss.files.log.InputException;
 import java.io.IOException;
 
-/// Counts the distinct pictures of a clip.
-public final class ClipCount {
-    private ClipCount() {}
+/// How the pictures of a clip differ.
+public final class ClipDifferences {
+    private ClipDifferences() {}
 
-    /// Counts.
+    /// Looks at every picture.
     ///
     /// @throws InputException if a picture cannot be read: it says where and why
     /// @throws IllegalArgumentException if the areas to look at do not lie within the pictures
     /// @throws app.fluss.core.work.StoppedException if `progress` stops it
-    public static DistinctPictures.Count of(Clip clip, Look look, Progress progress)
-            throws IOException, InputException {
+    public static PictureDifferences of(Clip clip, Look look, Progress progress) throws IOException, InputException {
         DistinctPictures distinct = new DistinctPictures(clip.width(), clip.height(), clip.size(), look);
         byte[] luma = new byte[clip.width() * clip.height()];
         for (int i = 0; i < clip.size(); i++) {
@@ -24,6 +24,6 @@ public final class ClipCount {
             distinct.add(luma);
             progress.check((double) i / clip.size());
         }
-        return distinct.count();
+        return distinct.differences();
     }
 }

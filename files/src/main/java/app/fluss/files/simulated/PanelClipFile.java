@@ -10,11 +10,11 @@ import java.nio.file.Path;
 import java.util.Arrays;
 
 /// A clip as YUV4MPEG2 (Y4M): brightness of each picture, without colour.
-final class ClipFile {
+final class PanelClipFile {
     private static final byte NO_COLOUR = (byte) 128;
     private static final byte[] PICTURE = "FRAME\n".getBytes(StandardCharsets.US_ASCII);
 
-    private ClipFile() {}
+    private PanelClipFile() {}
 
     static void write(Clip clip, Path file) throws IOException {
         String header = "YUV4MPEG2 W%d H%d F%d:1 Ip A1:1 C420jpeg\n".formatted(Clip.WIDTH, Clip.HEIGHT, clip.fps());

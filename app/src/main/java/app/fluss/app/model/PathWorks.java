@@ -1,0 +1,89 @@
+package app.fluss.app.model;
+
+import app.fluss.core.bench.FactKey;
+import app.fluss.core.bench.Setup;
+import app.fluss.core.ladder.LadderRun;
+import app.fluss.core.ladder.SettingLadder;
+import app.fluss.core.measure.Figure;
+import app.fluss.core.path.StageKind;
+import app.fluss.files.study.Run;
+import app.fluss.files.study.Study;
+import app.fluss.files.study.StudyException;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+/// Works out what belongs to the path of a run: ladders of its scene, its second card, its display.
+final class PathWorks {
+    private final Study study;
+    private final Contents contents;
+    private final Analyses analyses;
+
+    PathWorks(Study study, Contents contents, Analyses analyses) {
+        this.study = study;
+        this.contents = contents;
+        this.analyses = analyses;
+    }
+
+    /// @param comparisons of the scene of the run
+    PathWork of(Run run, List<Comparison> comparisons) throws StudyException {
+        List<Run> ofScene = contents.runs().stream()
+                .filter(other -> other.sceneId() == run.sceneId()
+                        && other.isKept()
+                        && other.grade().hasLog())
+                .toList();
+        boolean measured = allMeasured(ofScene);
+        List<LadderRun> generating = new ArrayList<>();
+        List<LadderRun> natives = new ArrayList<>();
+        List<Run> baseline = contents.baselineRuns(run.sceneId());
+        for (Run other : ofScene) {
+            if (baseline.contains(other)) {
+                natives.add(ladderRun(other, measured));
+            } else if (!other.path().isNative()) {
+                generating.add(ladderRun(other, measured));
+            }
+        }
+        Setup setup = setup(run);
+        return new PathWork(
+                SettingLadder.of(generating, natives),
+                !measured,
+                run.path().chain().has(StageKind.SECOND_GPU) && run.grade().hasLog()
+                        ? Optional.of(new SecondCards(study, contents, analyses).of(run, setup, ofScene, comparisons))
+                        : Optional.empty(),
+                run.grade().hasLog()
+                        ? Optional.of(Screens.of(contents, run, setup, analyses.analysis(study, run)))
+                        : Optional.empty());
+    }
+
+    /// The facts of a run; where it has none, those of the bench as it stands.
+    private Setup setup(Run run) throws StudyException {
+        long game = contents.scene(run.sceneId()).gameId();
+        return contents.bench().setup(game, run.path().chain()).withNamed(study.facts(run));
+    }
+
+    private boolean allMeasured(List<Run> runs) throws StudyException {
+        for (Run run : runs) {
+            if (!run.path().isNative() && study.latency().of(run).isEmpty()) {
+                return false;
+            }
+        }
+        return true;
+    }
+
+    private LadderRun ladderRun(Run run, boolean measured) throws StudyException {
+        Figure latency =
+                measured ? Latencies.measuredMeanMs(study, List.of(run)) : analyses.estimatedLatencyMs(study, run);
+        return new LadderRun(run.path().chain(), study.facts(run), analyses.analysis(study, run), latency);
+    }
+
+    /// Facts that a figure of the path rests on and that are not stated, in words; empty if all are.
+    static String missing(Setup setup, FactKey... keys) {
+        List<String> missing = new ArrayList<>();
+        for (FactKey key : keys) {
+            if (setup.value(key).isEmpty()) {
+                missing.add(key.title());
+            }
+        }
+        return String.join(", ", missing);
+    }
+}

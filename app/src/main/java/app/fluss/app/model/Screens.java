@@ -1,0 +1,101 @@
+package app.fluss.app.model;
+
+import app.fluss.core.bench.BenchPart;
+import app.fluss.core.bench.FactKey;
+import app.fluss.core.bench.Setup;
+import app.fluss.core.display.ModeLag;
+import app.fluss.core.display.SmoothedMotion;
+import app.fluss.core.display.SmoothingAdvice;
+import app.fluss.core.measure.Analysis;
+import app.fluss.core.measure.Cadence;
+import app.fluss.core.measure.DisplayMode;
+import app.fluss.core.path.StageKind;
+import app.fluss.core.path.WorkedOut;
+import app.fluss.files.study.Fact;
+import app.fluss.files.study.FactSource;
+import app.fluss.files.study.Item;
+import app.fluss.files.study.Run;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+
+/// Works out what belongs to the display of a run.
+final class Screens {
+    private static final double USUAL_PANEL_HZ = 120;
+
+    private Screens() {}
+
+    static ScreenPicture of(Contents contents, Run run, Setup setup, Analysis analysis) {
+        boolean smooths = run.path().chain().has(StageKind.DISPLAY_SMOOTHING);
+        double stated = setup.number(FactKey.PANEL_HZ);
+        double panelHz = Double.isNaN(stated) ? USUAL_PANEL_HZ : stated;
+        Optional<SmoothingAdvice> advice = analysis.ledger().map(SmoothingAdvice::of);
+        boolean acts = smooths && advice.map(SmoothingAdvice::acts).orElse(false);
+        Optional<Item> display = display(contents, run);
+        return new ScreenPicture(
+                display.map(Item::name),
+                modes(contents, run, display),
+                advice,
+                acts
+                        ? analysis.ledger().map(ledger -> SmoothedMotion.of(analysis.slice(), ledger, panelHz))
+                        : Optional.empty(),
+                panelHz,
+                cadence(run, analysis),
+                display.map(item -> WorkedOut.of(BenchPart.DISPLAY, facts(item)))
+                        .orElse(List.of()));
+    }
+
+    /// Runs do not say which display they were shown on: the one that is set to the same refresh and sync.
+    private static Optional<Item> display(Contents contents, Run run) {
+        return run.display()
+                .flatMap(mode -> contents.bench().items(BenchPart.DISPLAY).stream()
+                        .filter(item -> facts(item).number(FactKey.OUTPUT_HZ) == mode.refreshHz()
+                                && facts(item)
+                                        .value(FactKey.SYNC)
+                                        .equals(Optional.of(mode.sync().label())))
+                        .findFirst());
+    }
+
+    private static Setup facts(Item item) {
+        Map<FactKey, String> values = new EnumMap<>(FactKey.class);
+        item.facts().forEach((key, fact) -> values.put(key, fact.value()));
+        return Setup.EMPTY.with(values);
+    }
+
+    private static Optional<Cadence> cadence(Run run, Analysis analysis) {
+        double delivered = analysis.rates().delivered().orNaN();
+        return run.display()
+                .map(DisplayMode::refreshHz)
+                .filter(hz -> delivered > 0 && delivered <= hz)
+                .map(hz -> new Cadence(delivered, hz));
+    }
+
+    /// What was stated of this run, and the picture modes that stand on the bench.
+    private static List<ModeLag> modes(Contents contents, Run run, Optional<Item> display) {
+        List<ModeLag> modes = new ArrayList<>();
+        for (Item mode : contents.bench().items(BenchPart.PICTURE_MODE)) {
+            if (display.isEmpty() || mode.parent().orElse(-1) != display.get().id()) {
+                continue;
+            }
+            Optional.ofNullable(mode.facts().get(FactKey.LAG_MS))
+                    .ifPresent(lag -> modes.add(new ModeLag(
+                            mode.name(),
+                            FactKey.number(lag.value()),
+                            lag.source() == FactSource.MEASURED,
+                            Optional.ofNullable(mode.facts().get(FactKey.OFFERS_SMOOTHING))
+                                    .map(Fact::value)
+                                    .map("yes"::equals))));
+        }
+        modes.sort(Comparator.comparingDouble(ModeLag::lagMs));
+        double ofRun = Setup.EMPTY
+                .withNamed(contents.facts().getOrDefault(run.id(), Map.of()))
+                .number(FactKey.LAG_MS);
+        if (!Double.isNaN(ofRun)) {
+            modes.addFirst(new ModeLag("this run", ofRun, false, Optional.empty()));
+        }
+        return modes;
+    }
+}

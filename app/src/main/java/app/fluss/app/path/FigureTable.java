@@ -1,0 +1,81 @@
+package app.fluss.app.path;
+
+import app.fluss.app.theme.Labels;
+import app.fluss.app.theme.Numbers;
+import app.fluss.core.compare.Interval;
+import app.fluss.core.measure.Figure;
+import java.util.Optional;
+import javafx.geometry.HPos;
+import javafx.geometry.Pos;
+import javafx.scene.control.Label;
+import javafx.scene.control.Tooltip;
+import javafx.scene.layout.ColumnConstraints;
+import javafx.scene.layout.GridPane;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.VBox;
+
+/// Figures in rows and columns, each with its interval below it.
+final class FigureTable extends GridPane {
+    private int row;
+
+    /// @param heads of the columns; the first is that of the names
+    FigureTable(String id, String... heads) {
+        setId(id);
+        setHgap(12);
+        setVgap(4);
+        for (int column = 0; column < heads.length; column++) {
+            ColumnConstraints constraints = new ColumnConstraints();
+            constraints.setHgrow(column == 0 ? Priority.ALWAYS : Priority.NEVER);
+            constraints.setHalignment(column == 0 ? HPos.LEFT : HPos.RIGHT);
+            getColumnConstraints().add(constraints);
+            Label head = Labels.of(heads[column], "muted", "small");
+            head.setMinWidth(USE_PREF_SIZE);
+            add(head, column, 0);
+        }
+        row = 1;
+    }
+
+    /// One cell.
+    record Cell(String text, String below, String tip) {
+        static Cell of(Figure figure, String text) {
+            return new Cell(figure.isKnown() ? text : Numbers.MISSING, "", Numbers.reason(figure));
+        }
+
+        static Cell of(Figure figure, int decimals, String unit) {
+            return of(figure, Numbers.text(figure, decimals) + unit);
+        }
+
+        static Cell of(Figure figure, Optional<Interval> interval, double times, int decimals, String unit) {
+            String below = interval.map(i ->
+                            Numbers.text(i.low() * times, decimals) + " – " + Numbers.text(i.high() * times, decimals))
+                    .orElse("");
+            return new Cell(
+                    figure.isKnown()
+                            ? Numbers.text(figure.map(value -> value * times), decimals) + unit
+                            : Numbers.MISSING,
+                    below,
+                    figure.isKnown()
+                            ? below.isEmpty() ? "Too few runs or seconds for an interval." : "Below: 95 % interval."
+                            : Numbers.reason(figure));
+        }
+    }
+
+    /// Adds a row.
+    void row(String name, String about, Cell... cells) {
+        add(new VBox(-2, Labels.of(name, "strong"), Labels.of(about, "muted", "small")), 0, row);
+        for (int column = 0; column < cells.length; column++) {
+            Cell cell = cells[column];
+            Label value = Labels.of(cell.text, "strong");
+            value.setMinWidth(USE_PREF_SIZE);
+            Label below = Labels.of(cell.below, "muted", "small");
+            below.setMinWidth(USE_PREF_SIZE);
+            VBox box = new VBox(-2, value, below);
+            box.setAlignment(Pos.TOP_RIGHT);
+            if (!cell.tip.isEmpty()) {
+                Tooltip.install(box, new Tooltip(cell.tip));
+            }
+            add(box, column + 1, row);
+        }
+        row++;
+    }
+}

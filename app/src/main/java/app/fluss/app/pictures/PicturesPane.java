@@ -1,0 +1,122 @@
+package app.fluss.app.pictures;
+
+import app.fluss.app.model.AnalysedRun;
+import app.fluss.app.model.Workbench;
+import app.fluss.app.theme.Boxes;
+import app.fluss.app.theme.Buttons;
+import app.fluss.app.theme.Labels;
+import app.fluss.app.theme.Numbers;
+import app.fluss.app.theme.Theme;
+import app.fluss.core.finding.ClipFindings;
+import app.fluss.core.finding.Finding;
+import app.fluss.core.picture.PictureCount;
+import app.fluss.files.study.StoredPictures;
+import javafx.scene.control.Label;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.VBox;
+import org.jspecify.annotations.Nullable;
+
+/// Distinct pictures in a clip of a run's game, and picture quality of one still against another.
+public final class PicturesPane extends VBox {
+    private final Workbench workbench;
+    private final RateView rates;
+    private final HoldsView holds;
+    private final VBox counted;
+    private final VBox uncounted;
+    private final VBox words = new VBox(4);
+    private final HBox figures = new HBox(22);
+    private final Label source = Labels.of("", "muted", "small");
+    private final StillsPanel stills;
+    private @Nullable AnalysedRun run;
+
+    /// @param add lets the user choose a clip to count
+    public PicturesPane(Workbench workbench, Theme theme, StillsPanel stills, Runnable add) {
+        super(10);
+        this.workbench = workbench;
+        this.stills = stills;
+        setId("pictures");
+        rates = new RateView(theme);
+        holds = new HoldsView(theme);
+        figures.setId("picture-figures");
+        VBox rate = Boxes.panel(
+                Boxes.row(
+                        Labels.heading("Distinct pictures in each second"),
+                        Labels.of("outlined: the worst", "muted", "small"),
+                        Boxes.spacer(),
+                        Buttons.quiet("Another clip…", "Count another clip of this run", add),
+                        Buttons.quiet("Remove", "Takes the count away (can be undone)", this::remove)),
+                source,
+                figures,
+                rates);
+        VBox.setVgrow(rates, Priority.ALWAYS);
+        VBox.setVgrow(rate, Priority.ALWAYS);
+        VBox hold = Boxes.panel(Labels.heading("How long images stayed"), holds);
+        VBox.setVgrow(holds, Priority.ALWAYS);
+        VBox says = Boxes.panel(Labels.heading("What the clip says"), words);
+        counted = new VBox(10, rate, Boxes.halves(hold, says));
+        VBox.setVgrow(counted, Priority.ALWAYS);
+        uncounted = Boxes.panel(
+                Labels.heading("No clip of this run was counted"),
+                Labels.note(
+                        "A counter counts images; a clip shows which of them can be told apart. Record the game for 5 s and more"
+                                + " at the display's refresh rate or above (Y4M, numbered PNG pictures or a common video), and leave any"
+                                + " overlay out: it changes by itself."),
+                Buttons.primary("Count a clip…", "Choose a clip of this run's game", add));
+        workbench.analysedProperty().subscribe(this::show);
+    }
+
+    private void show(@Nullable AnalysedRun now) {
+        run = now;
+        if (now == null) {
+            return;
+        }
+        if (now.pictures().isEmpty()) {
+            getChildren().setAll(uncounted, stills);
+            return;
+        }
+        StoredPictures pictures = now.pictures().get();
+        PictureCount count = pictures.differences().count();
+        double claimed = now.run().settings().claimedFps().orNaN();
+        rates.show(pictures, claimed);
+        holds.show(count);
+        source.setText("%s · %s pictures at %s/s · looked at %s"
+                .formatted(
+                        pictures.clipName(),
+                        Numbers.text(count.pictures(), 0),
+                        Numbers.text(pictures.fps(), 0),
+                        pictures.lookedAt()));
+        boolean moves = count.kind() != PictureCount.Kind.NOTHING_MOVES;
+        figures.getChildren()
+                .setAll(
+                        figure(
+                                "distinct /s",
+                                moves ? Numbers.text(count.deliveredFps(pictures.fps()), 1) : Numbers.MISSING),
+                        figure(
+                                "by the log, delivered /s",
+                                Numbers.text(now.ways().distinctByLog(), 1)),
+                        figure(
+                                "longest hold, ms",
+                                moves ? Numbers.text(count.longestHoldMs(pictures.fps()), 0) : Numbers.MISSING),
+                        figure("threshold, of 255", Numbers.text(count.threshold(), 2)));
+        words.getChildren().clear();
+        for (Finding finding : ClipFindings.of(count, pictures.fps(), claimed)) {
+            words.getChildren().add(Labels.wrapped(finding.text()));
+        }
+        if (words.getChildren().isEmpty()) {
+            words.getChildren().add(Labels.note("Nothing is wrong with it."));
+        }
+        getChildren().setAll(counted, stills);
+    }
+
+    private static VBox figure(String name, String value) {
+        return new VBox(-2, Labels.of(value, "figure"), Labels.of(name, "muted", "small"));
+    }
+
+    private void remove() {
+        AnalysedRun now = run;
+        if (now != null) {
+            workbench.change("Removing the clip", study -> study.pictures().remove(now.run()));
+        }
+    }
+}

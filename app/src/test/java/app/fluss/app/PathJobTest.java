@@ -1,0 +1,184 @@
+package app.fluss.app;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import app.fluss.app.model.PathWork;
+import app.fluss.app.model.SecondCard;
+import app.fluss.app.theme.Numbers;
+import app.fluss.core.bench.BenchPart;
+import app.fluss.core.bench.FactKey;
+import app.fluss.core.ladder.SettingLadder;
+import app.fluss.core.measure.Grade;
+import app.fluss.core.measure.Section;
+import app.fluss.core.path.Chain;
+import app.fluss.core.path.StageKind;
+import app.fluss.core.work.Progress;
+import app.fluss.files.simulated.ReadyScenario;
+import app.fluss.files.simulated.SimulatedEvidence;
+import app.fluss.files.simulated.SimulationFolder;
+import app.fluss.files.study.Fact;
+import app.fluss.files.study.FactSource;
+import app.fluss.files.study.Run;
+import app.fluss.files.study.RunDraft;
+import app.fluss.files.study.Study;
+import app.fluss.files.study.Taking;
+import app.fluss.sim.Simulation;
+import app.fluss.sim.scenario.Generator;
+import app.fluss.sim.scenario.Scenario;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalLong;
+import javafx.scene.Node;
+import javafx.scene.Parent;
+import javafx.scene.control.Label;
+import javafx.scene.input.KeyCode;
+import org.junit.jupiter.api.Test;
+
+/// What is worked out of a path, through the real window: second card, ladders, a clip that is counted.
+class PathJobTest extends WindowTest {
+    private static final double SECONDS = 16;
+
+    @Override
+    Path study() throws Exception {
+        Path study = folder.resolve("path" + System.nanoTime() + ".fluss");
+        try (Study made = Study.open(study)) {
+            add(made, "native", Chain.NATIVE, ReadyScenario.named("native"));
+            Scenario three = ReadyScenario.named("second-gpu");
+            Generator generator = three.generator().orElseThrow();
+            for (int multiplier = 2; multiplier <= 4; multiplier++) {
+                add(
+                        made,
+                        "second GPU " + multiplier,
+                        Chain.of(StageKind.SECOND_GPU),
+                        three.with(generator.withMultiplier(multiplier)));
+            }
+        }
+        return study;
+    }
+
+    private static void add(Study study, String path, Chain chain, Scenario scenario) throws Exception {
+        RunDraft draft = new RunDraft(
+                "Tidewarden",
+                "reed marsh at night",
+                path,
+                chain,
+                "run 1",
+                true,
+                Optional.empty(),
+                Double.NaN,
+                Double.NaN,
+                Map.of(),
+                Taking.UNRECORDED);
+        Scenario brief = scenario.lasting(SECONDS);
+        Run run = new SimulatedEvidence(folder)
+                .add(study, SimulatedEvidence.draft(brief, draft), Simulation.run(brief), Grade.B, Progress.NONE);
+        study.addSection(run, new Section("bank", Section.Weight.TYPICAL, 6_000, 12_000));
+    }
+
+    private void select(String path) throws Exception {
+        Run run = contents().runs().stream()
+                .filter(one -> one.path().name().equals(path))
+                .findFirst()
+                .orElseThrow();
+        interact(() -> window.workbench().selectedProperty().set(run));
+        settle();
+    }
+
+    private PathWork work() {
+        return window.workbench().pathWorkProperty().get();
+    }
+
+    private static String words(Node node) {
+        StringBuilder words = new StringBuilder();
+        collect(node, words);
+        return words.toString();
+    }
+
+    private static void collect(Node node, StringBuilder words) {
+        if (node instanceof Label label) {
+            words.append(label.getText()).append(" | ");
+        } else if (node instanceof Parent parent) {
+            parent.getChildrenUnmodifiable().forEach(child -> collect(child, words));
+        }
+    }
+
+    @Test
+    void aSecondCardTellsItsStory() throws Exception {
+        settle();
+        select("second GPU 3");
+        push(KeyCode.CONTROL, KeyCode.G);
+        settle();
+        SecondCard card = work().secondCard().orElseThrow();
+        assertThat(card.measured()).hasSize(3);
+        assertThat(card.load().orElseThrow().idlePct().interval()).isPresent();
+        assertThat(text("#load-law")).contains("from 3 runs").contains("load = ");
+        assertThat(words(look("#copies"))).contains("a double copy").contains("1 over, 3 back");
+        assertThat(words(look("#sizes")))
+                .contains("3840 × 2160")
+                .contains("100 %")
+                .contains("✕");
+        assertThat(words(look("#by-section"))).contains("bank").contains("3.00×");
+        assertThat(words(look("#ways"))).contains("● agrees").contains("no clip of this run was counted");
+
+        interact(() -> window.workbench().note("Prices", study -> {
+            study.bench().add(BenchPart.RIG, OptionalLong.empty(), "Reedbox");
+            var rig = study.bench().read().items(BenchPart.RIG).getFirst();
+            study.bench()
+                    .state(
+                            rig,
+                            List.of(
+                                    Fact.today(FactKey.SECOND_CARD_PRICE, "190", FactSource.TYPED),
+                                    Fact.today(FactKey.FASTER_CARD_PRICE, "640", FactSource.TYPED),
+                                    Fact.today(FactKey.FASTER_CARD_SPEED, "1.5", FactSource.TYPED)));
+        }));
+        settle();
+        select("second GPU 2");
+        assertThat(work().secondCard().orElseThrow().faster().orElseThrow().addedMs())
+                .isNegative();
+        assertThat(words(look("#prices"))).contains("190").contains("640").contains("native frames played again");
+    }
+
+    @Test
+    void runsThatDifferInTheMultiplierStandOnALadder() throws Exception {
+        settle();
+        select("second GPU 3");
+        push(KeyCode.CONTROL, KeyCode.DIGIT5);
+        settle();
+        fire("#compare-settings");
+        SettingLadder ladder = work().ladders().getFirst();
+        assertThat(ladder.setting()).isEqualTo(FactKey.MULTIPLIER);
+        assertThat(ladder.rungs()).extracting(ladder::name).containsExactly("native", "2×", "3×", "4×");
+        assertThat(ladder.rungs())
+                .allSatisfy(rung -> assertThat(rung.latencyMs().isKnown()).isTrue());
+        assertThat(words(look("#ladders"))).contains("Multiplier").contains("estimated from the stages");
+    }
+
+    @Test
+    void aClipIsCountedWithoutItsOverlay() throws Exception {
+        settle();
+        select("second GPU 2");
+        Path files = folder.resolve("clip" + System.nanoTime());
+        SimulationFolder.write(
+                Simulation.run(ReadyScenario.named("phantom-images").lasting(5)), files, Progress.NONE);
+        push(KeyCode.CONTROL, KeyCode.P);
+        settle();
+        assertThat(words(look("#pictures"))).contains("No clip of this run was counted");
+        interact(() -> window.shell().drop(List.of(files.resolve("clip.y4m"))));
+        waitFor(() -> lookup("#count-result").tryQuery().isPresent());
+        waitFor(() -> lookup("#count-result").<Label>query().getText().contains("distinct"));
+        clickOn("Add to this run");
+        settle();
+        var pictures = window.workbench().analysedProperty().get().pictures().orElseThrow();
+        double delivered = pictures.differences().count().deliveredFps(pictures.fps());
+        assertThat(delivered).isLessThan(80);
+        assertThat(words(look("#picture-figures"))).contains(Numbers.text(delivered, 1));
+        assertThat(window.workbench().analysedProperty().get().findings())
+                .extracting(finding -> finding.code())
+                .as("the clip shows half of what the log of another run says")
+                .contains("pictures-disagree");
+        assertThat(Files.exists(files.resolve("clip.y4m"))).isTrue();
+    }
+}

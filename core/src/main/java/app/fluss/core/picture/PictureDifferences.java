@@ -1,0 +1,158 @@
+package app.fluss.core.picture;
+
+import app.fluss.core.measure.Figure;
+import app.fluss.core.measure.Ordered;
+import java.util.Arrays;
+import java.util.SortedMap;
+import java.util.TreeMap;
+
+/// How the pictures of a clip differ, and which of them are distinct. Two pictures that show the same image differ by
+/// noise only; the
+/// noise is learnt from the clip itself: the mean absolute differences of successive pictures fall into two
+/// groups, repeats and changes, and the threshold lies where their spread within the groups is least (Otsu,
+/// "A threshold selection method from gray-level histograms", IEEE Transactions on Systems, Man, and
+/// Cybernetics 9 (1979) 62-66, from memory), on a logarithmic scale.
+///
+/// Where there is one group only, a look over two pictures tells which: noise is no larger over two than over
+/// one, motion is.
+public final class PictureDifferences {
+    private static final double APART = 1.35;
+    private static final double GROWS = 1.1;
+    private static final double FEWEST_SHARE = 0.005;
+    private static final double LEAST = 1e-3;
+
+    /// The gap between two groups is at least this part of their distance.
+    private static final double GAPS = 8;
+
+    private final double[] overOne;
+    private final double[] overTwo;
+    private final double split;
+
+    /// @param overOne mean absolute difference of each picture from the one before, 0 to 255; NaN for the first.
+    ///     The array is taken over
+    /// @param overTwo the same from the one before that; NaN for the first two
+    public PictureDifferences(double[] overOne, double[] overTwo) {
+        this.overOne = overOne;
+        this.overTwo = overTwo;
+        this.split = overOne.length < 3 ? Double.NaN : split(logarithms(overOne, 1));
+    }
+
+    /// Number of pictures.
+    public int size() {
+        return overOne.length;
+    }
+
+    /// How a picture differs from the one before, 0 to 255; NaN for the first.
+    public double overOne(int picture) {
+        return overOne[picture];
+    }
+
+    /// How a picture differs from the one two before, 0 to 255; NaN for the first two.
+    public double overTwo(int picture) {
+        return overTwo[picture];
+    }
+
+    /// Distinct pictures a second in each whole second of the clip: its worst stretch shows.
+    ///
+    /// @param fps pictures a second of the clip, 1 or more
+    /// @throws IllegalStateException before there are three pictures
+    public double[] perSecond(double fps) {
+        double above = above();
+        double[] rates = new double[(int) (size() / fps)];
+        for (int i = 0; i < size(); i++) {
+            int second = (int) (i / fps);
+            if (second < rates.length && isNew(i, above)) {
+                rates[second]++;
+            }
+        }
+        return rates;
+    }
+
+    private boolean isNew(int picture, double above) {
+        return picture == 0 || Math.log(Math.max(LEAST, overOne[picture])) > above;
+    }
+
+    /// Logarithm of the difference above which a picture is another one.
+    private double above() {
+        return switch (kind()) {
+            case MIXED -> split;
+            case ALL_CHANGE -> Double.NEGATIVE_INFINITY;
+            case NOTHING_MOVES -> Double.POSITIVE_INFINITY;
+        };
+    }
+
+    private PictureCount.Kind kind() {
+        if (size() < 3) {
+            throw new IllegalStateException("fewer than three pictures tell nothing");
+        }
+        if (!Double.isNaN(split)) {
+            return PictureCount.Kind.MIXED;
+        }
+        boolean moves = Ordered.of(logarithms(overTwo, 2)).median()
+                > Ordered.of(logarithms(overOne, 1)).median() + Math.log(GROWS);
+        return moves ? PictureCount.Kind.ALL_CHANGE : PictureCount.Kind.NOTHING_MOVES;
+    }
+
+    /// Counts.
+    ///
+    /// @throws IllegalStateException before there are three pictures
+    public PictureCount count() {
+        double above = above();
+        SortedMap<Integer, Integer> holds = new TreeMap<>();
+        int distinct = 1;
+        int hold = 1;
+        int longest = 1;
+        for (int i = 1; i < size(); i++) {
+            if (isNew(i, above)) {
+                holds.merge(hold, 1, Integer::sum);
+                hold = 0;
+                distinct++;
+            }
+            hold++;
+            longest = Math.max(longest, hold);
+        }
+        holds.merge(hold, 1, Integer::sum);
+        Figure threshold = Figure.ofFinite(Math.exp(split), "the differences fall into one group");
+        return new PictureCount(size(), distinct, threshold, holds, longest, kind());
+    }
+
+    private static double[] logarithms(double[] differences, int from) {
+        double[] logs = new double[Math.max(0, differences.length - from)];
+        for (int i = 0; i < logs.length; i++) {
+            logs[i] = Math.log(Math.max(LEAST, differences[from + i]));
+        }
+        return logs;
+    }
+
+    /// Where two groups part; NaN if they are not apart.
+    private static double split(double[] logs) {
+        double[] sorted = logs.clone();
+        Arrays.sort(sorted);
+        int n = sorted.length;
+        double all = 0;
+        for (double value : sorted) {
+            all += value;
+        }
+        double below = 0;
+        double best = -1;
+        int at = -1;
+        for (int i = 1; i < n; i++) {
+            below += sorted[i - 1];
+            double apart = below / i - (all - below) / (n - i);
+            double between = (double) i * (n - i) * apart * apart;
+            if (between > best) {
+                best = between;
+                at = i;
+            }
+        }
+        int fewest = Math.max(1, (int) (FEWEST_SHARE * n));
+        if (at < fewest || n - at < fewest) {
+            return Double.NaN;
+        }
+        double low = Ordered.of(Arrays.copyOf(sorted, at)).median();
+        double high = Ordered.of(Arrays.copyOfRange(sorted, at, n)).median();
+        double gap = sorted[at] - sorted[at - 1];
+        boolean clear = high - low > Math.log(APART) && gap >= (high - low) / GAPS;
+        return clear ? (sorted[at] + sorted[at - 1]) / 2 : Double.NaN;
+    }
+}

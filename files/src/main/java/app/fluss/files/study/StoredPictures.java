@@ -1,0 +1,22 @@
+package app.fluss.files.study;
+
+import app.fluss.core.generation.PicturesSeen;
+import app.fluss.core.picture.PictureCount;
+import app.fluss.core.picture.PictureDifferences;
+import java.util.Optional;
+
+/// A clip of a run's game, as it was counted. The clip itself is not kept: clips take gigabytes.
+///
+/// @param clipName name of its file
+/// @param fps pictures a second of the clip, above 0
+/// @param lookedAt which part of the pictures was looked at, in words
+/// @param differences how its pictures differ
+public record StoredPictures(String clipName, double fps, String lookedAt, PictureDifferences differences) {
+    /// What was seen of the game's rate; a clip in which nothing moves shows none.
+    public Optional<PicturesSeen> seen() {
+        PictureCount count = differences.count();
+        return count.kind() == PictureCount.Kind.NOTHING_MOVES
+                ? Optional.empty()
+                : Optional.of(new PicturesSeen(fps, count.deliveredFps(fps), count.kind() == PictureCount.Kind.MIXED));
+    }
+}
