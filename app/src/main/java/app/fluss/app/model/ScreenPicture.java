@@ -3,7 +3,9 @@ package app.fluss.app.model;
 import app.fluss.core.display.ModeLag;
 import app.fluss.core.display.SmoothedMotion;
 import app.fluss.core.display.SmoothingAdvice;
+import app.fluss.core.display.VariableWindow;
 import app.fluss.core.measure.Cadence;
+import app.fluss.core.measure.Figure;
 import app.fluss.core.path.Outcome;
 import java.util.List;
 import java.util.Optional;
@@ -16,6 +18,8 @@ import java.util.Optional;
 /// @param smoothed what smoothing would make of the images; empty where it does not act or is not on the path
 /// @param panelHz refreshes of the panel while it smooths
 /// @param cadence the ideal one of the delivered rate; empty where that is not known
+/// @param window the variable-refresh window; empty with a fixed refresh, or where its floor is not stated
+/// @param showings how often the panel shows each image in that window
 /// @param carried which modes the cable carries
 public record ScreenPicture(
         Optional<String> display,
@@ -24,4 +28,6 @@ public record ScreenPicture(
         Optional<SmoothedMotion> smoothed,
         double panelHz,
         Optional<Cadence> cadence,
+        Optional<VariableWindow> window,
+        Figure showings,
         List<Outcome> carried) {}

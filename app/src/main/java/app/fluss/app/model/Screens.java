@@ -6,9 +6,12 @@ import app.fluss.core.bench.Setup;
 import app.fluss.core.display.ModeLag;
 import app.fluss.core.display.SmoothedMotion;
 import app.fluss.core.display.SmoothingAdvice;
+import app.fluss.core.display.VariableWindow;
 import app.fluss.core.measure.Analysis;
 import app.fluss.core.measure.Cadence;
 import app.fluss.core.measure.DisplayMode;
+import app.fluss.core.measure.Figure;
+import app.fluss.core.measure.SyncMode;
 import app.fluss.core.path.StageKind;
 import app.fluss.core.path.WorkedOut;
 import app.fluss.files.study.Fact;
@@ -35,6 +38,9 @@ final class Screens {
         Optional<SmoothingAdvice> advice = analysis.ledger().map(SmoothingAdvice::of);
         boolean acts = smooths && advice.map(SmoothingAdvice::acts).orElse(false);
         Optional<Item> display = display(contents, run);
+        Optional<VariableWindow> window = run.display()
+                .filter(mode -> mode.sync() == SyncMode.VRR && mode.vrrFloorHz() > 0)
+                .map(mode -> new VariableWindow(mode.vrrFloorHz(), mode.refreshHz()));
         return new ScreenPicture(
                 display.map(Item::name),
                 modes(contents, run, display),
@@ -44,8 +50,18 @@ final class Screens {
                         : Optional.empty(),
                 panelHz,
                 cadence(run, analysis),
+                window,
+                window.map(range -> showings(range, analysis.rates().delivered()))
+                        .orElseGet(() -> Figure.missing("the refresh is fixed")),
                 display.map(item -> WorkedOut.of(BenchPart.DISPLAY, facts(item)))
                         .orElse(List.of()));
+    }
+
+    private static Figure showings(VariableWindow window, Figure delivered) {
+        return switch (delivered) {
+            case Figure.Known(double fps) -> window.showings(fps);
+            case Figure.Missing missing -> missing;
+        };
     }
 
     /// Runs do not say which display they were shown on: the one that is set to the same refresh and sync.

@@ -45,17 +45,27 @@ final class FigureTable extends GridPane {
             return of(figure, Numbers.text(figure, decimals) + unit);
         }
 
+        /// The ends of an interval; nothing where they round to the same.
+        static String ends(Interval interval, double times, int decimals) {
+            String low = Numbers.text(interval.low() * times, decimals);
+            String high = Numbers.text(interval.high() * times, decimals);
+            return low.equals(high) ? "" : low + " – " + high;
+        }
+
+        /// With its interval.
+        ///
+        /// @param times what both are multiplied by for people: 100 for percent
         static Cell of(Figure figure, Optional<Interval> interval, double times, int decimals, String unit) {
-            String below = interval.map(i ->
-                            Numbers.text(i.low() * times, decimals) + " – " + Numbers.text(i.high() * times, decimals))
-                    .orElse("");
+            String below = interval.map(i -> ends(i, times, decimals)).orElse("");
             return new Cell(
                     figure.isKnown()
                             ? Numbers.text(figure.map(value -> value * times), decimals) + unit
                             : Numbers.MISSING,
                     below,
                     figure.isKnown()
-                            ? below.isEmpty() ? "Too few runs or seconds for an interval." : "Below: 95 % interval."
+                            ? interval.isEmpty()
+                                    ? "Too few runs or seconds for an interval."
+                                    : "With its 95 % interval."
                             : Numbers.reason(figure));
         }
     }

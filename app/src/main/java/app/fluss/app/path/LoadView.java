@@ -7,7 +7,7 @@ import app.fluss.app.theme.Palette.Role;
 import app.fluss.app.theme.Theme;
 import app.fluss.core.compare.Interval;
 import app.fluss.core.gpu.LoadModel;
-import java.util.List;
+import app.fluss.core.measure.Ticks;
 import java.util.Optional;
 import javafx.geometry.VPos;
 import javafx.scene.canvas.GraphicsContext;
@@ -76,7 +76,8 @@ final class LoadView extends CanvasView {
         g.setTextAlign(TextAlignment.LEFT);
         g.fillText("load, %", left + 4, 12);
         g.setTextAlign(TextAlignment.CENTER);
-        for (double work : List.of(most / 4, most / 2, most * 3 / 4)) {
+        double step = Ticks.step(most, 5);
+        for (double work = step; work < most; work += step) {
             g.fillText(Numbers.text(work, 0), scale.x(work), bottom + 9);
         }
         g.setTextAlign(TextAlignment.RIGHT);

@@ -7,6 +7,7 @@ import app.fluss.app.theme.Labels;
 import app.fluss.app.theme.Numbers;
 import app.fluss.core.display.ModeLag;
 import app.fluss.core.display.SmoothingAdvice;
+import app.fluss.core.display.VariableWindow;
 import app.fluss.core.measure.Analysis;
 import app.fluss.core.measure.Cadence;
 import app.fluss.core.measure.Figure;
@@ -50,8 +51,9 @@ final class ScreenPanel extends VBox {
                                 "Even share %s: that many images stay for the commonest number of refreshes."
                                         .formatted(Numbers.percent(ledger.evenShare(), 0)),
                                 "small")));
-        screen.cadence()
-                .map(ScreenPanel::beat)
+        screen.window()
+                .map(this::repeats)
+                .or(() -> screen.cadence().map(ScreenPanel::beat))
                 .ifPresent(words -> panel.getChildren().add(Labels.wrapped(words, "small")));
         if (screen.smoothed().isPresent()) {
             panel.getChildren()
@@ -59,6 +61,18 @@ final class ScreenPanel extends VBox {
                             "No log sees what a display makes of its input: this is the best that it could do."));
         }
         return panel;
+    }
+
+    /// What variable refresh does to the rate.
+    private String repeats(VariableWindow window) {
+        String range = "%s – %s Hz".formatted(Numbers.text(window.floorHz(), 0), Numbers.text(window.ceilingHz(), 0));
+        return switch (screen.showings()) {
+            case Figure.Known(double times)
+            when times > 1 ->
+                "Below the window of %s: the panel shows each image %s times.".formatted(range, Numbers.text(times, 0));
+            case Figure.Known _ -> "Within the window of %s each image is shown as it comes.".formatted(range);
+            case Figure.Missing(String reason) -> "The rate lies outside the window: " + reason + ".";
+        };
     }
 
     /// The beat of a rate near a divisor, where it is long enough to be seen as one.

@@ -7,7 +7,6 @@ import app.fluss.app.theme.Choice;
 import app.fluss.app.theme.Labels;
 import app.fluss.app.theme.Numbers;
 import app.fluss.app.theme.Theme;
-import app.fluss.core.compare.Interval;
 import app.fluss.core.compare.Measure;
 import app.fluss.core.compare.MeasureComparison;
 import app.fluss.core.gpu.CopyRoute;
@@ -120,11 +119,9 @@ final class SecondCardPanel extends VBox {
 
     private static String fitted(LoadModel.Fitted fit, int decimals) {
         return Numbers.text(fit.value(), decimals)
-                + fit.interval().map(i -> " (" + ends(i, 1, decimals) + ")").orElse("");
-    }
-
-    private static String ends(Interval i, double times, int decimals) {
-        return Numbers.text(i.low() * times, decimals) + " – " + Numbers.text(i.high() * times, decimals);
+                + fit.interval()
+                        .map(i -> " (" + Cell.ends(i, 1, decimals) + ")")
+                        .orElse("");
     }
 
     private FigureTable sizes(LoadModel model, double targetPct) {
@@ -147,7 +144,7 @@ final class SecondCardPanel extends VBox {
                 LargestSize largest = LargestSize.of(model, megapixels, base, multiplier, targetPct);
                 yield new Cell(
                         (largest.isUseful() ? "" : "✕ ") + Numbers.text(largest.size() * 100, 0) + " %",
-                        largest.interval().map(i -> ends(i, 100, 0)).orElse(""),
+                        largest.interval().map(i -> Cell.ends(i, 100, 0)).orElse(""),
                         largest.isUseful()
                                 ? "Per axis, with its 95 % interval below."
                                 : "Too small to be of use: below 70 % generated motion suffers (common practice).");
@@ -160,14 +157,15 @@ final class SecondCardPanel extends VBox {
         card.withoutCard().ifPresent(comparison -> {
             MeasureComparison rate = comparison.runs().measure(Measure.RENDERED);
             panel.getChildren()
-                    .add(Labels.wrapped("Native rate with the card in %s/s, with it out %s/s: %s/s%s. Lanes are shared."
-                            .formatted(
-                                    Numbers.text(rate.a(), 1),
-                                    Numbers.text(rate.b(), 1),
-                                    Numbers.text(rate.difference(), 2),
-                                    rate.interval()
-                                            .map(i -> " (95 % " + ends(i, 1, 2) + ")")
-                                            .orElse(""))));
+                    .add(Labels.wrapped(
+                            "Native rate with the card in %s/s, with it out %s/s: a difference of %s/s%s. Lanes are shared."
+                                    .formatted(
+                                            Numbers.text(rate.a(), 1),
+                                            Numbers.text(rate.b(), 1),
+                                            Numbers.text(rate.difference(), 2),
+                                            rate.interval()
+                                                    .map(i -> " (95 % " + Cell.ends(i, 1, 2) + ")")
+                                                    .orElse(""))));
         });
         panel.getChildren()
                 .add(Labels.wrapped((card.supply().state() == Outcome.State.MET
@@ -182,9 +180,9 @@ final class SecondCardPanel extends VBox {
                         + " local electrical rules. The sum is no substitute for them.",
                 "safety");
         if (card.price().isPresent() || card.fasterPrice().isPresent()) {
-            FigureTable table =
-                    new FigureTable("prices", "for the money", "price", "delivered /s more", "each", "ms less", "each");
-            card.price().ifPresent(price -> price(table, "second card", "measured", price));
+            FigureTable table = new FigureTable(
+                    "prices", "for the money", "price", "delivered /s more", "per /s", "ms less", "per ms");
+            card.price().ifPresent(price -> price(table, "second card", "from runs of this path", price));
             card.fasterPrice()
                     .ifPresent(price ->
                             price(table, "faster first card instead", "estimate: native frames played again", price));

@@ -9,6 +9,7 @@ import app.fluss.app.theme.Palette;
 import app.fluss.app.theme.Palette.Role;
 import app.fluss.app.theme.Theme;
 import app.fluss.core.bench.FactKey;
+import app.fluss.core.generation.WaysToKnow;
 import app.fluss.core.measure.Analysis;
 import app.fluss.core.measure.BandLevels;
 import app.fluss.core.measure.Figure;
@@ -84,6 +85,8 @@ class WeaveViewTest extends ApplicationTest {
                 BandLevels.of(analysis.times()),
                 List.of(),
                 List.of(),
+                Optional.empty(),
+                WaysToKnow.of(analysis, Optional.empty()),
                 new AnalysedLatency(
                         Optional.empty(),
                         Optional.empty(),
