@@ -22,7 +22,6 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayDeque;
 import java.util.List;
-import java.util.Locale;
 import java.util.Queue;
 import javafx.animation.PauseTransition;
 import javafx.application.Platform;
@@ -53,23 +52,20 @@ final class Pictures {
         pictures.next();
     }
 
-    /// Every main view at the design size, in one palette or the other; some at 1920 × 1080, there also with
-    /// text twice as large.
+    /// Every main view at the design size, most of them light; one at 1920 × 1080, there also with text twice as
+    /// large.
     static void takeAll(FlussApp.Window window, Path folder) {
         Pictures pictures = new Pictures(window);
-        for (Palette palette : Palette.values()) {
-            String ending = "-" + palette.name().toLowerCase(Locale.ROOT) + ".png";
-            pictures.steps.add(() -> window.theme().use(palette));
-            pictures.shoot("Tidewarden", "examine", folder.resolve("examine-tidewarden" + ending));
-            pictures.shoot("Tidewarden", "compare", folder.resolve("compare-tidewarden" + ending));
-            pictures.steps.add(() -> window.shell().examine().show(ExamineScreen.View.LATENCY));
-            pictures.shoot("Tidewarden", "examine", folder.resolve("latency" + ending));
-            pictures.steps.add(() -> window.shell().examine().show(ExamineScreen.View.FRAMES));
-            pictures.steps.add(pictures::measure);
-            pictures.steps.add(() -> pictures.go("Tidewarden", "capture"));
-            pictures.steps.add(() -> window.shell().capture().focusPad());
-            pictures.steps.add(() -> pictures.save(folder.resolve("capture" + ending)));
-        }
+        pictures.steps.add(() -> window.theme().use(Palette.LIGHT));
+        pictures.shoot("Tidewarden", "examine", folder.resolve("examine-light.png"));
+        pictures.shoot("Tidewarden", "compare", folder.resolve("compare-light.png"));
+        pictures.view(ExamineScreen.View.LATENCY, "Tidewarden", folder.resolve("latency-light.png"));
+        pictures.steps.add(() -> window.shell().examine().show(ExamineScreen.View.FRAMES));
+        pictures.steps.add(pictures::measure);
+        pictures.steps.add(() -> pictures.go("Tidewarden", "capture"));
+        pictures.steps.add(() -> window.shell().capture().focusPad());
+        pictures.steps.add(() -> pictures.save(folder.resolve("capture-light.png")));
+        pictures.steps.add(() -> window.theme().use(Palette.DARK));
         pictures.shoot("Kelp Circuit", "examine", folder.resolve("examine-kelp-circuit-dark.png"));
         pictures.view(ExamineScreen.View.PICTURES, "Kelp Circuit", folder.resolve("pictures-dark.png"));
         pictures.steps.add(() -> window.theme().use(Palette.LIGHT));
