@@ -115,7 +115,7 @@ final class SecondCards {
             double size = facts.number(FactKey.MOTION_ESTIMATION_PCT) / 100;
             double generated = analysis.rates().generated().orNaN();
             double load = CardLoads.of(analysis).second().orNaN();
-            if (megapixels * size * generated * load >= 0) {
+            if (megapixels * size * generated * load >= 0 && load <= 100) {
                 all.add(new SecondCard.Measured(
                         other.path().name(), LoadModel.Point.measured(generated, megapixels, size, load)));
             }

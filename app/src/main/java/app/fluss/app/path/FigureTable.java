@@ -72,14 +72,22 @@ final class FigureTable extends GridPane {
 
     /// Adds a row.
     void row(String name, String about, Cell... cells) {
-        add(new VBox(-2, Labels.of(name, "strong"), Labels.of(about, "muted", "small")), 0, row);
+        add(
+                about.isEmpty()
+                        ? Labels.of(name, "strong")
+                        : new VBox(-2, Labels.of(name, "strong"), Labels.of(about, "muted", "small")),
+                0,
+                row);
         for (int column = 0; column < cells.length; column++) {
             Cell cell = cells[column];
             Label value = Labels.of(cell.text, "strong");
             value.setMinWidth(USE_PREF_SIZE);
-            Label below = Labels.of(cell.below, "muted", "small");
-            below.setMinWidth(USE_PREF_SIZE);
-            VBox box = new VBox(-2, value, below);
+            VBox box = new VBox(-2, value);
+            if (!cell.below.isEmpty()) {
+                Label below = Labels.of(cell.below, "muted", "small");
+                below.setMinWidth(USE_PREF_SIZE);
+                box.getChildren().add(below);
+            }
             box.setAlignment(Pos.TOP_RIGHT);
             if (!cell.tip.isEmpty()) {
                 Tooltip.install(box, new Tooltip(cell.tip));

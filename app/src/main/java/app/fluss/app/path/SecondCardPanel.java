@@ -14,8 +14,11 @@ import app.fluss.core.gpu.GainPrice;
 import app.fluss.core.gpu.LargestSize;
 import app.fluss.core.gpu.LoadModel;
 import app.fluss.core.gpu.Output;
+import app.fluss.core.gpu.Slot;
 import app.fluss.core.measure.Figure;
 import app.fluss.core.path.Outcome;
+import java.util.ArrayList;
+import java.util.List;
 import javafx.scene.control.ChoiceBox;
 import javafx.scene.control.Label;
 import javafx.scene.layout.HBox;
@@ -64,8 +67,25 @@ final class SecondCardPanel extends VBox {
                                         .formatted(
                                                 route.slot().generation(),
                                                 route.slot().lanes(),
-                                                Numbers.text(route.slot().payloadGigabytes(), 2))));
+                                                Numbers.text(route.slot().payloadGigabytes(), 2))),
+                        formats(route.slot()));
         return panel;
+    }
+
+    /// Every usual output over this slot, in both formats that are copied.
+    private static FigureTable formats(Slot slot) {
+        FigureTable table =
+                new FigureTable("formats", "one copy", "8 bits, ms", "highest /s", "16 bits, ms", "highest /s");
+        for (Output output : Output.USUAL) {
+            List<Cell> cells = new ArrayList<>();
+            for (int bytes : new int[] {4, 8}) {
+                CopyRoute route = CopyRoute.of(slot, output.widthPx(), output.heightPx(), bytes, true, 1);
+                cells.add(Cell.of(Figure.of(route.copyMs()), 2, ""));
+                cells.add(Cell.of(Figure.of(route.highestBaseFps()), 0, ""));
+            }
+            table.row(output.title(), "", cells.toArray(new Cell[0]));
+        }
+        return table;
     }
 
     private void route(FigureTable table, CopyRoute route, boolean asSet) {

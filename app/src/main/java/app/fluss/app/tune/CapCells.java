@@ -2,6 +2,7 @@ package app.fluss.app.tune;
 
 import app.fluss.app.theme.Labels;
 import app.fluss.app.theme.Numbers;
+import app.fluss.core.measure.Figure;
 import app.fluss.core.tune.CapGrid;
 import app.fluss.core.tune.TuneCell;
 import java.util.List;
@@ -103,13 +104,22 @@ final class CapCells extends GridPane {
     /// What a cell gives, in words.
     static String words(CapGrid.Ranked ranked) {
         TuneCell cell = ranked.cell();
-        String said = "base %s/s, presented %s/s, delivered %s/s, motion error %s ms, GPU %s %%"
-                .formatted(
-                        Numbers.text(cell.baseFps(), 1),
-                        Numbers.text(cell.rates().presented(), 1),
-                        Numbers.text(cell.deliveredFps(), 1),
-                        Numbers.text(cell.motionMs(), 1),
-                        Numbers.text(cell.load() * 100, 0));
+        String said =
+                ("base %s/s%s, presented %s/s, delivered %s/s, %s/s unseen; latency %s ms, %s ms more than native; motion error %s ms,"
+                                + " even share %s; card that generates %s %%")
+                        .formatted(
+                                Numbers.text(cell.baseFps(), 1),
+                                Double.isNaN(cell.capHeld())
+                                        ? ""
+                                        : ", cap kept " + Numbers.text(cell.capHeld() * 100, 0) + " % of the time",
+                                Numbers.text(cell.rates().presented(), 1),
+                                Numbers.text(cell.deliveredFps(), 1),
+                                Numbers.text(Math.max(0, cell.surplusFps()), 1),
+                                Numbers.text(cell.latencyMs(), 1),
+                                Numbers.text(cell.addedMs(), 1),
+                                Numbers.text(cell.motionMs(), 1),
+                                Numbers.percent(Figure.ofFinite(cell.evenShare(), "no refresh"), 0),
+                                Numbers.text(cell.load() * 100, 0));
         return ranked.refused().map(why -> said + ". Refused: " + why + ".").orElse(said + ".");
     }
 }

@@ -119,7 +119,7 @@ public final class TuneScreen extends VBox {
                 Boxes.row(
                         Labels.heading("Cap × multiplier"),
                         Labels.of("★ best  ● fair  ◐ wasteful  ✕ refused", "muted")),
-                Labels.of("delivered rate; latency added to native; GPU load", "muted", "small"),
+                Labels.of("delivered rate; latency added to native; load of the card that generates", "muted", "small"),
                 scrolled(cells));
         HBox.setHgrow(gridPanel, Priority.ALWAYS);
         gridPanel.setMinWidth(0);

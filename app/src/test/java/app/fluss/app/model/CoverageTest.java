@@ -49,7 +49,7 @@ class CoverageTest {
                     .filteredOn(wish -> wish.repeats() == 0)
                     .singleElement()
                     .satisfies(wish -> assertThat(wish.chain().isNative()).isTrue());
-            assertThat(open.stream().mapToInt(Wish::repeats).sum()).isEqualTo(6);
+            assertThat(open.stream().mapToInt(Wish::repeats).sum()).isEqualTo(4);
             Run run = before.kept(marsh.id(), engine.id()).getFirst();
             study.setOutcome(run, Outcome.DISCARDED, "the door was shut");
             Contents after = Contents.of(study, 2);

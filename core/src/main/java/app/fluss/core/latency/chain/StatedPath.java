@@ -124,7 +124,7 @@ public final class StatedPath {
                 !generatedRepeat(),
                 Double.isNaN(looks) ? 0 : 1000 / looks,
                 chain.has(StageKind.SECOND_GPU) ? copyMs() : 0,
-                number(FactKey.COMPOSITION_WAIT_MS, 0),
+                number(FactKey.COMPOSITION_WAIT_MS, 0) + copyBackMs(),
                 chain.has(StageKind.SECOND_GPU));
     }
 
@@ -149,6 +149,13 @@ public final class StatedPath {
             repeats += same && log.kind(i) == FrameKind.GENERATED ? 1 : 0;
         }
         return repeats * 2 > generated();
+    }
+
+    /// With the display's cable in the first card what the second made is copied back to it.
+    private double copyBackMs() {
+        return chain.has(StageKind.SECOND_GPU) && setup.value(FactKey.CABLE_IN).equals(Optional.of("first card"))
+                ? copyMs()
+                : 0;
     }
 
     private double copyMs() {
