@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import app.fluss.app.model.PathWork;
 import app.fluss.app.model.SecondCard;
+import app.fluss.app.pictures.StillsPanel;
 import app.fluss.app.theme.Numbers;
 import app.fluss.core.bench.BenchPart;
 import app.fluss.core.bench.FactKey;
@@ -13,6 +14,7 @@ import app.fluss.core.measure.Section;
 import app.fluss.core.path.Chain;
 import app.fluss.core.path.StageKind;
 import app.fluss.core.work.Progress;
+import app.fluss.files.clip.StillFile;
 import app.fluss.files.simulated.ReadyScenario;
 import app.fluss.files.simulated.SimulatedEvidence;
 import app.fluss.files.simulated.SimulationFolder;
@@ -27,6 +29,7 @@ import app.fluss.sim.scenario.Generator;
 import app.fluss.sim.scenario.Scenario;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -180,5 +183,27 @@ class PathJobTest extends WindowTest {
                 .as("the clip shows half of what the log of another run says")
                 .contains("pictures-disagree");
         assertThat(Files.exists(files.resolve("clip.y4m"))).isTrue();
+    }
+
+    /// Every pixel off by 1: 48.13 dB, from the definition of PSNR.
+    @Test
+    void stillsAreHeldAgainstEachOther() throws Exception {
+        settle();
+        select("native");
+        push(KeyCode.CONTROL, KeyCode.P);
+        settle();
+        Path reference = folder.resolve("native.png");
+        Path picture = folder.resolve("upscaled.png");
+        byte[] luma = new byte[40 * 30];
+        Arrays.fill(luma, (byte) 100);
+        StillFile.write(luma, 40, reference);
+        Arrays.fill(luma, (byte) 101);
+        StillFile.write(luma, 40, picture);
+        interact(() -> ((StillsPanel) look("#stills")).compare(reference, picture));
+        settle();
+        assertThat(text("#psnr")).isEqualTo("48.13");
+        interact(() -> ((StillsPanel) look("#stills")).compare(reference, folder.resolve("none.png")));
+        settle();
+        assertThat(text("#message")).contains("none.png");
     }
 }

@@ -100,6 +100,13 @@ class FlussTest {
                 .isCloseTo(node.at("/delivered_fps/ratio").asDouble(), within(1e-12));
         assertThat(node.at("/found_multiplier").asDouble()).isCloseTo(2, within(0.01));
         assertThat(node.at("/base_cost").asDouble()).isBetween(0.05, 0.15);
+        for (String figure : new String[] {"base_cost", "found_multiplier", "delivered_gain", "efficiency"}) {
+            assertThat(node.at("/" + figure).asDouble())
+                    .as(figure)
+                    .isBetween(
+                            node.at("/" + figure + "_ci/0").asDouble(),
+                            node.at("/" + figure + "_ci/1").asDouble());
+        }
         assertThat(out.toString()).contains("multiplier-assumed", "one-run");
     }
 

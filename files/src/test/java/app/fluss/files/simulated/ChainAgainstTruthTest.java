@@ -9,6 +9,7 @@ import app.fluss.core.frame.Channel;
 import app.fluss.core.frame.FrameLog;
 import app.fluss.core.frame.FrameSlice;
 import app.fluss.core.frame.Values;
+import app.fluss.core.gpu.Slot;
 import app.fluss.core.latency.chain.ChainEstimate;
 import app.fluss.core.latency.chain.ChainModel;
 import app.fluss.core.latency.chain.LatencyStage;
@@ -110,6 +111,16 @@ class ChainAgainstTruthTest {
         double first = mean(run, Click::partialMs);
         // The first sign is when the first image begins to show; a tenth of the step comes a little later.
         assertThat(partial).isBetween(first, first + 2);
+    }
+
+    /// With the display's cable in the first card every image is copied twice.
+    @Test
+    void aCableInTheWrongCardAddsACopy() {
+        Scenario scenario = ReadyScenario.named("second-gpu").lasting(20);
+        SimulatedRun run = Simulation.run(scenario);
+        double right = ChainEstimate.totalMeanMs(model(scenario, run, Map.of(FactKey.CABLE_IN, "second card")), 0.5);
+        double wrong = ChainEstimate.totalMeanMs(model(scenario, run, Map.of(FactKey.CABLE_IN, "first card")), 0.5);
+        assertThat(wrong - right).isCloseTo(new Slot(4, 4).copyMs(2560, 1440, 4), within(0.05));
     }
 
     @Test

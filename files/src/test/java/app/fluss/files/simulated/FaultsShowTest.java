@@ -4,6 +4,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 import static org.assertj.core.api.Assertions.withinPercentage;
 
+import app.fluss.core.display.SmoothedMotion;
+import app.fluss.core.display.SmoothingAdvice;
 import app.fluss.core.finding.Finding;
 import app.fluss.core.finding.RunFindings;
 import app.fluss.core.finding.SensorFindings;
@@ -267,6 +269,38 @@ class FaultsShowTest {
         assertThat(run("vrr-left-on").truth().panel()).isEmpty();
         assertThat(run("stream-into-smoothing").truth().panel().orElseThrow().deliveredFps())
                 .isGreaterThan(100);
+    }
+
+    /// What a display at its best would draw, worked out from the log at its input, against the panel that was
+    /// simulated.
+    @Test
+    void smoothedMotionIsWhatThePanelShows() {
+        SimulatedRun run = run("display-smoothing-game");
+        Analysis analysis = analyse(run);
+        SmoothedMotion smoothed =
+                SmoothedMotion.of(run.log().all(), analysis.ledger().orElseThrow(), 120);
+        double truth = run.truth().panel().orElseThrow().deliveredFps();
+        assertThat(smoothed.newPerSecond().orNaN()).isCloseTo(truth, withinPercentage(2));
+        assertThat(smoothed.motionErrorMs().orNaN())
+                .isLessThanOrEqualTo(analysis.motion().meanAbs().orNaN() + 0.5);
+        assertThat(SmoothingAdvice.of(analysis.ledger().orElseThrow())
+                        .sourceFps()
+                        .orNaN())
+                .isCloseTo(60, within(0.5));
+    }
+
+    @Test
+    void adviceOnSmoothingFollowsTheScenario() {
+        assertThat(SmoothingAdvice.of(analyse(run("vrr-left-on")).ledger().orElseThrow())
+                        .acts())
+                .isFalse();
+        SmoothingAdvice uneven =
+                SmoothingAdvice.of(analyse(run("uneven-cadence")).ledger().orElseThrow());
+        assertThat(uneven.deJudder().isKnown()).isFalse();
+        assertThat(uneven.words()).contains("Cap the game");
+        SmoothingAdvice thirty =
+                SmoothingAdvice.of(analyse(run("locked-30")).ledger().orElseThrow());
+        assertThat(thirty.deBlur().orNaN()).isZero();
     }
 
     @Test
