@@ -34,6 +34,8 @@ module app.fluss.core {
     exports app.fluss.core.gpu;
     // Links and streams.
     exports app.fluss.core.stream;
+    // Headsets.
+    exports app.fluss.core.vr;
     // From input to light: edges, samples, cameras.
     exports app.fluss.core.latency;
     // What each stage of a path adds between input and light.

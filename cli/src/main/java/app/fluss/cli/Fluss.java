@@ -23,6 +23,7 @@ import picocli.CommandLine.Spec;
             Latency.class,
             Video.class,
             Picture.class,
+            Vr.class,
             Simulate.class,
             Check.class,
             AutoComplete.GenerateCompletion.class

@@ -8,6 +8,7 @@ import app.fluss.core.measure.DisplayMode;
 import app.fluss.core.measure.SyncMode;
 import app.fluss.files.clip.StillFile;
 import app.fluss.files.log.FrameLogWriter;
+import app.fluss.files.simulated.ReadyScenario;
 import app.fluss.sim.Simulation;
 import app.fluss.sim.scenario.Display;
 import app.fluss.sim.scenario.Game;
@@ -79,6 +80,23 @@ class FlussTest {
         assertThat(node.at("/rates/claimed_fps").isNull()).isTrue();
         assertThat(node.at("/lows_fps/one_percent/slowest_mean").asDouble()).isPositive();
         assertThat(node.at("/refresh/hold_counts/1").asInt()).isPositive();
+    }
+
+    @Test
+    void vrCountsRefreshesWithoutANewImage() throws Exception {
+        Scenario half = ReadyScenario.named("vr-half-rate").lasting(10);
+        Path log = folder.resolve("dive.csv");
+        FrameLogWriter.write(Simulation.run(half).log(), log);
+        assertThat(fluss("vr", log.toString(), "--refresh", "90", "--json")).isZero();
+        JsonNode node = json();
+        var truth = Simulation.run(half).truth().headset().orElseThrow();
+        assertThat(node.at("/without_new_image_share").asDouble())
+                .isCloseTo(1 - (double) truth.withNewImage() / truth.refreshes(), within(0.01));
+        assertThat(node.at("/share_ci/0").asDouble())
+                .isLessThan(node.at("/share_ci/1").asDouble());
+        assertThat(node.at("/time_share/half").asDouble()).isGreaterThan(0.8);
+        assertThat(node.at("/app_fps").asDouble()).isCloseTo(45, within(2.0));
+        assertThat(fluss("vr", log.toString())).isEqualTo(2);
     }
 
     @Test

@@ -1,0 +1,30 @@
+package app.fluss.core.compare;
+
+import org.hipparchus.distribution.continuous.NormalDistribution;
+
+/// The 95 % interval of a share: Wilson's score interval without continuity correction (Wilson, "Probable inference,
+/// the
+/// law of succession, and statistical inference", Journal of the American Statistical Association 22 (1927)
+/// 209-212, from memory).
+public final class Wilson {
+    private static final double Z = new NormalDistribution().inverseCumulativeProbability(0.975);
+
+    private Wilson() {}
+
+    /// The interval.
+    ///
+    /// @param hits 0 to `trials`
+    /// @param trials 1 or more
+    /// @throws IllegalArgumentException outside the ranges
+    public static Interval of(long hits, long trials) {
+        if (!(trials >= 1 && hits >= 0 && hits <= trials)) {
+            throw new IllegalArgumentException(
+                    "hits must be in 0..trials and trials 1 or more, got %d of %d".formatted(hits, trials));
+        }
+        double share = (double) hits / trials;
+        double squared = Z * Z / trials;
+        double middle = (share + squared / 2) / (1 + squared);
+        double half = Z / (1 + squared) * Math.sqrt(share * (1 - share) / trials + squared / 4 / trials);
+        return new Interval(Math.max(0, middle - half), Math.min(1, middle + half));
+    }
+}
