@@ -18,8 +18,14 @@ import java.util.Optional;
 /// @param repeatedByGameTime share of images that depict the same game time as the one before, 0 to 1
 /// @param distinctByLog distinct images a second on the panel, by the log
 /// @param distinctByPictures distinct images a second in a clip
+/// @param clipFps pictures a second of that clip, more than which it cannot show; NaN without one
 public record WaysToKnow(
-        Figure byKind, Figure byGameTime, Figure repeatedByGameTime, Figure distinctByLog, Figure distinctByPictures) {
+        Figure byKind,
+        Figure byGameTime,
+        Figure repeatedByGameTime,
+        Figure distinctByLog,
+        Figure distinctByPictures,
+        double clipFps) {
     /// Shares further apart than this disagree. Our own convention: one image in twenty.
     public static final double SHARES_AGREE = 0.05;
 
@@ -37,7 +43,8 @@ public record WaysToKnow(
                 times.repeated(),
                 run.rates().delivered(),
                 clip.map(seen -> Figure.of(seen.deliveredFps()))
-                        .orElseGet(() -> Figure.missing("no clip of this run was counted")));
+                        .orElseGet(() -> Figure.missing("no clip of this run was counted")),
+                clip.map(PicturesSeen::fps).orElse(Double.NaN));
     }
 
     /// Whether kind and game time say the same; true where one of them says nothing.
@@ -47,7 +54,7 @@ public record WaysToKnow(
 
     /// Whether the log and the clip say the same; true where one of them says nothing.
     public boolean picturesAgree() {
-        double log = distinctByLog.orNaN();
+        double log = Math.min(distinctByLog.orNaN(), clipFps);
         return !(Math.abs(log - distinctByPictures.orNaN()) > RATES_AGREE * log);
     }
 

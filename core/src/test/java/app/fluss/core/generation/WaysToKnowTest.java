@@ -97,14 +97,19 @@ class WaysToKnowTest {
         assertThat(ways.kindsAgree()).as("the log calls them all rendered").isFalse();
     }
 
-    @Test
-    void aClipIsHeldAgainstTheLog() {
-        Analysis run = between(2, 0.3, 2, 0);
-        assertThat(WaysToKnow.of(run, Optional.of(new PicturesSeen(240, 71, true)))
-                        .distinctByPictures())
-                .isEqualTo(Figure.of(71));
-        assertThat(WaysToKnow.of(run, Optional.of(new PicturesSeen(240, 71, true)))
-                        .picturesAgree())
+    @ParameterizedTest
+    @CsvSource({
+        "130, 240, 66, false", // half of what the log says
+        "130, 240, 128, true",
+        "130, 60, 60, true", // a clip of 60 pictures/s cannot show more
+        "130, 60, 30, false",
+        "100, 120, 120, false" // more than the log knows of
+    })
+    void aClipIsHeldAgainstTheLog(double log, double clipFps, double pictures, boolean agrees) {
+        Figure none = Figure.missing("not asked");
+        WaysToKnow ways = new WaysToKnow(none, none, none, Figure.of(log), Figure.of(pictures), clipFps);
+        assertThat(ways.picturesAgree()).isEqualTo(agrees);
+        assertThat(new WaysToKnow(none, none, none, none, Figure.of(pictures), clipFps).picturesAgree())
                 .as("nothing says what was shown, so nothing contradicts")
                 .isTrue();
     }

@@ -17,6 +17,6 @@ public record StoredPictures(String clipName, double fps, String lookedAt, Pictu
         PictureCount count = differences.count();
         return count.kind() == PictureCount.Kind.NOTHING_MOVES
                 ? Optional.empty()
-                : Optional.of(new PicturesSeen(fps, count.deliveredFps(fps), count.kind() == PictureCount.Kind.MIXED));
+                : Optional.of(new PicturesSeen(fps, count.deliveredFps(fps)));
     }
 }

@@ -200,7 +200,7 @@ class FaultsShowTest {
                 .kinds(kinds)
                 .build();
         Analysis analysis = Analysis.of(lies.all(), settings(run));
-        WaysToKnow ways = WaysToKnow.of(analysis, Optional.of(new PicturesSeen(240, 61, true)));
+        WaysToKnow ways = WaysToKnow.of(analysis, Optional.of(new PicturesSeen(240, 61)));
         assertThat(WaysFindings.of(ways))
                 .extracting(Finding::code)
                 .containsExactly("kinds-disagree", "pictures-disagree");
