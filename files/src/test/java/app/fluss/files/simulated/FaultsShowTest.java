@@ -20,10 +20,13 @@ import app.fluss.core.generation.WaysToKnow;
 import app.fluss.core.measure.Analysis;
 import app.fluss.core.measure.AnalysisSettings;
 import app.fluss.core.measure.Figure;
+import app.fluss.core.picture.DistinctPictures;
+import app.fluss.core.picture.Look;
 import app.fluss.sim.SimulatedRun;
 import app.fluss.sim.Simulation;
 import app.fluss.sim.scenario.Generator;
 import app.fluss.sim.scenario.Scenario;
+import app.fluss.sim.signal.Clip;
 import app.fluss.sim.truth.Click;
 import app.fluss.sim.truth.Hitch;
 import java.util.ArrayList;
@@ -187,6 +190,25 @@ class FaultsShowTest {
         WaysToKnow ways = WaysToKnow.of(analyse(run(scenario)), Optional.empty());
         assertThat(ways.byGameTime()).isInstanceOf(Figure.Missing.class);
         assertThat(ways.kindsAgree()).isTrue();
+    }
+
+    /// The panel of an honest run and of one with phantoms, filmed and counted: the log says the same of both.
+    @ParameterizedTest
+    @ValueSource(strings = {"engine-generation", "phantom-images", "native"})
+    void clipsOfThePanelAgreeWithTheLog(String scenario) {
+        SimulatedRun run = run(scenario);
+        Clip clip = run.clip().get();
+        DistinctPictures distinct = new DistinctPictures(Clip.WIDTH, Clip.HEIGHT, clip.frames(), Look.EVERYWHERE);
+        for (int i = 0; i < clip.frames(); i++) {
+            distinct.add(clip.luma(i));
+        }
+        double seen = distinct.count().deliveredFps(clip.fps());
+        double filmedMs = clip.frames() * 1000.0 / clip.fps();
+        Analysis filmed = Analysis.of(run.log().between(0, filmedMs), settings(run));
+        WaysToKnow ways = WaysToKnow.of(filmed, Optional.of(new PicturesSeen(clip.fps(), seen)));
+        assertThat(ways.picturesAgree())
+                .as("%s: %s by the log, %s in the clip", scenario, ways.distinctByLog(), seen)
+                .isTrue();
     }
 
     @Test
