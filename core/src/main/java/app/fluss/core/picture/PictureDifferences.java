@@ -20,6 +20,7 @@ public final class PictureDifferences {
     private static final double GROWS = 1.1;
     private static final double FEWEST_SHARE = 0.005;
     private static final double LEAST = 1e-3;
+    private static final int FEWEST_PAIRS = 5;
 
     /// The gap between two groups is at least this part of their distance.
     private static final double GAPS = 8;
@@ -34,7 +35,7 @@ public final class PictureDifferences {
     public PictureDifferences(double[] overOne, double[] overTwo) {
         this.overOne = overOne;
         this.overTwo = overTwo;
-        this.split = overOne.length < 3 ? Double.NaN : split(logarithms(overOne, 1));
+        this.split = overOne.length < 3 ? Double.NaN : split();
     }
 
     /// Number of pictures.
@@ -124,10 +125,32 @@ public final class PictureDifferences {
         return logs;
     }
 
-    /// Where two groups part; NaN if they are not apart.
-    private static double split(double[] logs) {
-        double[] sorted = logs.clone();
+    /// Where repeats and changes part; NaN if there is one group. Where few pictures repeat, or some change far more
+    /// than others, the spread within groups is least elsewhere: then the widest gap is taken below which
+    /// pictures do repeat.
+    private double split() {
+        double[] sorted = logarithms(overOne, 1);
         Arrays.sort(sorted);
+        int otsu = otsu(sorted);
+        if (parts(sorted, otsu)) {
+            return middle(sorted, otsu);
+        }
+        int widest = -1;
+        for (int i = 1; i < sorted.length; i++) {
+            boolean wider = widest < 0 || sorted[i] - sorted[i - 1] > sorted[widest] - sorted[widest - 1];
+            if (wider && sorted[i] - sorted[i - 1] > Math.log(GROWS) && parts(sorted, i)) {
+                widest = i;
+            }
+        }
+        return widest < 0 ? Double.NaN : middle(sorted, widest);
+    }
+
+    private static double middle(double[] sorted, int at) {
+        return (sorted[at] + sorted[at - 1]) / 2;
+    }
+
+    /// Where the spread within two groups is least, as the index of the first of the upper group.
+    private static int otsu(double[] sorted) {
         int n = sorted.length;
         double all = 0;
         for (double value : sorted) {
@@ -135,7 +158,7 @@ public final class PictureDifferences {
         }
         double below = 0;
         double best = -1;
-        int at = -1;
+        int at = 1;
         for (int i = 1; i < n; i++) {
             below += sorted[i - 1];
             double apart = below / i - (all - below) / (n - i);
@@ -145,14 +168,32 @@ public final class PictureDifferences {
                 at = i;
             }
         }
+        return at;
+    }
+
+    /// Whether the groups below and above an index are apart, and the lower one is of repeats.
+    private boolean parts(double[] sorted, int at) {
+        int n = sorted.length;
         int fewest = Math.max(1, (int) (FEWEST_SHARE * n));
         if (at < fewest || n - at < fewest) {
-            return Double.NaN;
+            return false;
         }
-        double low = Ordered.of(Arrays.copyOf(sorted, at)).median();
-        double high = Ordered.of(Arrays.copyOfRange(sorted, at, n)).median();
+        double low = sorted[at / 2];
+        double high = sorted[(at + n) / 2];
         double gap = sorted[at] - sorted[at - 1];
-        boolean clear = high - low > Math.log(APART) && gap >= (high - low) / GAPS;
-        return clear ? (sorted[at] + sorted[at - 1]) / 2 : Double.NaN;
+        return high - low > Math.log(APART) && gap >= (high - low) / GAPS && !moves(middle(sorted, at));
+    }
+
+    /// Whether pictures that would count as repeats differ more from the one two before than from the one before,
+    /// where both are called repeats: noise does not grow, motion does.
+    private boolean moves(double above) {
+        double[] growth = new double[size()];
+        int n = 0;
+        for (int i = 2; i < size(); i++) {
+            if (!isNew(i, above) && !isNew(i - 1, above)) {
+                growth[n++] = Math.log(Math.max(LEAST, overTwo[i])) - Math.log(Math.max(LEAST, overOne[i]));
+            }
+        }
+        return n >= FEWEST_PAIRS && Ordered.of(Arrays.copyOf(growth, n)).median() > Math.log(GROWS);
     }
 }
