@@ -52,10 +52,11 @@ public record WaysToKnow(
         return !(Math.abs(byKind.orNaN() - byGameTime.orNaN()) > SHARES_AGREE);
     }
 
-    /// Whether the log and the clip say the same; true where one of them says nothing.
+    /// Whether the clip shows what the log says; true where one of them says nothing, and where the clip shows
+    /// more, for it may be of a lighter stretch.
     public boolean picturesAgree() {
         double log = Math.min(distinctByLog.orNaN(), clipFps);
-        return !(Math.abs(log - distinctByPictures.orNaN()) > RATES_AGREE * log);
+        return !(log - distinctByPictures.orNaN() > RATES_AGREE * log);
     }
 
     private static Figure byKind(FrameSlice slice) {
