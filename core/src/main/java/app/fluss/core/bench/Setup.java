@@ -1,6 +1,8 @@
 package app.fluss.core.bench;
 
+import java.util.Arrays;
 import java.util.EnumMap;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
@@ -38,6 +40,11 @@ public final class Setup {
     /// The value of a fact as a number; NaN if it is not stated or none.
     public double number(FactKey key) {
         return value(key).map(FactKey::number).orElse(Double.NaN);
+    }
+
+    /// Those of some facts that are not stated, in the order given.
+    public List<FactKey> missing(FactKey... keys) {
+        return Arrays.stream(keys).filter(key -> value(key).isEmpty()).toList();
     }
 
     /// The facts by their names in files.

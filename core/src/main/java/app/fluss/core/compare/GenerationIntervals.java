@@ -11,7 +11,6 @@ import java.util.List;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.SplittableRandom;
-import java.util.function.DoubleUnaryOperator;
 import org.hipparchus.distribution.continuous.TDistribution;
 
 /// 95 % intervals of what generation costs and gives; each empty where it cannot be had.
@@ -44,17 +43,13 @@ public record GenerationIntervals(
         Optional<Interval> multiplier = figures.foundMultiplier().isKnown() ? multiplier(b) : Optional.empty();
         double nominal = figures.nominal().orNaN();
         return new GenerationIntervals(
-                rendered.ratioInterval().map(i -> falling(i, ratio -> 1 - ratio)),
+                rendered.ratioInterval().map(i -> new Interval(1 - i.high(), 1 - i.low())),
                 multiplier,
                 delivered.ratioInterval(),
                 Double.isNaN(nominal)
                         ? Optional.empty()
                         : presented.ratioInterval().map(i -> new Interval(i.low() / nominal, i.high() / nominal)),
                 multiplier.map(i -> new Interval(1 - 1 / i.low(), 1 - 1 / i.high())));
-    }
-
-    private static Interval falling(Interval i, DoubleUnaryOperator f) {
-        return new Interval(f.applyAsDouble(i.high()), f.applyAsDouble(i.low()));
     }
 
     private static Optional<Interval> multiplier(List<Analysis> runs) {

@@ -28,11 +28,6 @@ public record VariableWindow(double floorHz, double ceilingHz) {
                         .formatted(plain(floorHz), plain(ceilingHz)));
     }
 
-    /// The rate of scan-outs, Hz; at most the ceiling.
-    public Figure scanOutHz(double imagesPerSecond) {
-        return showings(imagesPerSecond).map(showings -> Math.min(ceilingHz, showings * imagesPerSecond));
-    }
-
     private static String plain(double hz) {
         return hz == Math.rint(hz) ? Long.toString(Math.round(hz)) : Double.toString(hz);
     }

@@ -6,6 +6,7 @@ import app.fluss.core.frame.FrameLog;
 import app.fluss.core.frame.FrameSlice;
 import app.fluss.core.frame.Values;
 import app.fluss.core.measure.Analysis;
+import app.fluss.core.measure.CardLoads;
 import app.fluss.core.measure.DisplayMode;
 import app.fluss.core.measure.Figure;
 import app.fluss.core.measure.Lows;
@@ -174,19 +175,19 @@ public final class RunFindings {
     }
 
     private void load() {
-        FrameSlice slice = run.slice();
-        slice.log().channel(Channel.GPU_LOAD).ifPresent(load -> {
-            double mean = mean(load, slice);
-            boolean generating =
-                    run.rates().presented().orNaN() > run.rates().rendered().orNaN() * (1 + Thresholds.SAME_RATE);
-            if (generating && mean >= Thresholds.GPU_FULL_PCT) {
-                found.add(Finding.warning(
-                        "gpu-full",
-                        "The GPU is loaded to %s %% on average with generation on.".formatted(number(mean, 0)),
-                        "The game and the generator wait for each other.",
-                        "Cap the game so that 10 to 15 % stay free, or lower the motion-estimation size."));
-            }
-        });
+        boolean generating =
+                run.rates().presented().orNaN() > run.rates().rendered().orNaN() * (1 + Thresholds.SAME_RATE);
+        // Work that fills the frame is no logged load: a game that its GPU limits always has it.
+        double load = run.slice().log().has(Channel.GPU_LOAD)
+                ? CardLoads.of(run).first().orNaN()
+                : Double.NaN;
+        if (generating && load >= Thresholds.GPU_FULL_PCT) {
+            found.add(Finding.warning(
+                    "gpu-full",
+                    "The GPU is loaded to %s %% on average with generation on.".formatted(number(load, 0)),
+                    "The game and the generator wait for each other.",
+                    "Cap the game so that 10 to 15 % stay free, or lower the motion-estimation size."));
+        }
         if (run.limits().fromLoads()) {
             found.add(Finding.note(
                     "limit-from-load",
@@ -258,18 +259,6 @@ public final class RunFindings {
             figures.put("what limits", Figure.missing("the log has no CPU and GPU work, nor loads"));
         }
         found.addAll(MissingFigures.of(figures));
-    }
-
-    private static double mean(Values values, FrameSlice slice) {
-        double sum = 0;
-        int n = 0;
-        for (int i = slice.from(); i < slice.to(); i++) {
-            if (!Double.isNaN(values.at(i))) {
-                sum += values.at(i);
-                n++;
-            }
-        }
-        return n > 0 ? sum / n : Double.NaN;
     }
 
     private static boolean isSame(double a, double b) {

@@ -43,8 +43,8 @@ record GameTimes(Figure made, Figure repeated) {
         } else if (isCoarse(content.get(), slice)) {
             return missing("the game times are logged to 0.01 ms only");
         }
-        return of(
-                content.get(), slice, (int) Math.max(1, Math.rint(run.settings().multiplier())));
+        double multiplier = run.settings().multiplier();
+        return of(content.get(), slice, multiplier > 1 ? (int) Math.rint(multiplier) : 1);
     }
 
     private static GameTimes missing(String reason) {

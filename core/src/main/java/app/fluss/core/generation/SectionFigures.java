@@ -27,7 +27,7 @@ public record SectionFigures(String name, Section.Weight weight, RunComparison c
     /// @param a stretches of all native runs
     /// @param b stretches of all runs on the path
     /// @param multiplier as set; NaN if not stated
-    public static List<SectionFigures> of(List<Stretch> a, List<Stretch> b, double multiplier, Progress progress) {
+    public static List<SectionFigures> of(List<Stretch> a, List<Stretch> b, double multiplier) {
         Map<String, List<Stretch>> off = byName(a);
         Map<String, List<Stretch>> on = byName(b);
         List<SectionFigures> all = new ArrayList<>();
@@ -43,7 +43,7 @@ public record SectionFigures(String name, Section.Weight weight, RunComparison c
                                 multiplier,
                                 List.of(),
                                 RunComparison.RATES,
-                                progress)));
+                                Progress.NONE)));
             }
         });
         return List.copyOf(all);

@@ -27,7 +27,7 @@ public record WaysToKnow(
         Figure distinctByPictures,
         double clipFps) {
     /// Shares further apart than this disagree. Our own convention: one image in twenty.
-    public static final double SHARES_AGREE = 0.05;
+    private static final double SHARES_AGREE = 0.05;
 
     /// Rates further apart than this share disagree, as with counters.
     private static final double RATES_AGREE = 0.05;

@@ -1,6 +1,7 @@
 package app.fluss.core.gpu;
 
 import app.fluss.core.compare.Interval;
+import app.fluss.core.measure.Figure;
 import java.util.List;
 import java.util.Optional;
 import org.hipparchus.distribution.continuous.TDistribution;
@@ -14,6 +15,7 @@ import org.hipparchus.stat.regression.SimpleRegression;
 /// Journal of the Royal Statistical Society B 16 (1954) 175-185, from memory). They take three runs or more.
 public final class LoadModel {
     private static final double UPPER = 0.975;
+    private static final double PIXELS = 1e6;
 
     /// A measured run.
     ///
@@ -23,10 +25,15 @@ public final class LoadModel {
         /// From what a run shows.
         ///
         /// @param generatedFps generated images a second
-        /// @param megapixels of an image
-        /// @param size of motion estimation, a share of the output per axis
-        public static Point measured(double generatedFps, double megapixels, double size, double loadPct) {
-            return new Point(generatedFps * megapixels * size * size, loadPct);
+        /// @param pixels of an image
+        /// @param sizePct of motion estimation, percent of the output per axis
+        /// @param loadPct mean load of the card, percent
+        /// @return empty where one of these is not known, or is outside its range
+        public static Optional<Point> measured(Figure generatedFps, double pixels, double sizePct, Figure loadPct) {
+            double size = sizePct / 100;
+            double work = generatedFps.orNaN() * pixels / PIXELS * size * size;
+            double load = loadPct.orNaN();
+            return work >= 0 && load >= 0 && load <= 100 ? Optional.of(new Point(work, load)) : Optional.empty();
         }
 
         /// @throws IllegalArgumentException outside the ranges

@@ -65,7 +65,7 @@ public sealed interface Knee {
                         "Up to here each step of 1 changes the delivered rate by %+.2f/s, ",
                         (y[knee] - y[0]) / (x[knee] - x[0]))
                 + said("beyond it by %+.2f/s.", (y[last] - y[knee]) / (x[last] - x[knee]))
-                + " It rests on %d values with %s each."
+                + " It rests on %d values, the fewest with %s."
                         .formatted(last + 1, fewest == 1 ? "one run" : fewest + " runs");
         return new At(knee, rests);
     }

@@ -10,6 +10,8 @@ public record Cadence(double imagesPerSecond, double refreshHz) {
     /// smaller.
     public static final double EVEN_WITHIN = 1e-9;
 
+    private static final double SLOW_BEAT_MS = 500;
+
     /// @throws IllegalArgumentException outside the ranges
     public Cadence {
         if (!(imagesPerSecond > 0 && imagesPerSecond <= refreshHz)) {
@@ -49,5 +51,10 @@ public record Cadence(double imagesPerSecond, double refreshHz) {
         }
         double whole = Math.max(1, Math.rint(refreshHz / imagesPerSecond));
         return Figure.of(1000 / Math.abs(refreshHz / whole - imagesPerSecond) / whole);
+    }
+
+    /// Whether the beat is so slow that single jumps are seen, half a second apart or more. Our own convention.
+    public boolean hasSlowBeat() {
+        return beatPeriodMs().orNaN() >= SLOW_BEAT_MS;
     }
 }

@@ -3,7 +3,6 @@ package app.fluss.core.path;
 import app.fluss.core.bench.FactKey;
 import app.fluss.core.bench.Setup;
 import app.fluss.core.display.DisplayLink;
-import app.fluss.core.gpu.Slot;
 import app.fluss.core.gpu.Supply;
 import java.util.ArrayList;
 import java.util.List;
@@ -16,7 +15,7 @@ public enum Check {
         @Override
         public Outcome judge(Setup setup) {
             List<FactKey> missing =
-                    missing(setup, FactKey.WIDTH_PX, FactKey.HEIGHT_PX, FactKey.OUTPUT_HZ, FactKey.BITS, FactKey.CABLE);
+                    setup.missing(FactKey.WIDTH_PX, FactKey.HEIGHT_PX, FactKey.OUTPUT_HZ, FactKey.BITS, FactKey.CABLE);
             if (!missing.isEmpty()) {
                 return unstated(missing);
             }
@@ -47,22 +46,12 @@ public enum Check {
     SLOT_CARRIES_COPY {
         @Override
         public Outcome judge(Setup setup) {
-            List<FactKey> missing = missing(
-                    setup,
-                    FactKey.SECOND_SLOT_GENERATION,
-                    FactKey.SECOND_SLOT_LANES,
-                    FactKey.WIDTH_PX,
-                    FactKey.HEIGHT_PX,
-                    FactKey.COPY_BYTES,
-                    FactKey.COPY_FPS);
+            List<FactKey> missing = new ArrayList<>(StatedCopy.missing(setup));
+            missing.addAll(setup.missing(FactKey.COPY_FPS));
             if (!missing.isEmpty()) {
                 return unstated(missing);
             }
-            Slot slot = new Slot(
-                    (int) setup.number(FactKey.SECOND_SLOT_GENERATION), (int) setup.number(FactKey.SECOND_SLOT_LANES));
-            double copyMs =
-                    slot.copyMs((int) setup.number(FactKey.WIDTH_PX), (int) setup.number(FactKey.HEIGHT_PX), (int)
-                            setup.number(FactKey.COPY_BYTES));
+            double copyMs = StatedCopy.ms(setup);
             double highest = 1000 / copyMs;
             String seen = String.format(
                     Locale.ROOT,
@@ -78,7 +67,7 @@ public enum Check {
         @Override
         public Outcome judge(Setup setup) {
             List<FactKey> missing =
-                    missing(setup, FactKey.FIRST_BOARD_W, FactKey.SECOND_BOARD_W, FactKey.REST_W, FactKey.SUPPLY_W);
+                    setup.missing(FactKey.FIRST_BOARD_W, FactKey.SECOND_BOARD_W, FactKey.REST_W, FactKey.SUPPLY_W);
             if (!missing.isEmpty()) {
                 return unstated(missing);
             }
@@ -100,7 +89,7 @@ public enum Check {
     CLIENT_SHOWS_RATE {
         @Override
         public Outcome judge(Setup setup) {
-            List<FactKey> missing = missing(setup, FactKey.CLIENT_HZ, FactKey.STREAM_FPS);
+            List<FactKey> missing = setup.missing(FactKey.CLIENT_HZ, FactKey.STREAM_FPS);
             if (!missing.isEmpty()) {
                 return unstated(missing);
             }
@@ -117,16 +106,6 @@ public enum Check {
     /// The name in files.
     public String id() {
         return name().toLowerCase(Locale.ROOT).replace('_', '-');
-    }
-
-    private static List<FactKey> missing(Setup setup, FactKey... keys) {
-        List<FactKey> missing = new ArrayList<>();
-        for (FactKey key : keys) {
-            if (setup.value(key).isEmpty()) {
-                missing.add(key);
-            }
-        }
-        return missing;
     }
 
     private static Outcome unstated(List<FactKey> keys) {

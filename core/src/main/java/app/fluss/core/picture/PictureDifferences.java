@@ -6,15 +6,14 @@ import java.util.Arrays;
 import java.util.SortedMap;
 import java.util.TreeMap;
 
-/// How the pictures of a clip differ, and which of them are distinct. Two pictures that show the same image differ by
-/// noise only; the
-/// noise is learnt from the clip itself: the mean absolute differences of successive pictures fall into two
-/// groups, repeats and changes, and the threshold lies where their spread within the groups is least (Otsu,
-/// "A threshold selection method from gray-level histograms", IEEE Transactions on Systems, Man, and
-/// Cybernetics 9 (1979) 62-66, from memory), on a logarithmic scale.
+/// How the pictures of a clip differ, and which of them are distinct. Two pictures that show the same image
+/// differ by noise only; the noise is learnt from the clip itself: the mean absolute differences of successive
+/// pictures fall into two groups, repeats and changes, and the threshold lies where the spread within the groups
+/// is least (Otsu, "A threshold selection method from gray-level histograms", IEEE Transactions on Systems, Man,
+/// and Cybernetics 9 (1979) 62-66, from memory), on a logarithmic scale.
 ///
-/// Where there is one group only, a look over two pictures tells which: noise is no larger over two than over
-/// one, motion is.
+/// A look over two pictures tells noise from motion: noise is no larger over two than over one, motion is. So a
+/// threshold below which pictures move is none; and where there is one group only, it tells which.
 public final class PictureDifferences {
     private static final double APART = 1.35;
     private static final double GROWS = 1.1;

@@ -1,9 +1,6 @@
 package app.fluss.core.tune;
 
-import app.fluss.core.frame.Channel;
-import app.fluss.core.frame.FrameLog;
 import app.fluss.core.frame.FrameSlice;
-import app.fluss.core.frame.Values;
 import app.fluss.core.latency.chain.BaseFrames;
 import app.fluss.core.latency.chain.ChainEstimate;
 import app.fluss.core.latency.chain.ChainModel;
@@ -14,6 +11,7 @@ import app.fluss.core.latency.chain.Screen;
 import app.fluss.core.latency.chain.StatedPath;
 import app.fluss.core.measure.Analysis;
 import app.fluss.core.measure.AnalysisSettings;
+import app.fluss.core.measure.CardLoads;
 import app.fluss.core.measure.RefreshLedger;
 import app.fluss.core.measure.SyncMode;
 import app.fluss.core.work.Progress;
@@ -106,12 +104,11 @@ public record CapGrid(TuneBench bench, List<TuneCell> cells) {
         for (int phase = 0; phase < phases(bench); phase++) {
             played.add(Replay.of(work.cpuMs(), work.gpuMs(), capMs, m, bench, (double) phase / phases(bench)));
         }
-        FrameLog log = played.getFirst().log();
         AnalysisSettings settings = AnalysisSettings.NONE
                 .withDisplay(bench.mode())
                 .withMultiplier(m)
                 .withCap(capFps);
-        Analysis analysis = Analysis.of(log.all(), m == 1 ? settings.asNative() : settings);
+        Analysis analysis = Analysis.of(played.getFirst().log().all(), m == 1 ? settings.asNative() : settings);
         double latency = latency(played, capFps, m, bench);
         return new TuneCell(
                 capFps,
@@ -125,7 +122,7 @@ public record CapGrid(TuneBench bench, List<TuneCell> cells) {
                         .map(RefreshLedger::evenShare)
                         .map(share -> share.orNaN())
                         .orElse(Double.NaN),
-                load(log, analysis, m, bench));
+                load(analysis, m, bench));
     }
 
     /// Where images are shown in turn, a game that keeps step with the display waits as long as its phase says,
@@ -154,16 +151,10 @@ public record CapGrid(TuneBench bench, List<TuneCell> cells) {
     }
 
     /// Busy share of the card that generates; of the game's where nothing is generated.
-    private static double load(FrameLog log, Analysis analysis, int m, TuneBench bench) {
-        if (m > 1 && bench.ownCard()) {
-            return Math.min(1, analysis.rates().generated().orNaN() * bench.costMs() / 1000);
-        }
-        Values gpu = log.channel(Channel.GPU).orElseThrow();
-        double busy = 0;
-        for (int i = 0; i < log.size(); i++) {
-            busy += Double.isNaN(gpu.at(i)) ? 0 : gpu.at(i);
-        }
-        return Math.min(1, busy / analysis.times().elapsedMs());
+    private static double load(Analysis analysis, int m, TuneBench bench) {
+        return m > 1 && bench.ownCard()
+                ? Math.min(1, analysis.rates().generated().orNaN() * bench.costMs() / 1000)
+                : CardLoads.of(analysis).first().orNaN() / 100;
     }
 
     /// Mean from input to half light by the chain, without device, processing and panel, which no setting

@@ -8,9 +8,8 @@ import java.util.Optional;
 /// divided by its speed, without generation and without a cap.
 ///
 /// @param deliveredFps delivered rate, /s
-/// @param renderedFps rendered rate, /s
 /// @param addedMs over the native run, ms; below 0 where it takes latency away
-public record FasterCard(double deliveredFps, double renderedFps, double addedMs) {
+public record FasterCard(double deliveredFps, double addedMs) {
     /// Works it out.
     ///
     /// @param speed how many times as fast as the card at hand, above 0; whose figure that is, is for the
@@ -25,7 +24,7 @@ public record FasterCard(double deliveredFps, double renderedFps, double addedMs
             double now = CapGrid.cell(work, Double.NaN, 1, bench, 0).latencyMs();
             double[] faster = Arrays.stream(work.gpuMs()).map(ms -> ms / speed).toArray();
             TuneCell cell = CapGrid.cell(new NativeWork(work.cpuMs(), faster), Double.NaN, 1, bench, now);
-            return new FasterCard(cell.deliveredFps(), cell.baseFps(), cell.addedMs());
+            return new FasterCard(cell.deliveredFps(), cell.addedMs());
         });
     }
 }

@@ -99,8 +99,7 @@ class SmoothingTest {
         assertThat(window.showings(48).orNaN()).isEqualTo(1);
         assertThat(window.showings(47).orNaN()).isEqualTo(2);
         assertThat(window.showings(20).orNaN()).isEqualTo(3);
-        assertThat(window.scanOutHz(20).orNaN()).isEqualTo(60);
-        assertThat(window.scanOutHz(200).orNaN()).isEqualTo(144);
+        assertThat(window.showings(200).orNaN()).as("the display limits").isEqualTo(1);
         assertThat(new VariableWindow(48, 60).showings(40).isKnown())
                 .as("80 Hz lies above the ceiling")
                 .isFalse();

@@ -7,11 +7,11 @@ import app.fluss.core.frame.FrameKind;
 import app.fluss.core.frame.FrameLog;
 import app.fluss.core.frame.FrameSlice;
 import app.fluss.core.frame.Values;
-import app.fluss.core.gpu.Slot;
 import app.fluss.core.measure.DisplayMode;
 import app.fluss.core.measure.SyncMode;
 import app.fluss.core.path.Chain;
 import app.fluss.core.path.StageKind;
+import app.fluss.core.path.StatedCopy;
 import java.util.Arrays;
 import java.util.Map;
 import java.util.Optional;
@@ -123,7 +123,7 @@ public final class StatedPath {
                 number(FactKey.MADE_MS),
                 !generatedRepeat(),
                 Double.isNaN(looks) ? 0 : 1000 / looks,
-                chain.has(StageKind.SECOND_GPU) ? copyMs() : 0,
+                chain.has(StageKind.SECOND_GPU) ? StatedCopy.ms(setup) : 0,
                 number(FactKey.COMPOSITION_WAIT_MS, 0) + copyBackMs(),
                 chain.has(StageKind.SECOND_GPU));
     }
@@ -153,20 +153,7 @@ public final class StatedPath {
 
     /// With the display's cable in the first card what the second made is copied back to it.
     private double copyBackMs() {
-        return chain.has(StageKind.SECOND_GPU) && setup.value(FactKey.CABLE_IN).equals(Optional.of("first card"))
-                ? copyMs()
-                : 0;
-    }
-
-    private double copyMs() {
-        double generation = number(FactKey.SECOND_SLOT_GENERATION);
-        double lanes = number(FactKey.SECOND_SLOT_LANES);
-        double pixels = number(FactKey.WIDTH_PX) * number(FactKey.HEIGHT_PX) * number(FactKey.COPY_BYTES);
-        return Double.isNaN(generation) || Double.isNaN(lanes) || Double.isNaN(pixels)
-                ? Double.NaN
-                : new Slot((int) generation, (int) lanes)
-                        .copyMs((int) number(FactKey.WIDTH_PX), (int) number(FactKey.HEIGHT_PX), (int)
-                                number(FactKey.COPY_BYTES));
+        return chain.has(StageKind.SECOND_GPU) && !StatedCopy.isCableInSecond(setup) ? StatedCopy.ms(setup) : 0;
     }
 
     /// GPU time that a frame of the log spends on generated images: on the game's own card it is logged
