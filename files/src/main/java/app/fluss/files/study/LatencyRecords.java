@@ -78,7 +78,7 @@ public final class LatencyRecords {
         Path folder = Files.createTempDirectory("fluss-latency");
         Path raw = folder.resolve("evidence" + LatencyFile.ending(name));
         try {
-            restore(before.sha256(), raw);
+            steps.restore(evidence, before.sha256(), raw);
             LatencyReading reading = LatencyReading.of(raw, swapped, settings, progress);
             steps.change("look at the latency of %s again".formatted(run.name()), () -> {
                 delete(run.id());
@@ -90,16 +90,6 @@ public final class LatencyRecords {
         } finally {
             Files.deleteIfExists(raw);
             Files.delete(folder);
-        }
-    }
-
-    private void restore(String sha256, Path raw) throws StudyException, IOException {
-        synchronized (steps) {
-            try {
-                evidence.restore(sha256, raw);
-            } catch (SQLException e) {
-                throw new StudyException("The evidence cannot be read: " + e.getMessage());
-            }
         }
     }
 

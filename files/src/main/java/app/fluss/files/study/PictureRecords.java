@@ -37,22 +37,12 @@ public final class PictureRecords {
         Row row = rows.getFirst();
         Path raw = Files.createTempFile("fluss-differences", ".csv");
         try {
-            restore(row.sha256, raw);
+            steps.restore(evidence, row.sha256, raw);
             return Optional.of(new StoredPictures(row.clipName, row.fps, row.lookedAt, DifferencesFile.read(raw)));
-        } catch (InputException e) {
+        } catch (InputException | IllegalArgumentException e) {
             throw new StudyException(String.valueOf(e.getMessage()));
         } finally {
             Files.deleteIfExists(raw);
-        }
-    }
-
-    private void restore(String sha256, Path raw) throws StudyException, IOException {
-        synchronized (steps) {
-            try {
-                evidence.restore(sha256, raw);
-            } catch (SQLException e) {
-                throw new StudyException("The evidence cannot be read: " + e.getMessage());
-            }
         }
     }
 

@@ -53,6 +53,15 @@ final class Steps {
         }
     }
 
+    /// Writes kept evidence out again, just as it came.
+    synchronized void restore(Evidence evidence, String sha256, Path raw) throws StudyException, IOException {
+        try {
+            evidence.restore(sha256, raw);
+        } catch (SQLException e) {
+            throw new StudyException("The evidence cannot be read: " + e.getMessage());
+        }
+    }
+
     /// The steps themselves.
     UndoLog undo() {
         return undo;

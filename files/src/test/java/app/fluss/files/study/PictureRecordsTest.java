@@ -17,6 +17,7 @@ import app.fluss.sim.SimulatedRun;
 import app.fluss.sim.Simulation;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.sql.DriverManager;
 import java.util.Map;
 import java.util.Optional;
 import java.util.SplittableRandom;
@@ -108,6 +109,26 @@ class PictureRecordsTest {
         assertThatThrownBy(() -> DifferencesFile.read(file)).hasMessageContaining("three or more");
         Files.writeString(file, "a,b\n1,2\n");
         assertThatThrownBy(() -> DifferencesFile.read(file)).hasMessageContaining("over_one");
+    }
+
+    /// A study may come from anybody: a rate that would ask for endless seconds is refused.
+    @Test
+    void aRateThatNoClipHasIsRefused() throws Exception {
+        Path file = folder.resolve("hostile.fluss");
+        Run run;
+        try (Study study = Study.open(file)) {
+            run = phantoms(
+                    study, Simulation.run(ReadyScenario.named("phantom-images").lasting(4)));
+        }
+        try (var connection = DriverManager.getConnection("jdbc:sqlite:" + file);
+                var statement = connection.createStatement()) {
+            statement.executeUpdate("UPDATE picture_count SET fps = 1e-300");
+        }
+        try (Study study = Study.open(file)) {
+            assertThatThrownBy(() -> study.pictures().of(run))
+                    .isInstanceOf(StudyException.class)
+                    .hasMessageContaining("fps must be in 1..10000");
+        }
     }
 
     @Test
