@@ -12,25 +12,18 @@ import app.fluss.core.path.StageKind;
 import app.fluss.core.plan.PlanSettings;
 import app.fluss.core.plan.Planner;
 import app.fluss.core.plan.Wish;
-import app.fluss.core.work.Progress;
 import app.fluss.files.simulated.ReadyScenario;
-import app.fluss.files.simulated.SimulatedEvidence;
 import app.fluss.files.study.Run;
-import app.fluss.files.study.RunDraft;
 import app.fluss.files.study.Scene;
 import app.fluss.files.study.SheetRow;
 import app.fluss.files.study.StoredLatency;
 import app.fluss.files.study.Study;
-import app.fluss.files.study.Taking;
-import app.fluss.sim.Simulation;
 import java.io.ByteArrayOutputStream;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
-import java.util.Map;
 import java.util.Objects;
-import java.util.Optional;
 import java.util.Random;
 import javafx.geometry.Bounds;
 import javafx.scene.Node;
@@ -60,21 +53,7 @@ class LatencyJobTest extends WindowTest {
 
     private static void simulated(Study study, String path, Chain chain, String scenario, Grade rests)
             throws Exception {
-        RunDraft draft = new RunDraft(
-                "Tidewarden",
-                "reed marsh loop",
-                path,
-                chain,
-                "run 1",
-                true,
-                Optional.empty(),
-                Double.NaN,
-                Double.NaN,
-                Map.of(),
-                Taking.UNRECORDED);
-        var simulated = ReadyScenario.named(scenario).lasting(30);
-        new SimulatedEvidence(folder)
-                .add(study, SimulatedEvidence.draft(simulated, draft), Simulation.run(simulated), rests, Progress.NONE);
+        addSimulated(study, path, chain, ReadyScenario.named(scenario).lasting(30), rests);
     }
 
     private Run run(String path) {

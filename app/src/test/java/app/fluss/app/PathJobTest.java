@@ -2,6 +2,7 @@ package app.fluss.app;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import app.fluss.app.examine.ExamineScreen;
 import app.fluss.app.model.PathWork;
 import app.fluss.app.model.SecondCard;
 import app.fluss.app.pictures.StillsPanel;
@@ -16,14 +17,11 @@ import app.fluss.core.path.StageKind;
 import app.fluss.core.work.Progress;
 import app.fluss.files.clip.StillFile;
 import app.fluss.files.simulated.ReadyScenario;
-import app.fluss.files.simulated.SimulatedEvidence;
 import app.fluss.files.simulated.SimulationFolder;
 import app.fluss.files.study.Fact;
 import app.fluss.files.study.FactSource;
 import app.fluss.files.study.Run;
-import app.fluss.files.study.RunDraft;
 import app.fluss.files.study.Study;
-import app.fluss.files.study.Taking;
 import app.fluss.sim.Simulation;
 import app.fluss.sim.scenario.Generator;
 import app.fluss.sim.scenario.Scenario;
@@ -32,7 +30,6 @@ import java.nio.file.Path;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import java.util.OptionalLong;
 import javafx.scene.Node;
 import javafx.scene.Parent;
@@ -62,23 +59,10 @@ class PathJobTest extends WindowTest {
         return study;
     }
 
-    private static void add(Study study, String path, Chain chain, Scenario scenario) throws Exception {
-        RunDraft draft = new RunDraft(
-                "Tidewarden",
-                "reed marsh at night",
-                path,
-                chain,
-                "run 1",
-                true,
-                Optional.empty(),
-                Double.NaN,
-                Double.NaN,
-                Map.of(),
-                Taking.UNRECORDED);
-        Scenario brief = scenario.lasting(SECONDS);
-        Run run = new SimulatedEvidence(folder)
-                .add(study, SimulatedEvidence.draft(brief, draft), Simulation.run(brief), Grade.B, Progress.NONE);
+    private static Run add(Study study, String path, Chain chain, Scenario scenario) throws Exception {
+        Run run = addSimulated(study, path, chain, scenario.lasting(SECONDS), Grade.B);
         study.addSection(run, new Section("bank", Section.Weight.TYPICAL, 6_000, 12_000));
+        return run;
     }
 
     private void select(String path) throws Exception {
@@ -142,6 +126,61 @@ class PathJobTest extends WindowTest {
         assertThat(work().secondCard().orElseThrow().faster().orElseThrow().addedMs())
                 .isNegative();
         assertThat(words(look("#prices"))).contains("190").contains("640").contains("native frames played again");
+    }
+
+    /// Another native path is no run without the card unless its facts say so.
+    @Test
+    void nativeRunsWithTheCardOutAreToldByTheirFacts() throws Exception {
+        settle();
+        interact(() -> window.workbench().change("Another native path", study -> {
+            try {
+                add(
+                        study,
+                        "native, evening",
+                        Chain.NATIVE,
+                        ReadyScenario.named("native").withSeed(5));
+            } catch (Exception e) {
+                throw new IllegalStateException(e);
+            }
+        }));
+        settle();
+        select("second GPU 3");
+        assertThat(window.workbench().comparisonsProperty().get())
+                .extracting(comparison -> comparison.path().name())
+                .contains("native, evening");
+        assertThat(work().secondCard().orElseThrow().withoutCard()).isEmpty();
+        interact(() -> window.workbench().change("Cards", study -> {
+            for (Run run : study.runs()) {
+                if (run.path().isNative()) {
+                    study.setFacts(run, Map.of("cards_in", run.path().name().equals("native") ? "both" : "first only"));
+                }
+            }
+        }));
+        settle();
+        assertThat(work().secondCard()
+                        .orElseThrow()
+                        .withoutCard()
+                        .orElseThrow()
+                        .path()
+                        .name())
+                .isEqualTo("native, evening");
+        interact(() -> window.shell().examine().show(ExamineScreen.View.PATH));
+        assertThat(words(look("#second-card"))).contains("with it out");
+    }
+
+    /// Two runs of which nothing can be worked out look alike and are not the same.
+    @Test
+    void everyRunHasItsOwnPathWork() throws Exception {
+        settle();
+        for (Run run : contents().runs()) {
+            select(run.path().name());
+            assertThat(work().runId()).isEqualTo(run.id());
+        }
+        select("native");
+        push(KeyCode.CONTROL, KeyCode.G);
+        assertThat(look("#generation-panel"))
+                .as("a native run generates nothing")
+                .isNull();
     }
 
     @Test

@@ -7,17 +7,10 @@ import app.fluss.core.measure.Grade;
 import app.fluss.core.path.Chain;
 import app.fluss.core.path.Stage;
 import app.fluss.core.path.StageKind;
-import app.fluss.core.work.Progress;
 import app.fluss.files.simulated.ReadyScenario;
-import app.fluss.files.simulated.SimulatedEvidence;
 import app.fluss.files.study.DeliveryPath;
-import app.fluss.files.study.RunDraft;
 import app.fluss.files.study.Study;
-import app.fluss.files.study.Taking;
-import app.fluss.sim.Simulation;
 import java.nio.file.Path;
-import java.util.Map;
-import java.util.Optional;
 import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
 import javafx.scene.layout.GridPane;
@@ -29,26 +22,8 @@ class TuneJobTest extends WindowTest {
     Path study() throws Exception {
         Path study = folder.resolve("tune" + System.nanoTime() + ".fluss");
         try (Study made = Study.open(study)) {
-            var scenario = ReadyScenario.named("native").lasting(20);
-            RunDraft draft = new RunDraft(
-                    "Tidewarden",
-                    "reed marsh loop",
-                    "native",
-                    Chain.NATIVE,
-                    "run 1",
-                    true,
-                    Optional.empty(),
-                    Double.NaN,
-                    Double.NaN,
-                    Map.of(),
-                    Taking.UNRECORDED);
-            new SimulatedEvidence(folder)
-                    .add(
-                            made,
-                            SimulatedEvidence.draft(scenario, draft),
-                            Simulation.run(scenario),
-                            Grade.B,
-                            Progress.NONE);
+            addSimulated(
+                    made, "native", Chain.NATIVE, ReadyScenario.named("native").lasting(20), Grade.B);
         }
         return study;
     }

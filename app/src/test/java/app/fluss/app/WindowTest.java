@@ -1,18 +1,39 @@
 package app.fluss.app;
 
 import app.fluss.app.model.Contents;
+import app.fluss.core.measure.Grade;
+import app.fluss.core.path.Chain;
+import app.fluss.core.work.Progress;
+import app.fluss.files.simulated.SimulatedEvidence;
+import app.fluss.files.study.Run;
+import app.fluss.files.study.RunDraft;
+import app.fluss.files.study.Study;
+import app.fluss.files.study.Taking;
+import app.fluss.sim.Simulation;
+import app.fluss.sim.scenario.Scenario;
 import java.nio.file.Path;
+import java.util.List;
 import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
 import java.util.concurrent.Callable;
 import java.util.concurrent.TimeUnit;
+import java.util.concurrent.TimeoutException;
+import java.util.concurrent.atomic.AtomicBoolean;
 import java.util.prefs.Preferences;
 import javafx.application.Platform;
+import javafx.event.EventHandler;
 import javafx.scene.Node;
+import javafx.scene.Scene;
 import javafx.scene.control.ButtonBase;
 import javafx.scene.control.Label;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyEvent;
 import javafx.stage.Stage;
+import javafx.stage.Window;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.io.TempDir;
+import org.testfx.api.FxRobot;
 import org.testfx.framework.junit5.ApplicationTest;
 import org.testfx.util.WaitForAsyncUtils;
 
@@ -76,5 +97,49 @@ abstract class WindowTest extends ApplicationTest {
 
     private static boolean onFxThread(Callable<Boolean> condition) throws Exception {
         return Platform.isFxApplicationThread() ? condition.call() : WaitForAsyncUtils.waitForAsyncFx(5000, condition);
+    }
+
+    /// Presses keys, and waits until the window has got the last of them: on a busy machine the keys of a robot come
+    /// after the call that sent them.
+    @Override
+    public FxRobot push(KeyCode... combination) {
+        Optional<Scene> scene = Window.getWindows().stream()
+                .filter(Window::isFocused)
+                .map(Window::getScene)
+                .findFirst();
+        AtomicBoolean came = new AtomicBoolean();
+        EventHandler<KeyEvent> filter =
+                event -> came.compareAndSet(false, event.getCode() == combination[combination.length - 1]);
+        scene.ifPresent(seen -> interact(() -> seen.addEventFilter(KeyEvent.KEY_PRESSED, filter)));
+        FxRobot robot = super.push(combination);
+        scene.ifPresent(seen -> {
+            try {
+                WaitForAsyncUtils.waitFor(5, TimeUnit.SECONDS, came::get);
+            } catch (TimeoutException e) {
+                throw new AssertionError("no key came in: " + List.of(combination), e);
+            }
+            interact(() -> seen.removeEventFilter(KeyEvent.KEY_PRESSED, filter));
+        });
+        return robot;
+    }
+
+    /// Adds a simulated run of a path, of a scene that all of them share.
+    ///
+    /// @param chain the path as it would be stated
+    static Run addSimulated(Study study, String path, Chain chain, Scenario scenario, Grade rests) throws Exception {
+        RunDraft draft = new RunDraft(
+                "Tidewarden",
+                "reed marsh loop",
+                path,
+                chain,
+                "run 1",
+                true,
+                Optional.empty(),
+                Double.NaN,
+                Double.NaN,
+                Map.of(),
+                Taking.UNRECORDED);
+        return new SimulatedEvidence(folder)
+                .add(study, SimulatedEvidence.draft(scenario, draft), Simulation.run(scenario), rests, Progress.NONE);
     }
 }

@@ -151,8 +151,8 @@ final class CountDialog {
 
     private void tell() {
         dialog.getDialogPane().lookupButton(ADD).setDisable(result().isEmpty());
-        if (!(rate() > 0)) {
-            result.setText("State how many pictures a second the clip has.");
+        if (!StoredPictures.isRate(rate())) {
+            result.setText("State how many pictures a second the clip has: 1 to 10000.");
             return;
         }
         result.setText(result().map(CountDialog::words).orElse("Counting …"));
@@ -171,7 +171,7 @@ final class CountDialog {
     }
 
     private Optional<StoredPictures> result() {
-        return rate() > 0
+        return StoredPictures.isRate(rate())
                 ? found.map(seen -> new StoredPictures(String.valueOf(file.getFileName()), rate(), lookedAt(), seen))
                 : Optional.empty();
     }

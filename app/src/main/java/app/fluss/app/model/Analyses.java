@@ -135,6 +135,7 @@ final class Analyses {
         if (baseline.isEmpty()) {
             return compared;
         }
+        List<SectionFigures.Stretch> stretches = stretches(open, baseline);
         for (var entry : byPath.entrySet()) {
             List<Run> others = entry.getValue();
             double step = 1.0 / byPath.size();
@@ -161,16 +162,13 @@ final class Analyses {
                     latency,
                     !measured.shiftMs().isKnown() && latency.shiftMs().isKnown(),
                     SectionFigures.of(
-                            stretches(open, baseline),
-                            stretches(open, others),
-                            entry.getKey().multiplier(),
-                            progress.part(from, from + step)),
+                            stretches, stretches(open, others), entry.getKey().multiplier()),
                     simulated));
         }
         return List.copyOf(compared);
     }
 
-    List<Analysis> analyses(Study open, List<Run> runs) throws StudyException {
+    private List<Analysis> analyses(Study open, List<Run> runs) throws StudyException {
         List<Analysis> all = new ArrayList<>();
         for (Run run : runs) {
             all.add(analysis(open, run));

@@ -143,6 +143,13 @@ public record Contents(
         return baselinePath(sceneId).map(path -> kept(sceneId, path.id())).orElse(List.of());
     }
 
+    /// The first of them that frames can be taken from: with a log and a stated display.
+    public Optional<Run> baselineLog(long sceneId) {
+        return baselineRuns(sceneId).stream()
+                .filter(run -> run.logId().isPresent() && run.display().isPresent())
+                .findFirst();
+    }
+
     /// The facts that the native path would be measured with now; those that the last native run of a scene was
     /// measured with outweigh them.
     public Setup baseline(Scene scene) {

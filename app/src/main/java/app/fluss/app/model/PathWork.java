@@ -6,15 +6,18 @@ import java.util.Optional;
 
 /// What is worked out for the path of a run, besides what it is compared by.
 ///
+/// @param runId number of the run that it was worked out for; -1 for none. So what belongs to two runs is never
+///     taken for the same
 /// @param ladders runs of its scene that differ in one setting
 /// @param laddersEstimated whether latency on them is from stages, for it was not measured on every rung
 /// @param secondCard where images are made on a second card
 /// @param screen the display; empty where the run's display is not stated
 public record PathWork(
+        long runId,
         List<SettingLadder> ladders,
         boolean laddersEstimated,
         Optional<SecondCard> secondCard,
         Optional<ScreenPicture> screen) {
     /// Nothing is selected.
-    public static final PathWork NONE = new PathWork(List.of(), false, Optional.empty(), Optional.empty());
+    public static final PathWork NONE = new PathWork(-1, List.of(), false, Optional.empty(), Optional.empty());
 }

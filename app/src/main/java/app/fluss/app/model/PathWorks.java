@@ -1,6 +1,5 @@
 package app.fluss.app.model;
 
-import app.fluss.core.bench.FactKey;
 import app.fluss.core.bench.Setup;
 import app.fluss.core.ladder.LadderRun;
 import app.fluss.core.ladder.SettingLadder;
@@ -45,6 +44,7 @@ final class PathWorks {
         }
         Setup setup = setup(run);
         return new PathWork(
+                run.id(),
                 SettingLadder.of(generating, natives),
                 !measured,
                 run.path().chain().has(StageKind.SECOND_GPU) && run.grade().hasLog()
@@ -74,16 +74,5 @@ final class PathWorks {
         Figure latency =
                 measured ? Latencies.measuredMeanMs(study, List.of(run)) : analyses.estimatedLatencyMs(study, run);
         return new LadderRun(run.path().chain(), study.facts(run), analyses.analysis(study, run), latency);
-    }
-
-    /// Facts that a figure of the path rests on and that are not stated, in words; empty if all are.
-    static String missing(Setup setup, FactKey... keys) {
-        List<String> missing = new ArrayList<>();
-        for (FactKey key : keys) {
-            if (setup.value(key).isEmpty()) {
-                missing.add(key.title());
-            }
-        }
-        return String.join(", ", missing);
     }
 }

@@ -3,16 +3,15 @@ package app.fluss.app.model;
 import app.fluss.core.bench.FactKey;
 import app.fluss.core.bench.Setup;
 import app.fluss.core.compare.Measure;
-import app.fluss.core.gpu.CopyRoute;
 import app.fluss.core.gpu.GainPrice;
 import app.fluss.core.gpu.LoadModel;
-import app.fluss.core.gpu.Slot;
 import app.fluss.core.measure.Analysis;
 import app.fluss.core.measure.CardLoads;
 import app.fluss.core.measure.Figure;
 import app.fluss.core.path.Chain;
 import app.fluss.core.path.Check;
 import app.fluss.core.path.StageKind;
+import app.fluss.core.path.StatedCopy;
 import app.fluss.core.tune.FasterCard;
 import app.fluss.core.tune.TuneBench;
 import app.fluss.files.study.Run;
@@ -20,12 +19,11 @@ import app.fluss.files.study.Study;
 import app.fluss.files.study.StudyException;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 
 /// Works out what belongs to a path with a second card.
 final class SecondCards {
-    private static final int USUAL_IN_FLIGHT = 2;
-
     private final Study study;
     private final Contents contents;
     private final Analyses analyses;
@@ -37,14 +35,8 @@ final class SecondCards {
     }
 
     SecondCard of(Run run, Setup setup, List<Run> ofScene, List<Comparison> comparisons) throws StudyException {
-        String noRoute = PathWorks.missing(
-                setup,
-                FactKey.SECOND_SLOT_GENERATION,
-                FactKey.SECOND_SLOT_LANES,
-                FactKey.WIDTH_PX,
-                FactKey.HEIGHT_PX,
-                FactKey.COPY_BYTES);
-        boolean inSecond = !setup.value(FactKey.CABLE_IN).equals(Optional.of("first card"));
+        boolean inSecond = StatedCopy.isCableInSecond(setup);
+        double multiplier = run.path().chain().multiplier();
         List<SecondCard.Measured> measured = measured(run, ofScene);
         List<LoadModel.Point> points =
                 measured.stream().map(SecondCard.Measured::point).toList();
@@ -56,15 +48,17 @@ final class SecondCards {
                 .filter(comparison -> comparison.path().id() == run.path().id())
                 .findFirst();
         return new SecondCard(
-                noRoute.isEmpty() ? Optional.of(route(setup, run.path().chain(), inSecond)) : Optional.empty(),
-                noRoute.isEmpty() ? Optional.of(route(setup, run.path().chain(), !inSecond)) : Optional.empty(),
-                noRoute,
+                StatedCopy.route(setup, inSecond, multiplier),
+                StatedCopy.route(setup, !inSecond, multiplier),
+                String.join(
+                        ", ",
+                        StatedCopy.missing(setup).stream().map(FactKey::title).toList()),
                 analyses.analysis(study, run).rates().rendered(),
                 measured,
                 noLoad.isEmpty() ? Optional.of(LoadModel.of(points)) : Optional.empty(),
                 noLoad.orElse(""),
                 comparisons.stream()
-                        .filter(comparison -> comparison.path().isNative())
+                        .filter(comparison -> isWithoutCard(run.sceneId(), comparison))
                         .findFirst(),
                 Check.SUPPLY_CARRIES_CARDS.judge(setup),
                 setup.value(FactKey.OWN_CABLES),
@@ -86,17 +80,15 @@ final class SecondCards {
         return Double.isNaN(price) ? Optional.empty() : Optional.of(new GainPrice(price, addedFps, addedMs));
     }
 
-    private static CopyRoute route(Setup setup, Chain chain, boolean inSecond) {
-        Slot slot = new Slot(
-                (int) setup.number(FactKey.SECOND_SLOT_GENERATION), (int) setup.number(FactKey.SECOND_SLOT_LANES));
-        double multiplier = chain.multiplier();
-        return CopyRoute.of(
-                slot,
-                (int) setup.number(FactKey.WIDTH_PX),
-                (int) setup.number(FactKey.HEIGHT_PX),
-                (int) setup.number(FactKey.COPY_BYTES),
-                inSecond,
-                Double.isNaN(multiplier) ? 1 : (int) Math.rint(multiplier));
+    /// Whether native runs with the card out are held against native runs with it in, as their facts say.
+    private boolean isWithoutCard(long sceneId, Comparison comparison) {
+        return comparison.path().isNative()
+                && contents.kept(sceneId, comparison.path().id()).stream().allMatch(run -> cards(run, "first only"))
+                && contents.baselineRuns(sceneId).stream().allMatch(run -> cards(run, "both"));
+    }
+
+    private boolean cards(Run run, String in) {
+        return in.equals(contents.facts().getOrDefault(run.id(), Map.of()).get(FactKey.CARDS_IN.id()));
     }
 
     /// Runs with the card's load, of paths that work alike but for multiplier and size.
@@ -111,14 +103,13 @@ final class SecondCards {
             }
             Analysis analysis = analyses.analysis(study, other);
             Setup facts = Setup.EMPTY.withNamed(study.facts(other)).with(chain.settings());
-            double megapixels = facts.number(FactKey.WIDTH_PX) * facts.number(FactKey.HEIGHT_PX) / 1e6;
-            double size = facts.number(FactKey.MOTION_ESTIMATION_PCT) / 100;
-            double generated = analysis.rates().generated().orNaN();
-            double load = CardLoads.of(analysis).second().orNaN();
-            if (megapixels * size * generated * load >= 0 && load <= 100) {
-                all.add(new SecondCard.Measured(
-                        other.path().name(), LoadModel.Point.measured(generated, megapixels, size, load)));
-            }
+            LoadModel.Point.measured(
+                            analysis.rates().generated(),
+                            facts.number(FactKey.WIDTH_PX) * facts.number(FactKey.HEIGHT_PX),
+                            facts.number(FactKey.MOTION_ESTIMATION_PCT),
+                            CardLoads.of(analysis).second())
+                    .ifPresent(point ->
+                            all.add(new SecondCard.Measured(other.path().name(), point)));
         }
         return all;
     }
@@ -130,18 +121,11 @@ final class SecondCards {
     /// A faster first card, from the frames of the first native run.
     private Optional<FasterCard> faster(Run run, Setup setup) throws StudyException {
         double speed = setup.number(FactKey.FASTER_CARD_SPEED);
-        Optional<Run> from = contents.baselineRuns(run.sceneId()).stream()
-                .filter(one -> one.grade().hasLog() && one.display().isPresent())
-                .findFirst();
+        Optional<Run> from = contents.baselineLog(run.sceneId());
         if (Double.isNaN(speed) || from.isEmpty()) {
             return Optional.empty();
         }
-        double inFlight = setup.number(FactKey.FRAMES_IN_FLIGHT);
-        TuneBench bench = new TuneBench(
-                0,
-                false,
-                from.get().display().orElseThrow(),
-                Double.isNaN(inFlight) ? USUAL_IN_FLIGHT : (int) inFlight);
+        TuneBench bench = TuneBench.stated(0, false, from.get().display().orElseThrow(), setup);
         return FasterCard.of(analyses.analysis(study, from.get()).slice(), bench, speed);
     }
 }

@@ -77,17 +77,16 @@ final class ScreenPanel extends VBox {
 
     /// The beat of a rate near a divisor, where it is long enough to be seen as one.
     private static String beat(Cadence cadence) {
-        return switch (cadence.beatPeriodMs()) {
-            case Figure.Known(double ms)
-            when ms > 500 ->
-                "%s/s is near a divisor of %s Hz: one refresh is gained or lost every %s s, which shows as a regular jump."
+        if (cadence.isEven()) {
+            return "The rate divides the refresh: every image stays equally long.";
+        }
+        return cadence.hasSlowBeat()
+                ? "%s/s is near a divisor of %s Hz: one refresh is gained or lost every %s s, which shows as a regular jump."
                         .formatted(
                                 Numbers.text(cadence.imagesPerSecond(), 2),
                                 Numbers.text(cadence.refreshHz(), 0),
-                                Numbers.text(ms / 1000, 1));
-            case Figure.Known _ -> "The rate is not near a divisor of the refresh: holds change from image to image.";
-            case Figure.Missing _ -> "The rate divides the refresh: every image stays equally long.";
-        };
+                                Numbers.text(cadence.beatPeriodMs().map(ms -> ms / 1000), 1))
+                : "The rate is not near a divisor of the refresh: holds change from image to image.";
     }
 
     private VBox modes() {

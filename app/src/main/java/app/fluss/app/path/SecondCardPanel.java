@@ -140,7 +140,9 @@ final class SecondCardPanel extends VBox {
     private static String fitted(LoadModel.Fitted fit, int decimals) {
         return Numbers.text(fit.value(), decimals)
                 + fit.interval()
-                        .map(i -> " (" + Cell.ends(i, 1, decimals) + ")")
+                        .map(i -> Cell.ends(i, 1, decimals))
+                        .filter(ends -> !ends.isEmpty())
+                        .map(ends -> " (" + ends + ")")
                         .orElse("");
     }
 
@@ -184,7 +186,9 @@ final class SecondCardPanel extends VBox {
                                             Numbers.text(rate.b(), 1),
                                             Numbers.text(rate.difference(), 2),
                                             rate.interval()
-                                                    .map(i -> " (95 % " + Cell.ends(i, 1, 2) + ")")
+                                                    .map(i -> Cell.ends(i, 1, 2))
+                                                    .filter(ends -> !ends.isEmpty())
+                                                    .map(ends -> " (95 % " + ends + ")")
                                                     .orElse(""))));
         });
         panel.getChildren()

@@ -10,13 +10,12 @@ import java.util.Arrays;
 import javafx.geometry.VPos;
 import javafx.scene.canvas.GraphicsContext;
 import javafx.scene.text.TextAlignment;
-import org.jspecify.annotations.Nullable;
 
 /// Distinct pictures in each second of a clip, with what a counter said as a line across.
 final class RateView extends CanvasView {
     private static final double LEFT = 34;
 
-    private @Nullable StoredPictures shown;
+    private double[] rates = {};
     private double claimedFps = Double.NaN;
 
     RateView(Theme theme) {
@@ -25,18 +24,13 @@ final class RateView extends CanvasView {
     }
 
     void show(StoredPictures pictures, double claimed) {
-        shown = pictures;
+        rates = pictures.differences().perSecond(pictures.fps());
         claimedFps = claimed;
         redraw();
     }
 
     @Override
     protected void draw(GraphicsContext g, Palette palette, double width, double height) {
-        StoredPictures pictures = shown;
-        if (pictures == null) {
-            return;
-        }
-        double[] rates = pictures.differences().perSecond(pictures.fps());
         double top = Math.max(Arrays.stream(rates).max().orElse(1), claimedFps > 0 ? claimedFps : 1) * 1.12;
         double left = scaled(LEFT);
         double bottom = height - scaled(18);

@@ -11,7 +11,6 @@ import app.fluss.app.theme.NumberField;
 import app.fluss.app.theme.Numbers;
 import app.fluss.core.bench.FactKey;
 import app.fluss.core.bench.Setup;
-import app.fluss.core.gpu.Slot;
 import app.fluss.core.measure.SyncMode;
 import app.fluss.core.path.Chain;
 import app.fluss.core.path.Stage;
@@ -47,9 +46,7 @@ import org.jspecify.annotations.Nullable;
 /// Tune: every cap with every multiplier, worked out from the native log at hand, ranked by what is wanted
 /// of the game.
 public final class TuneScreen extends VBox {
-    private static final int USUAL_IN_FLIGHT = 2;
     private static final int REPEATS = 3;
-    private static final int BYTES = 4;
     private static final int SHOWN = 6;
 
     private final Workbench workbench;
@@ -163,19 +160,6 @@ public final class TuneScreen extends VBox {
         return scroll;
     }
 
-    /// The native run of the scene that the work of frames is taken from.
-    private static Optional<Run> nativeRun(Contents contents, @Nullable Run selected) {
-        return selected == null
-                ? Optional.empty()
-                : contents.runs().stream()
-                        .filter(run -> run.sceneId() == selected.sceneId()
-                                && run.path().isNative()
-                                && run.isKept()
-                                && run.logId().isPresent()
-                                && run.display().isPresent())
-                        .findFirst();
-    }
-
     /// Works the grid out for the selected scene, where this screen is shown.
     public void work() {
         if (getScene() == null) {
@@ -184,7 +168,7 @@ public final class TuneScreen extends VBox {
         Contents contents = workbench.contentsProperty().get();
         Run selected = workbench.selectedProperty().get();
         Study study = workbench.studyProperty().get();
-        Optional<Run> run = nativeRun(contents, selected);
+        Optional<Run> run = selected == null ? Optional.empty() : contents.baselineLog(selected.sceneId());
         double costMs = FactKey.number(cost.getText().replace(',', '.'));
         place.setText(selected == null ? "" : contents.place(selected));
         if (run.isEmpty() || study == null) {
@@ -203,14 +187,11 @@ public final class TuneScreen extends VBox {
         Setup setup = contents.bench()
                 .setup(contents.scene(from.sceneId()).gameId(), Chain.of(generator.getValue()))
                 .withNamed(contents.facts().getOrDefault(from.id(), Map.of()));
-        boolean ownCard = generator.getValue() == StageKind.SECOND_GPU;
-        TuneBench bench = new TuneBench(
+        TuneBench bench = TuneBench.stated(
                 costMs,
-                ownCard,
-                ownCard ? copyMs(setup) : 0,
+                generator.getValue() == StageKind.SECOND_GPU,
                 from.display().orElseThrow(),
-                (int) or(setup.number(FactKey.WAITING_IMAGES), TuneBench.USUAL_WAITING),
-                (int) or(setup.number(FactKey.FRAMES_IN_FLIGHT), USUAL_IN_FLIGHT));
+                setup);
         Asked asking = new Asked(from.id(), bench);
         if (asking.equals(asked) && (grid.isPresent() || jobs.busyProperty().get())) {
             return; // it is there, or on its way
@@ -221,21 +202,6 @@ public final class TuneScreen extends VBox {
                 progress -> grid(study, from, bench, progress),
                 found -> show(found, from, bench),
                 e -> problems.accept(String.valueOf(e.getMessage())));
-    }
-
-    private static double or(double value, double otherwise) {
-        return Double.isNaN(value) ? otherwise : value;
-    }
-
-    /// What a copy to the second card takes, ms; 0 where its slot is not stated.
-    private static double copyMs(Setup setup) {
-        double generation = setup.number(FactKey.SECOND_SLOT_GENERATION);
-        double lanes = setup.number(FactKey.SECOND_SLOT_LANES);
-        double width = setup.number(FactKey.WIDTH_PX);
-        double height = setup.number(FactKey.HEIGHT_PX);
-        return generation * lanes * width * height > 0
-                ? new Slot((int) generation, (int) lanes).copyMs((int) width, (int) height, BYTES)
-                : 0;
     }
 
     private static Optional<CapGrid> grid(Study study, Run run, TuneBench bench, Progress progress)
