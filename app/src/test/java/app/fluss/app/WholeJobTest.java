@@ -96,7 +96,7 @@ class WholeJobTest extends WindowTest {
 
         interact(() -> ((ToggleButton) look("#work-examine")).setSelected(true));
         interact(() -> look("#band").requestFocus());
-        push(KeyCode.PLUS);
+        push(KeyCode.EQUALS);
         push(KeyCode.M);
         settle();
         assertThat(((GridPane) look("#figures")).getChildren())
@@ -217,7 +217,7 @@ class WholeJobTest extends WindowTest {
     void theWindowAnswersItsKeys() throws Exception {
         add(log("keys.csv", BENCH), "native", true, "");
         interact(() -> look("#band").requestFocus());
-        push(KeyCode.PLUS);
+        push(KeyCode.EQUALS);
         push(KeyCode.M);
         settle();
         StoredSection marked = section();

@@ -99,8 +99,8 @@ abstract class WindowTest extends ApplicationTest {
         return Platform.isFxApplicationThread() ? condition.call() : WaitForAsyncUtils.waitForAsyncFx(5000, condition);
     }
 
-    /// Presses keys, and waits until the window has got the last of them: on a busy machine the keys of a robot come
-    /// after the call that sent them.
+    /// Presses keys, and waits until the window has got them: on a busy machine the keys of a robot come after the call
+    /// that sent them.
     @Override
     public FxRobot push(KeyCode... combination) {
         Optional<Scene> scene = Window.getWindows().stream()
@@ -109,7 +109,7 @@ abstract class WindowTest extends ApplicationTest {
                 .findFirst();
         AtomicBoolean came = new AtomicBoolean();
         EventHandler<KeyEvent> filter =
-                event -> came.compareAndSet(false, event.getCode() == combination[combination.length - 1]);
+                event -> came.compareAndSet(false, !event.getCode().isModifierKey());
         scene.ifPresent(seen -> interact(() -> seen.addEventFilter(KeyEvent.KEY_PRESSED, filter)));
         FxRobot robot = super.push(combination);
         scene.ifPresent(seen -> {
