@@ -5,6 +5,7 @@ import app.fluss.app.theme.Boxes;
 import app.fluss.app.theme.Buttons;
 import app.fluss.app.theme.Dialogs;
 import app.fluss.app.theme.Labels;
+import app.fluss.app.theme.NumberField;
 import app.fluss.app.theme.Numbers;
 import app.fluss.app.theme.Theme;
 import app.fluss.core.bench.FactKey;
@@ -83,7 +84,7 @@ final class ClipDialog {
         slider.setId("clip-slider");
         slider.valueProperty().subscribe(() -> look());
         HBox.setHgrow(slider, Priority.ALWAYS);
-        fps.setText(Double.isNaN(clip.fps()) ? "" : plain(clip.fps()));
+        fps.setText(Double.isNaN(clip.fps()) ? "" : NumberField.text(clip.fps()));
         fps.setPrefColumnCount(5);
         fps.setId("clip-fps");
         fps.textProperty().subscribe(() -> find());
@@ -126,10 +127,6 @@ final class ClipDialog {
         dialog.getDialogPane().getButtonTypes().addAll(ADD, ButtonType.CANCEL);
         look();
         tell();
-    }
-
-    private static String plain(double value) {
-        return value == Math.rint(value) ? Long.toString(Math.round(value)) : Double.toString(value);
     }
 
     private void key(KeyEvent event) {

@@ -5,6 +5,7 @@ import app.fluss.app.theme.Boxes;
 import app.fluss.app.theme.Buttons;
 import app.fluss.app.theme.Dialogs;
 import app.fluss.app.theme.Labels;
+import app.fluss.app.theme.NumberField;
 import app.fluss.app.theme.Numbers;
 import app.fluss.app.theme.Theme;
 import app.fluss.core.bench.FactKey;
@@ -59,7 +60,7 @@ final class CountDialog {
         picture = new PictureView(theme, clip.width(), clip.height(), "look here", "leave out", this::drawn);
         picture.setPrefSize(620, 360);
         picture.setMinHeight(200);
-        fps.setText(Double.isNaN(clip.fps()) ? "" : Double.toString(clip.fps()));
+        fps.setText(Double.isNaN(clip.fps()) ? "" : NumberField.text(clip.fps()));
         fps.setPrefColumnCount(5);
         fps.setId("count-fps");
         fps.textProperty().subscribe(() -> tell());

@@ -16,6 +16,8 @@ import javafx.scene.layout.VBox;
 
 /// Figures in rows and columns, each with its interval below it.
 final class FigureTable extends GridPane {
+    private static final double WIDEST_NAMES = 330;
+
     private int row;
 
     /// @param heads of the columns; the first is that of the names
@@ -25,7 +27,11 @@ final class FigureTable extends GridPane {
         setVgap(4);
         for (int column = 0; column < heads.length; column++) {
             ColumnConstraints constraints = new ColumnConstraints();
-            constraints.setHgrow(column == 0 ? Priority.ALWAYS : Priority.NEVER);
+            if (column == 0) {
+                // Names grow a little only: on a wide window figures must not drift away from them.
+                constraints.setHgrow(Priority.ALWAYS);
+                constraints.setMaxWidth(WIDEST_NAMES);
+            }
             constraints.setHalignment(column == 0 ? HPos.LEFT : HPos.RIGHT);
             getColumnConstraints().add(constraints);
             Label head = Labels.of(heads[column], "muted", "small");
