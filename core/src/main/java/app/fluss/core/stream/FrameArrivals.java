@@ -1,0 +1,117 @@
+package app.fluss.core.stream;
+
+import app.fluss.core.measure.Figure;
+import app.fluss.core.measure.Ordered;
+import java.util.Arrays;
+
+/// When the images of a probe were whole at the receiver. The transit of an image is the time from its first packet
+/// going out to its last one coming in, less the shortest delay of a packet, which no clock tells.
+///
+/// A client that holds images back for a buffer shows an image in time if its transit is at most that of the quickest
+/// image and the buffer.
+public final class FrameArrivals {
+    private final TrafficShape shape;
+    private final double[] transitMs;
+    private final Ordered whole;
+
+    private FrameArrivals(TrafficShape shape, double[] transitMs) {
+        this.shape = shape;
+        this.transitMs = transitMs;
+        this.whole = Ordered.of(
+                Arrays.stream(transitMs).filter(ms -> !Double.isNaN(ms)).toArray());
+    }
+
+    /// From the packets of a probe.
+    ///
+    /// @param log numbered as the shape numbers them
+    /// @param images that were sent, from image 0; a packet that is not in the log is lost
+    public static FrameArrivals of(PacketLog log, TrafficShape shape, int images) {
+        VaryingDelay delay = VaryingDelay.of(log);
+        double[] firstSent = new double[images];
+        double[] last = new double[images];
+        int[] packets = new int[images];
+        Arrays.fill(firstSent, Double.POSITIVE_INFINITY);
+        Arrays.fill(last, Double.NEGATIVE_INFINITY);
+        for (int i = 0; i < log.size(); i++) {
+            long image = shape.image(log.sequence(i));
+            if (image < images && log.cameIn(i)) {
+                int at = (int) image;
+                packets[at]++;
+                firstSent[at] = Math.min(firstSent[at], log.sentMs(i));
+                last[at] = Math.max(last[at], log.sentMs(i) + delay.ms(i));
+            }
+        }
+        double[] transit = new double[images];
+        for (int image = 0; image < images; image++) {
+            transit[image] = packets[image] == shape.packets(image) ? last[image] - firstSent[image] : Double.NaN;
+        }
+        return new FrameArrivals(shape, transit);
+    }
+
+    /// From transits that are known.
+    ///
+    /// @param transitMs of image 0 and on, ms; NaN for one that never was whole. Is copied
+    public static FrameArrivals of(TrafficShape shape, double[] transitMs) {
+        return new FrameArrivals(shape, transitMs.clone());
+    }
+
+    /// What was sent.
+    public TrafficShape shape() {
+        return shape;
+    }
+
+    /// Images that were sent.
+    public int images() {
+        return transitMs.length;
+    }
+
+    /// Images that never were whole.
+    public int incomplete() {
+        return transitMs.length - whole.size();
+    }
+
+    /// Transit of an image, ms; NaN if it never was whole.
+    public double transitMs(int image) {
+        return transitMs[image];
+    }
+
+    /// Share of the images that a buffer shows in time, 0 to 1.
+    ///
+    /// @param bufferMs held back, ms, 0 or more
+    public Figure inTimeShare(double bufferMs) {
+        return inTimeShare(bufferMs, 0, 1);
+    }
+
+    /// The same for images of another size: each transit grows by the time that the further bits take on the link.
+    ///
+    /// @param bufferMs held back, ms, 0 or more
+    /// @param bitMs what a bit takes on the link, ms
+    /// @param ratio size of the images over that of those that were sent, above 0
+    Figure inTimeShare(double bufferMs, double bitMs, double ratio) {
+        double quickest = Double.POSITIVE_INFINITY;
+        double[] transit = new double[transitMs.length];
+        for (int image = 0; image < transit.length; image++) {
+            transit[image] = transitMs[image] + (ratio - 1) * shape.bytes(image) * Byte.SIZE * bitMs;
+            quickest = transit[image] < quickest ? transit[image] : quickest;
+        }
+        int inTime = 0;
+        for (double ms : transit) {
+            inTime += ms <= quickest + bufferMs ? 1 : 0;
+        }
+        return Figure.ofFinite((double) inTime / transit.length, "no image was sent");
+    }
+
+    /// The shortest buffer that shows a share of the images in time, ms.
+    ///
+    /// @param share above 0, at most 1
+    public Figure bufferMs(double share) {
+        int needed = (int) Math.ceil(share * transitMs.length - 1e-9);
+        if (needed == 0) {
+            return Figure.missing("no image was sent");
+        } else if (needed > whole.size()) {
+            return Figure.missing("%d of %d images never were whole: no buffer mends that, only fewer losses"
+                    .formatted(incomplete(), transitMs.length));
+        }
+        return Figure.of(whole.at(needed - 1) - whole.at(0));
+    }
+}
