@@ -34,6 +34,8 @@ module app.fluss.core {
     exports app.fluss.core.gpu;
     // Links and streams.
     exports app.fluss.core.stream;
+    // Why a stream's client hitched.
+    exports app.fluss.core.stream.blame;
     // Headsets.
     exports app.fluss.core.vr;
     // From input to light: edges, samples, cameras.

@@ -12,7 +12,9 @@ import app.fluss.sim.stage.Bench;
 import app.fluss.sim.stage.CardBusy;
 import app.fluss.sim.stage.Frames;
 import app.fluss.sim.stage.Images;
+import app.fluss.sim.stage.StreamPath;
 import java.util.Arrays;
+import java.util.Optional;
 import java.util.SplittableRandom;
 import java.util.function.DoubleUnaryOperator;
 
@@ -42,8 +44,8 @@ final class Logs {
 
     /// On the machine that runs the game: work and sensors with each rendered image.
     ///
-    /// @param displayed whether the logger saw when images were shown
-    FrameLog host(Images images, boolean displayed) {
+    /// @param stream that the images are sent by; without one the logger sees when they are shown
+    FrameLog host(Images images, Optional<StreamPath> stream) {
         int n = images.size();
         double[] cpu = empty(n);
         double[] gpu = empty(n);
@@ -60,18 +62,19 @@ final class Logs {
                 .channel(Channel.CPU, cpu)
                 .channel(Channel.GPU, gpu)
                 .kinds(images.kinds());
-        if (displayed) {
+        if (stream.isPresent()) {
+            log.channel(Channel.FRAME, Arrays.stream(frame).asDoubleStream().toArray())
+                    .channel(Channel.ENCODED, stream.get().encodedMs());
+        } else {
             log.channel(Channel.DISPLAYED, images.displayed());
-        }
-        if (scenario.stream().isPresent()) {
-            log.channel(Channel.FRAME, Arrays.stream(frame).asDoubleStream().toArray());
         }
         sensors(log, frame);
         return log.build();
     }
 
     /// On a stream's client, by its own clock.
-    FrameLog client(Images images) {
+    FrameLog client(StreamPath stream) {
+        Images images = stream.client();
         double offset = scenario.stream().map(Stream::clientClockOffsetMs).orElse(0.0);
         double[] frame = new double[images.size()];
         Arrays.setAll(frame, images::frame);
@@ -79,6 +82,8 @@ final class Logs {
                 .channel(Channel.DISPLAYED, shifted(images.displayed(), offset))
                 .channel(Channel.CONTENT, images.content())
                 .channel(Channel.FRAME, frame)
+                .channel(Channel.RECEIVED, shifted(stream.receivedMs(), offset))
+                .channel(Channel.DECODED, shifted(stream.decodedMs(), offset))
                 .kinds(images.kinds())
                 .build();
     }

@@ -81,8 +81,8 @@ public final class Simulation {
         Logs logs = new Logs(scenario, bench, sensorRandom);
         return new SimulatedRun(
                 scenario,
-                stream.isPresent() ? logs.client(screen) : logs.host(screen, true),
-                stream.map(_ -> logs.host(bench.images(), false)),
+                stream.map(logs::client).orElseGet(() -> logs.host(screen, Optional.empty())),
+                stream.map(_ -> logs.host(bench.images(), stream)),
                 logs.game(),
                 Overlay.readings(scenario, bench.frames(), bench.images()),
                 truth,

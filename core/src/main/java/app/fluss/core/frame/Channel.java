@@ -30,7 +30,13 @@ public enum Channel {
     /// GPU clock, megahertz.
     GPU_CLOCK("gpu_clock_mhz"),
     /// Number of the rendered frame that the image shows, where two logs of one stream are to be lined up.
-    FRAME("frame");
+    FRAME("frame"),
+    /// When a stream's host had encoded the image, ms on the clock of [#PRESENT]; NaN for one that was not sent.
+    ENCODED("encoded_ms"),
+    /// When all of the image was at a stream's client, ms on the clock of [#PRESENT].
+    RECEIVED("received_ms"),
+    /// When a stream's client had decoded the image, ms on the clock of [#PRESENT].
+    DECODED("decoded_ms");
 
     private final String header;
 
@@ -45,7 +51,10 @@ public enum Channel {
 
     /// Whether the values are points on the log's clock, which shift together when its origin moves.
     public boolean isTimeStamp() {
-        return this == PRESENT || this == DISPLAYED || this == CONTENT;
+        return switch (this) {
+            case PRESENT, DISPLAYED, CONTENT, ENCODED, RECEIVED, DECODED -> true;
+            default -> false;
+        };
     }
 
     /// The channel with this header, letter case aside.

@@ -38,6 +38,12 @@ public enum Role {
     GPU_CLOCK("GPU clock, MHz", Channel.GPU_CLOCK),
     /// [Channel#FRAME].
     FRAME("frame number", Channel.FRAME),
+    /// [Channel#ENCODED].
+    ENCODED("stream: encoded", Channel.ENCODED),
+    /// [Channel#RECEIVED].
+    RECEIVED("stream: received", Channel.RECEIVED),
+    /// [Channel#DECODED].
+    DECODED("stream: decoded", Channel.DECODED),
     /// Left out.
     IGNORED("left out", null);
 
@@ -62,7 +68,7 @@ public enum Role {
     /// Whether the values are times, which have a unit.
     public boolean isTime() {
         return switch (this) {
-            case PRESENT, DISPLAYED, CONTENT, FRAME_TIME, CPU, GPU -> true;
+            case PRESENT, DISPLAYED, CONTENT, FRAME_TIME, CPU, GPU, ENCODED, RECEIVED, DECODED -> true;
             default -> false;
         };
     }

@@ -1,8 +1,10 @@
 package app.fluss.sim.stage;
 
 import app.fluss.core.frame.FrameKind;
+import app.fluss.core.stream.TrafficShape;
 import app.fluss.sim.scenario.Stream;
 import app.fluss.sim.truth.Hitch;
+import java.util.Arrays;
 import java.util.List;
 import java.util.SplittableRandom;
 
@@ -10,8 +12,6 @@ import java.util.SplittableRandom;
 /// buffer, handed on at the client. Encoder, link and decoder each take one image after the other. A packet that
 /// is lost is asked for once more; an image that still lacks one is lost.
 public final class StreamPath {
-    private static final double BYTES_PER_MEGABIT = 1e6 / 8;
-
     private final Stream stream;
     private final WorkSequence encode;
     private final WorkSequence decode;
@@ -19,8 +19,10 @@ public final class StreamPath {
     private final List<Hitch> hitches;
     private final Images client = new Images();
     private final double tickMs;
-    private final double deltaBytes;
-    private final int keyEvery;
+    private final TrafficShape shape;
+    private double[] encodedMs = {};
+    private double[] receivedMs = new double[Columns.FIRST];
+    private double[] decodedMs = new double[Columns.FIRST];
     private double encoderFree = Double.NEGATIVE_INFINITY;
     private double decoderFree = Double.NEGATIVE_INFINITY;
     private double lastMs = Double.NEGATIVE_INFINITY;
@@ -32,14 +34,14 @@ public final class StreamPath {
         encode = new WorkSequence(stream.encode(), random.split());
         decode = new WorkSequence(stream.decode(), random.split());
         wire = new Wire(stream.link(), random.split(), hitches);
-        tickMs = 1000 / stream.fps();
-        keyEvery = (int) Math.max(1, Math.rint(stream.keyEveryS() * stream.fps()));
-        double mean = stream.bitRateMbps() * BYTES_PER_MEGABIT / stream.fps();
-        deltaBytes = mean / (1 + (stream.keyFactor() - 1) / keyEvery);
+        shape = new TrafficShape(stream.fps(), stream.bitRateMbps(), stream.keyEveryS(), stream.keyFactor(), false);
+        tickMs = shape.intervalMs();
     }
 
     /// Sends what a host shows.
     public void play(Images host, double runMs) {
+        encodedMs = new double[host.size];
+        Arrays.fill(encodedMs, Double.NaN);
         int next = 0;
         int sent = 0;
         for (long tick = 0; tick * tickMs < runMs; tick++) {
@@ -60,8 +62,8 @@ public final class StreamPath {
         if (encode.hitched()) {
             hitches.add(new Hitch(tickMs, Hitch.Cause.ENCODER, stream.encode().hitchMs()));
         }
-        double bytes = number % keyEvery == 0 ? deltaBytes * stream.keyFactor() : deltaBytes;
-        double complete = transfer(encoded, bytes);
+        encodedMs[image] = encoded;
+        double complete = transfer(encoded, number);
         if (Double.isNaN(complete)) {
             return;
         }
@@ -72,6 +74,12 @@ public final class StreamPath {
         }
         double at = Math.max(lastMs, Math.max(decoded, tickMs + playoutMs()));
         lastMs = at;
+        if (client.size == receivedMs.length) {
+            receivedMs = Columns.longer(receivedMs);
+            decodedMs = Columns.longer(decodedMs);
+        }
+        receivedMs[client.size] = complete;
+        decodedMs[client.size] = decoded;
         client.add(
                 host.isRendered(image) ? FrameKind.RENDERED : FrameKind.GENERATED,
                 at,
@@ -82,11 +90,10 @@ public final class StreamPath {
     }
 
     /// @return when the last packet was there, ms; NaN if one is missing for good
-    private double transfer(double readyMs, double bytes) {
-        int packets = (int) Math.max(1, Math.ceil(bytes / Wire.PACKET_BYTES));
+    private double transfer(double readyMs, int number) {
         double complete = 0;
-        for (int p = 0; p < packets; p++) {
-            int size = (int) Math.min(Wire.PACKET_BYTES, Math.max(1, bytes - p * (double) Wire.PACKET_BYTES));
+        for (int p = 0; p < shape.packets(number); p++) {
+            int size = shape.packetBytes(number, p);
             double arrival = wire.send(readyMs, size);
             if (Double.isNaN(arrival)) {
                 arrival = wire.send(readyMs + 2 * stream.link().delayMs(), size);
@@ -99,7 +106,7 @@ public final class StreamPath {
     /// From the tick to hand-over at the client where nothing is late, ms: the buffer comes on top of the usual
     /// way.
     private double playoutMs() {
-        double serial = deltaBytes * 8 / (stream.link().rateMbps() * 1000);
+        double serial = shape.deltaBytes() * Byte.SIZE / (stream.link().rateMbps() * 1000);
         return stream.encode().medianMs()
                 + serial
                 + stream.link().delayMs()
@@ -110,6 +117,21 @@ public final class StreamPath {
     /// The images at the client, on the host's clock.
     public Images client() {
         return client;
+    }
+
+    /// When each image of the host was encoded, ms; NaN for one that was not sent.
+    public double[] encodedMs() {
+        return encodedMs.clone();
+    }
+
+    /// When all of each image was at the client, ms on the host's clock.
+    public double[] receivedMs() {
+        return Arrays.copyOf(receivedMs, client.size);
+    }
+
+    /// When the client had decoded each image, ms on the host's clock.
+    public double[] decodedMs() {
+        return Arrays.copyOf(decodedMs, client.size);
     }
 
     /// The packets.

@@ -8,7 +8,6 @@ import java.util.SplittableRandom;
 /// A link at work: packets go out one after the other at its rate, and come in after its delay and jitter, in
 /// order but for those that may be overtaken. Sometimes it stands still for a while.
 final class Wire {
-    static final int PACKET_BYTES = 1200;
     private static final int BITS = 8;
     private static final double MINUTE_MS = 60_000;
 

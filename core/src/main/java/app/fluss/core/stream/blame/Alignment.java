@@ -1,0 +1,38 @@
+package app.fluss.core.stream.blame;
+
+import app.fluss.core.frame.FrameLog;
+
+/// Which image of the host each image of the client shows.
+public final class Alignment {
+    private final int[] hostOf;
+    private final boolean byNumber;
+    private final double confidence;
+
+    /// @param hostOf index in the host's log by index in the client's; -1 where there is none. Is taken over
+    Alignment(int[] hostOf, boolean byNumber, double confidence) {
+        this.hostOf = hostOf;
+        this.byNumber = byNumber;
+        this.confidence = confidence;
+    }
+
+    /// Lines two logs of one stream up: by frame number where both have one, else by the best offset of their clocks.
+    public static Alignment of(FrameLog host, FrameLog client) {
+        return ByFrameNumber.align(host, client).orElseGet(() -> ByBestOffset.align(host, client));
+    }
+
+    /// Index in the host's log of what an image of the client shows; -1 if it has none.
+    public int hostOf(int clientImage) {
+        return hostOf[clientImage];
+    }
+
+    /// Whether frame numbers were used.
+    public boolean byNumber() {
+        return byNumber;
+    }
+
+    /// How much better the offset fits than the next best one, 0 to 1; 1 for frame numbers. A stream without any
+    /// hitch fits as well one image further on.
+    public double confidence() {
+        return confidence;
+    }
+}
