@@ -1,6 +1,7 @@
 import org.jspecify.annotations.NullMarked;
 
-/// What is read from the world: this machine's facts, logs that are being written, and a light sensor.
+/// What is read from the world: this machine's facts, logs that are being written, a light sensor, and
+/// a link.
 @NullMarked
 module app.fluss.devices {
     requires transitive app.fluss.core;
@@ -11,6 +12,8 @@ module app.fluss.devices {
     exports app.fluss.devices.folder;
     // What this machine says of itself.
     exports app.fluss.devices.machine;
+    // A link, probed with the traffic of a stream, and its stand-in.
+    exports app.fluss.devices.probe;
     // A light sensor at a serial port, and its stand-in.
     exports app.fluss.devices.sensor;
 }

@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.withinPercentage;
 
 import app.fluss.core.measure.Moments;
 import app.fluss.core.measure.Ordered;
+import app.fluss.core.stream.Gamma;
 import app.fluss.sim.scenario.Work;
 import java.util.Arrays;
 import java.util.SplittableRandom;

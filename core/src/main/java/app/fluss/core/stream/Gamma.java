@@ -1,13 +1,16 @@
-package app.fluss.sim.stage;
+package app.fluss.core.stream;
 
 import java.util.SplittableRandom;
 
 /// Gamma distributed numbers of scale 1, by Marsaglia and Tsang, "A simple method for generating gamma
 /// variables", ACM Transactions on Mathematical Software 26 (2000) 363-372 (from memory).
-final class Gamma {
+public final class Gamma {
     private Gamma() {}
 
-    static double next(SplittableRandom random, double shape) {
+    /// The next one.
+    ///
+    /// @param shape above 0
+    public static double next(SplittableRandom random, double shape) {
         if (shape < 1) {
             return next(random, shape + 1) * Math.pow(1 - random.nextDouble(), 1 / shape);
         }
