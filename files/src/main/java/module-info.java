@@ -22,6 +22,8 @@ module app.fluss.files {
     exports app.fluss.files.clip;
     // Latency samples, sensor traces and sound.
     exports app.fluss.files.latency;
+    // Packets of links, and link probes.
+    exports app.fluss.files.link;
     // Results as JSON.
     exports app.fluss.files.report;
     // Scenarios to simulate, and what a simulated bench would have written.

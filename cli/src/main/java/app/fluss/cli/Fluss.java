@@ -1,5 +1,6 @@
 package app.fluss.cli;
 
+import app.fluss.devices.probe.ProbeException;
 import app.fluss.files.log.InputException;
 import app.fluss.files.study.StudyException;
 import java.io.IOException;
@@ -24,6 +25,8 @@ import picocli.CommandLine.Spec;
             Video.class,
             Picture.class,
             Vr.class,
+            Probe.class,
+            BlameJob.class,
             Simulate.class,
             Check.class,
             AutoComplete.GenerateCompletion.class
@@ -37,6 +40,8 @@ import picocli.CommandLine.Spec;
             "  fluss latency clicks.wav --json",
             "  fluss video clip.y4m --without 0,0,200,60 --json",
             "  fluss compare native.csv --against generated.csv --refresh 120 --json",
+            "  fluss probe serve                    (and: fluss probe run HOST --code CODE)",
+            "  fluss blame host.csv client.csv --json",
             "  fluss simulate docs/scenarios/phantom-images.json --out simulated/",
             "  source <(fluss generate-completion)"
         })
@@ -63,13 +68,14 @@ final class Fluss implements Runnable {
 
     @Override
     public void run() {
-        throw new ParameterException(spec.commandLine(), "Say which job: analyze, compare, simulate or check.");
+        throw new ParameterException(spec.commandLine(), "Say which job, such as analyze; fluss --help lists them.");
     }
 
     private static int explain(Exception fault, CommandLine command) throws Exception {
         String words = switch (fault) {
             case InputException e -> e.getMessage();
             case StudyException e -> e.getMessage();
+            case ProbeException e -> e.getMessage();
             case NoSuchFileException e -> e.getFile() + ": there is no such file";
             case IOException e -> "cannot be read: " + e.getMessage();
             default -> throw fault;

@@ -99,6 +99,96 @@ class FlussTest {
         assertThat(fluss("vr", log.toString())).isEqualTo(2);
     }
 
+    /// Jitter after RFC 3550; values derived.
+    @Test
+    void probeAnalyzePrintsTheContract() throws Exception {
+        Path trace = folder.resolve("trace.csv");
+        Files.writeString(trace, """
+                sequence,send_us,receive_us
+                0,0,50000
+                1,10000,60000
+                2,20000,71000
+                3,30000,95000
+                4,40000,90000
+                5,50000,101000
+                6,60000,
+                7,70000,
+                """);
+        assertThat(fluss("probe", "analyze", trace.toString(), "--json")).isZero();
+        JsonNode node = json();
+        assertThat(node.at("/sent").asInt()).isEqualTo(8);
+        assertThat(node.at("/received").asInt()).isEqualTo(6);
+        assertThat(node.at("/lost").asInt()).isEqualTo(2);
+        assertThat(node.at("/loss_percent").asDouble()).isEqualTo(25);
+        assertThat(node.at("/longest_loss_run").asInt()).isEqualTo(2);
+        assertThat(node.at("/reordered").asInt()).isEqualTo(1);
+        assertThat(node.at("/jitter_ms").asDouble()).isCloseTo(1.860336304, within(1e-9));
+        assertThat(node.at("/delay_spread_ms/max").asDouble()).isCloseTo(15, within(0.1));
+        assertThat(fluss("probe", "analyze", off)).isEqualTo(3);
+        assertThat(err.toString()).contains("sequence,send_us,receive_us");
+    }
+
+    @Test
+    void probeRunsBetweenTwoTerminalsOfOneMachine() throws Exception {
+        StringWriter host = new StringWriter();
+        Thread server = Thread.ofPlatform().start(() -> {
+            CommandLine line = Fluss.commandLine();
+            line.setOut(new PrintWriter(host));
+            line.execute("probe", "serve", "--port", "0");
+        });
+        while (!host.toString().contains("code ")) {
+            assertThat(server.isAlive()).isTrue();
+            Thread.sleep(20);
+        }
+        String said = host.toString();
+        String port = said.replaceAll("(?s).*port (\\d+).*", "$1");
+        String code = said.replaceAll("(?s).*code (\\S+).*", "$1");
+        Path kept = folder.resolve("probe.json");
+        assertThat(fluss(
+                        "probe",
+                        "run",
+                        "127.0.0.1",
+                        "--port",
+                        port,
+                        "--code",
+                        code,
+                        "--seconds",
+                        "1",
+                        "--mbps",
+                        "6",
+                        "--out",
+                        kept.toString(),
+                        "--json"))
+                .isZero();
+        server.join();
+        assertThat(host.toString()).contains("served 60 images");
+        JsonNode node = json();
+        assertThat(node.at("/frames/sent").asInt()).isEqualTo(60);
+        assertThat(node.at("/simulated").asBoolean()).isFalse();
+        assertThat(node.at("/round_trip_ms").asDouble()).isPositive();
+        assertThat(fluss("probe", "analyze", kept.toString())).isZero();
+        assertThat(fluss("probe", "run", "127.0.0.1", "--code", "oops")).isEqualTo(2);
+        assertThat(err.toString()).contains("host's screen");
+    }
+
+    @Test
+    void blamePrintsTheContract() throws Exception {
+        var run = Simulation.run(ReadyScenario.named("stream-network-hitch"));
+        Path client = folder.resolve("client.csv");
+        Path host = folder.resolve("host.csv");
+        FrameLogWriter.write(run.log(), client);
+        FrameLogWriter.write(run.hostLog().orElseThrow(), host);
+        assertThat(fluss("blame", host.toString(), client.toString(), "--json")).isZero();
+        JsonNode node = json();
+        assertThat(node.at("/hitches/0/client_ms").isNumber()).isTrue();
+        assertThat(node.at("/hitches/0/frame").isIntegralNumber()).isTrue();
+        assertThat(node.at("/hitches/0/confidence").asDouble()).isBetween(0.0, 1.0);
+        assertThat(node.at("/totals/network").asInt()).isGreaterThan(3);
+        assertThat(node.at("/totals/game").asInt()).isZero();
+        assertThat(node.at("/lined_up/by").asString()).isEqualTo("frame_number");
+        assertThat(fluss("blame", host.toString(), client.toString())).isZero();
+    }
+
     @Test
     void severalLogsGiveAnArray() {
         assertThat(fluss("analyze", off, on, "--json")).isZero();

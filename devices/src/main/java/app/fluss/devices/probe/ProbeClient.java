@@ -89,6 +89,8 @@ public final class ProbeClient {
         Thread sender = Thread.ofPlatform().daemon().name("fluss-probe-inputs").start(() -> sendInputs(session));
         try {
             listen(session, progress);
+        } catch (PortUnreachableException e) {
+            through = true; // the host is through, and hears no more inputs
         } finally {
             through = true;
             LockSupport.unpark(sender);

@@ -66,8 +66,8 @@ class ProbePacketTest {
         for (int i = 0; i < 200_000; i++) {
             byte[] bytes = fuzzed(random);
             Optional<ProbePacket> packet = ProbePacket.parse(ByteBuffer.wrap(bytes));
-            if (packet.isPresent() && packet.get() instanceof ProbePacket.Start(_, _, ProbePlan plan, _)) {
-                assertThat(plan.packets()).isLessThan(10_000_000);
+            if (packet.isPresent() && packet.get() instanceof ProbePacket.Start start) {
+                assertThat(start.plan().packets()).isLessThan(10_000_000);
             }
         }
     }

@@ -58,7 +58,7 @@ public final class InputException extends Exception {
     }
 
     /// Text from a file, shortened and made printable, in quotes.
-    static String quote(String text) {
+    public static String quote(String text) {
         String shown = text.length() > LONGEST_FOUND ? text.substring(0, LONGEST_FOUND) + "…" : text;
         return "'" + shown.replaceAll("\\p{Cntrl}", "?") + "'";
     }

@@ -6,7 +6,7 @@ import java.util.Locale;
 import java.util.Set;
 
 /// Cells that hold numbers.
-final class Numbers {
+public final class Numbers {
     /// Words that loggers write where they have no figure.
     private static final Set<String> NO_FIGURE =
             Set.of("", "nan", "na", "n/a", "null", "none", "-", "--", "inf", "-inf");
@@ -22,12 +22,14 @@ final class Numbers {
     }
 
     /// Whether a cell says that there is no figure.
-    static boolean isEmpty(String cell) {
+    public static boolean isEmpty(String cell) {
         return NO_FIGURE.contains(cell.strip().toLowerCase(Locale.ROOT));
     }
 
     /// The number in a cell; NaN if it is none.
-    static double parse(String cell, char decimal) {
+    ///
+    /// @param decimal the decimal mark, point or comma
+    public static double parse(String cell, char decimal) {
         String trimmed = cell.strip();
         if (trimmed.isEmpty() || trimmed.length() > LONGEST || !looksDecimal(trimmed, decimal)) {
             return Double.NaN;

@@ -3,8 +3,10 @@ package app.fluss.files.simulated;
 import app.fluss.core.measure.Analysis;
 import app.fluss.core.measure.AnalysisSettings;
 import app.fluss.core.measure.Figure;
+import app.fluss.core.stream.PacketLog;
 import app.fluss.core.work.Progress;
 import app.fluss.files.latency.TraceWriter;
+import app.fluss.files.link.PacketFile;
 import app.fluss.files.log.FrameLogWriter;
 import app.fluss.files.log.ReadingsFile;
 import app.fluss.files.log.Summary;
@@ -13,12 +15,15 @@ import app.fluss.files.report.Json;
 import app.fluss.sim.SimulatedRun;
 import app.fluss.sim.signal.SensorTrace;
 import app.fluss.sim.signal.SoundTrack;
+import app.fluss.sim.truth.PacketTrace;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.LongStream;
 
 /// A folder with everything that a simulated bench would have written, in our open formats, and the truth.
 ///
@@ -83,8 +88,17 @@ public final class SimulationFolder {
         ReadingsFile.write(readings(run), file("readings.csv"));
         SummaryFile.write(summary(run), file("summary.csv"));
         if (run.packets().isPresent()) {
-            PacketFile.write(run.packets().get(), file("probe.csv"));
+            PacketFile.write(packets(run.packets().get()), file("probe.csv"));
         }
+    }
+
+    private static PacketLog packets(PacketTrace trace) {
+        return new PacketLog(
+                LongStream.range(0, trace.size()).toArray(), toMs(trace.sentUs()), toMs(trace.receivedUs()));
+    }
+
+    private static double[] toMs(double[] us) {
+        return Arrays.stream(us).map(value -> value / 1000).toArray();
     }
 
     /// What a tool that counts images handed on would say of the run.
