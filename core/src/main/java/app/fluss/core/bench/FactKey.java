@@ -73,6 +73,10 @@ public enum FactKey {
     FASTER_CARD_PRICE(RIG, "Cost", "price of a faster first card", number("", 0, 1_000_000)),
     /// How much faster that is.
     FASTER_CARD_SPEED(RIG, "Cost", "its speed, of the first card's", number("×", 0.1, 20)),
+    /// What the battery holds, Wh.
+    BATTERY_WH(RIG, "Power", "battery holds", number("Wh", 1, 10_000)),
+    /// What of it can be used, percent.
+    BATTERY_USABLE_PCT(RIG, "Power", "of that can be used", number("%", 1, 100)),
     /// What fans and clocks are set to.
     CLOCK_POLICY(RIG, "Power", "fan and clock policy", text()),
     /// Width, px.
@@ -131,6 +135,10 @@ public enum FactKey {
     EYE_WIDTH_PX(HEADSET, "Headset", "panel width for an eye", number("px", 320, 16_384)),
     /// Panel height for an eye, px.
     EYE_HEIGHT_PX(HEADSET, "Headset", "panel height for an eye", number("px", 320, 16_384)),
+    /// What is drawn beyond the panel at a render scale of 1, percent.
+    TARGET_MARGIN_PCT(HEADSET, "Headset", "drawn beyond the panel, for the lenses", number("%", 0, 200)),
+    /// What the margin is a share of.
+    MARGIN_BASIS(HEADSET, "Headset", "margin is meant for", choice("the area", FactKey.PER_AXIS)),
     /// As set, Hz.
     HEADSET_HZ(HEADSET, "Headset", "refresh rate as set", number("Hz", 10, 500)),
     /// What it offers.
@@ -157,6 +165,8 @@ public enum FactKey {
     UPSCALER(GAME, "Settings", "upscaler", text()),
     /// Render scale.
     RENDER_SCALE(GAME, "Settings", "render scale", text()),
+    /// What the render scale is a share of.
+    RENDER_SCALE_BASIS(GAME, "Settings", "render scale is meant for", choice(FactKey.PER_AXIS, "the area")),
     /// Whether the resolution follows the load.
     DYNAMIC_RESOLUTION(GAME, "Settings", "dynamic resolution", choice("off", "on")),
     /// Frame cap, images/s; 0 for none.
@@ -213,6 +223,9 @@ public enum FactKey {
     ADAPTIVE_RATE(STAGE, "Stream", "automatic adaption", choice("off", "on")),
     /// What reprojection locks to.
     REPROJECTION_LOCK(STAGE, "Reprojection", "rate held", choice("full", "half", "as it comes"));
+
+    /// A share of width and of height alike.
+    public static final String PER_AXIS = "each axis";
 
     private final BenchPart part;
     private final String group;

@@ -6,6 +6,7 @@ import app.fluss.core.frame.FrameKind;
 import app.fluss.core.frame.FrameLog;
 import app.fluss.core.measure.Figure;
 import app.fluss.core.measure.RefreshLedger;
+import java.util.Arrays;
 import java.util.Optional;
 
 /// How many refreshes of a headset brought a new image of the application; in the others the last one was shown
@@ -20,6 +21,7 @@ import java.util.Optional;
 /// @param halfTime share in which each second one did
 /// @param belowHalfTime share in which fewer did
 /// @param longestSpell most refreshes in a row without a new image
+/// @param evenShare share of the new images that stayed for the commonest number of refreshes, 0 to 1
 /// @param appFps new images a second
 public record Reprojection(
         long refreshes,
@@ -30,6 +32,7 @@ public record Reprojection(
         Figure halfTime,
         Figure belowHalfTime,
         long longestSpell,
+        Figure evenShare,
         Figure appFps) {
     private static final String NONE = "fewer than two new images were shown";
 
@@ -38,10 +41,7 @@ public record Reprojection(
     /// @param log the run; images that it calls generated are the compositor's and not new
     /// @param ledger its refreshes, at the headset's rate
     public static Reprojection of(FrameLog log, RefreshLedger ledger) {
-        long[] time = new long[3];
-        long without = 0;
-        long longest = 0;
-        long images = 0;
+        Counter counter = new Counter();
         int before = -1;
         for (int position = 0; position < ledger.shown(); position++) {
             int image = ledger.image(position);
@@ -49,25 +49,48 @@ public record Reprojection(
                 continue;
             }
             if (before >= 0 && !restarts(log, ledger.image(before), image)) {
-                int step = ledger.refresh(position) - ledger.refresh(before);
-                time[Math.clamp(step - 1, 0, 2)] += step;
-                without += Math.max(0, step - 1L);
-                longest = Math.max(longest, step - 1L);
-                images++;
+                counter.step(ledger.refresh(position) - (long) ledger.refresh(before));
             }
             before = position;
         }
-        long refreshes = time[0] + time[1] + time[2];
-        return new Reprojection(
-                refreshes,
-                without,
-                share(without, refreshes),
-                refreshes > 0 ? Optional.of(Wilson.of(without, refreshes)) : Optional.empty(),
-                share(time[0], refreshes),
-                share(time[1], refreshes),
-                share(time[2], refreshes),
-                longest,
-                share(images, refreshes).map(each -> each * ledger.mode().refreshHz()));
+        return counter.counted(ledger.mode().refreshHz());
+    }
+
+    /// Counts refreshes from one new image to the next.
+    static final class Counter {
+        private static final int LONGEST_HOLD = 64;
+
+        private final long[] time = new long[3];
+        private final long[] holds = new long[LONGEST_HOLD + 1];
+        private long without;
+        private long longest;
+        private long images;
+
+        /// Takes the next image.
+        ///
+        /// @param refreshes since the new image before, 0 or more
+        void step(long refreshes) {
+            time[Math.clamp(refreshes - 1, 0, 2)] += refreshes;
+            holds[(int) Math.min(refreshes, LONGEST_HOLD)]++;
+            without += Math.max(0, refreshes - 1);
+            longest = Math.max(longest, refreshes - 1);
+            images++;
+        }
+
+        Reprojection counted(double refreshHz) {
+            long refreshes = time[0] + time[1] + time[2];
+            return new Reprojection(
+                    refreshes,
+                    without,
+                    share(without, refreshes),
+                    refreshes > 0 ? Optional.of(Wilson.of(without, refreshes)) : Optional.empty(),
+                    share(time[0], refreshes),
+                    share(time[1], refreshes),
+                    share(time[2], refreshes),
+                    longest,
+                    share(Arrays.stream(holds).max().orElse(0), images),
+                    share(images, refreshes).map(each -> each * refreshHz));
+        }
     }
 
     private static Figure share(long part, long all) {

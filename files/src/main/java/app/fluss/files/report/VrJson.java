@@ -19,6 +19,7 @@ public final class VrJson {
         Json.put(time, "half", seen.halfTime());
         Json.put(time, "below_half", seen.belowHalfTime());
         node.put("longest_spell_refreshes", seen.longestSpell());
+        Json.put(node, "even_share", seen.evenShare());
         Json.put(node, "app_fps", seen.appFps());
         return node;
     }
