@@ -1,10 +1,12 @@
 package app.fluss.sim;
 
 import app.fluss.core.frame.FrameLog;
+import app.fluss.core.stream.ProbeTrace;
 import app.fluss.sim.scenario.Scenario;
 import app.fluss.sim.signal.Clip;
 import app.fluss.sim.signal.Light;
 import app.fluss.sim.signal.SensorTrace;
+import app.fluss.sim.stage.ProbedLink;
 import app.fluss.sim.truth.PacketTrace;
 import app.fluss.sim.truth.Truth;
 import java.util.List;
@@ -39,6 +41,11 @@ public record SimulatedRun(
     /// @param claimedFps what the counter said, /s
     /// @param baseFps what the generator took for its base, /s; NaN without one
     public record Reading(int second, double claimedFps, double baseFps) {}
+
+    /// A probe of a stream's link with the stream's own traffic and nothing else on it; empty without a stream.
+    public Optional<ProbeTrace> probe() {
+        return scenario.stream().map(stream -> ProbedLink.probe(stream, scenario.seed()));
+    }
 
     /// The trace of the light sensor at its own rate; empty without clicks.
     public Optional<SensorTrace> sensor() {

@@ -82,7 +82,8 @@ public final class FrameArrivals {
         return inTimeShare(bufferMs, 0, 1);
     }
 
-    /// The same for images of another size: each transit grows by the time that the further bits take on the link.
+    /// The same for images of another size: each transit grows by what the further bits take on the link, and by the
+    /// longer wait for images before it that are still being sent.
     ///
     /// @param bufferMs held back, ms, 0 or more
     /// @param bitMs what a bit takes on the link, ms
@@ -90,8 +91,14 @@ public final class FrameArrivals {
     Figure inTimeShare(double bufferMs, double bitMs, double ratio) {
         double quickest = Double.POSITIVE_INFINITY;
         double[] transit = new double[transitMs.length];
+        double freeNow = 0;
+        double freeThen = 0;
         for (int image = 0; image < transit.length; image++) {
-            transit[image] = transitMs[image] + (ratio - 1) * shape.bytes(image) * Byte.SIZE * bitMs;
+            double due = image * shape.intervalMs();
+            double sending = shape.bytes(image) * Byte.SIZE * bitMs;
+            freeNow = Math.max(freeNow, due) + sending;
+            freeThen = Math.max(freeThen, due) + ratio * sending;
+            transit[image] = transitMs[image] + freeThen - freeNow;
             quickest = transit[image] < quickest ? transit[image] : quickest;
         }
         int inTime = 0;

@@ -3,11 +3,13 @@ package app.fluss.files.simulated;
 import app.fluss.core.latency.EdgeSettings;
 import app.fluss.core.measure.Grade;
 import app.fluss.core.picture.Look;
+import app.fluss.core.stream.ProbeTrace;
 import app.fluss.core.work.Progress;
 import app.fluss.files.clip.Clip;
 import app.fluss.files.clip.ClipDifferences;
 import app.fluss.files.clip.ClipFile;
 import app.fluss.files.latency.LatencyReading;
+import app.fluss.files.link.ProbeFile;
 import app.fluss.files.log.FrameLogWriter;
 import app.fluss.files.log.ImportOptions;
 import app.fluss.files.log.InputException;
@@ -77,19 +79,41 @@ public final class SimulatedEvidence {
         Path readings = folder.resolve("readings.csv");
         Path summary = folder.resolve("summary.csv");
         Path clicks = folder.resolve("clicks.wav");
+        Path host = folder.resolve("host.csv");
+        Path probe = folder.resolve("probe.json");
         try {
-            List<RunEvidence> evidence = switch (rests) {
-                case A -> withLatency(simulated, log, readings, clicks, progress.part(0, 0.5));
-                case B -> List.of(log(simulated, log, progress.part(0, 0.5)), readings(simulated, readings));
-                case C -> List.of(summary(simulated, summary));
-                case D, E -> List.of(readings(simulated, readings));
-            };
+            List<RunEvidence> evidence = new ArrayList<>(
+                    switch (rests) {
+                        case A -> withLatency(simulated, log, readings, clicks, progress.part(0, 0.5));
+                        case B -> List.of(log(simulated, log, progress.part(0, 0.5)), readings(simulated, readings));
+                        case C -> List.of(summary(simulated, summary));
+                        case D, E -> List.of(readings(simulated, readings));
+                    });
+            if (rests.hasLog()) {
+                addStream(simulated, host, probe, evidence);
+            }
             return study.addRun(draft, evidence, progress.part(0.5, 1));
         } finally {
             Files.deleteIfExists(log);
             Files.deleteIfExists(readings);
             Files.deleteIfExists(summary);
             Files.deleteIfExists(clicks);
+            Files.deleteIfExists(host);
+            Files.deleteIfExists(probe);
+        }
+    }
+
+    /// Of a stream the log of its host, and a probe of its link.
+    private static void addStream(SimulatedRun simulated, Path host, Path probe, List<RunEvidence> evidence)
+            throws IOException, InputException {
+        if (simulated.hostLog().isPresent()) {
+            FrameLogWriter.write(simulated.hostLog().get(), host);
+            evidence.add(new RunEvidence.HostLog(host, LogImport.read(host, ImportOptions.guess(), Progress.NONE)));
+        }
+        Optional<ProbeTrace> trace = simulated.probe();
+        if (trace.isPresent()) {
+            ProbeFile.write(trace.get(), probe);
+            evidence.add(new RunEvidence.Probe(probe, ProbeFile.read(probe)));
         }
     }
 

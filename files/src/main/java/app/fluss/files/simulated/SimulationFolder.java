@@ -4,9 +4,11 @@ import app.fluss.core.measure.Analysis;
 import app.fluss.core.measure.AnalysisSettings;
 import app.fluss.core.measure.Figure;
 import app.fluss.core.stream.PacketLog;
+import app.fluss.core.stream.ProbeTrace;
 import app.fluss.core.work.Progress;
 import app.fluss.files.latency.TraceWriter;
 import app.fluss.files.link.PacketFile;
+import app.fluss.files.link.ProbeFile;
 import app.fluss.files.log.FrameLogWriter;
 import app.fluss.files.log.ReadingsFile;
 import app.fluss.files.log.Summary;
@@ -36,7 +38,8 @@ import java.util.stream.LongStream;
 /// | `readings.csv` | always | what the overlay said |
 /// | `summary.csv` | always | what a tool's summary would say |
 /// | `sensor.csv`, `clicks.wav` | with clicks | the light sensor, as a trace and as sound |
-/// | `probe.csv` | with a stream | the packets |
+/// | `probe.csv` | with a stream | the packets of the stream |
+/// | `probe.json` | with a stream | a probe of the link with nothing else on it |
 /// | `clip.y4m` | always | a recording of the panel, 4 s |
 /// | `truth.json` | always | what really happened |
 public final class SimulationFolder {
@@ -89,6 +92,10 @@ public final class SimulationFolder {
         SummaryFile.write(summary(run), file("summary.csv"));
         if (run.packets().isPresent()) {
             PacketFile.write(packets(run.packets().get()), file("probe.csv"));
+        }
+        Optional<ProbeTrace> probe = run.probe();
+        if (probe.isPresent()) {
+            ProbeFile.write(probe.get(), file("probe.json"));
         }
     }
 

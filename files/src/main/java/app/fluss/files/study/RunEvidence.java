@@ -1,5 +1,6 @@
 package app.fluss.files.study;
 
+import app.fluss.core.stream.ProbeTrace;
 import app.fluss.files.latency.LatencyReading;
 import app.fluss.files.log.ImportedLog;
 import java.nio.file.Path;
@@ -14,6 +15,18 @@ public sealed interface RunEvidence {
     /// @param raw the file as it came
     /// @param imported what was read from it
     record Log(Path raw, ImportedLog imported) implements RunEvidence {}
+
+    /// The frame log of a stream's host; that of its client is the run's own.
+    ///
+    /// @param raw the file as it came
+    /// @param imported what was read from it
+    record HostLog(Path raw, ImportedLog imported) implements RunEvidence {}
+
+    /// A probe of the link.
+    ///
+    /// @param raw the file as it came
+    /// @param trace what was read from it
+    record Probe(Path raw, ProbeTrace trace) implements RunEvidence {}
 
     /// What a counter or a tool said.
     ///

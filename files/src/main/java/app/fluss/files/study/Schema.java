@@ -31,6 +31,8 @@ final class Schema {
             "latency",
             "trial",
             "picture_count",
+            "host_log",
+            "link_probe",
             "section",
             "item",
             "bench_fact",

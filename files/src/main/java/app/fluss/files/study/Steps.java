@@ -1,5 +1,6 @@
 package app.fluss.files.study;
 
+import app.fluss.core.frame.FrameLog;
 import java.io.IOException;
 import java.nio.file.Path;
 import java.sql.Connection;
@@ -59,6 +60,15 @@ final class Steps {
             evidence.restore(sha256, raw);
         } catch (SQLException e) {
             throw new StudyException("The evidence cannot be read: " + e.getMessage());
+        }
+    }
+
+    /// Reads a parsed log.
+    synchronized FrameLog log(LogCodec logs, long id) throws StudyException {
+        try {
+            return logs.read(id);
+        } catch (SQLException e) {
+            throw StudyFile.explain(file, e);
         }
     }
 

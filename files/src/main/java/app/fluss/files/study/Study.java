@@ -3,6 +3,7 @@ package app.fluss.files.study;
 import app.fluss.core.frame.FrameLog;
 import app.fluss.core.measure.DisplayMode;
 import app.fluss.core.measure.Section;
+import app.fluss.core.stream.ProbeTrace;
 import app.fluss.core.work.Progress;
 import app.fluss.files.latency.LatencyReading;
 import app.fluss.files.log.ImportedLog;
@@ -35,6 +36,7 @@ public final class Study implements AutoCloseable {
     private final CaptureRecords capture;
     private final LatencyRecords latency;
     private final PictureRecords pictures;
+    private final StreamRecords stream;
 
     private Study(Path file, Connection connection, Optional<WriterLock> lock) {
         this.file = file;
@@ -50,6 +52,7 @@ public final class Study implements AutoCloseable {
         this.capture = new CaptureRecords(steps);
         this.latency = new LatencyRecords(steps, evidence);
         this.pictures = new PictureRecords(steps, evidence);
+        this.stream = new StreamRecords(steps, logs, evidence);
     }
 
     /// Opens a study; one that does not exist is made.
@@ -140,18 +143,12 @@ public final class Study implements AutoCloseable {
     ///
     /// @throws java.util.NoSuchElementException if it has none
     public FrameLog log(Run run) throws StudyException {
-        synchronized (steps) {
-            try {
-                return logs.read(run.logId().orElseThrow());
-            } catch (SQLException e) {
-                throw StudyFile.explain(file, e);
-            }
-        }
+        return steps.log(logs, run.logId().orElseThrow());
     }
 
     /// Adds a run with its evidence.
     ///
-    /// @param evidence at most one log, one claim and one measurement of latency
+    /// @param evidence at most one of each kind
     /// @return the run
     /// @throws app.fluss.core.work.StoppedException if `progress` stops it; then nothing was added
     public Run addRun(RunDraft draft, List<RunEvidence> evidence, Progress progress)
@@ -162,7 +159,7 @@ public final class Study implements AutoCloseable {
     /// Ends an attempt with a run; the line of the run sheet is done, and comes again if the run is to be
     /// repeated.
     ///
-    /// @param evidence at most one log, one claim and one measurement of latency
+    /// @param evidence at most one of each kind
     /// @param checked the requirements as they were judged
     /// @return the run
     public Run finish(
@@ -193,10 +190,15 @@ public final class Study implements AutoCloseable {
         }
         long id = rows.insert(draft, log);
         for (RunEvidence part : evidence) {
-            if (part instanceof RunEvidence.Said(Path raw, Claim claim)) {
-                rows.insertClaim(id, this.evidence.keepWithin(raw, progress), claim);
-            } else if (part instanceof RunEvidence.Latency(Path raw, LatencyReading reading)) {
-                latency.insert(id, this.evidence.keepWithin(raw, progress), reading);
+            switch (part) {
+                case RunEvidence.Log _ -> {} // it came before the run
+                case RunEvidence.HostLog(Path raw, ImportedLog imported) ->
+                    stream.insertHostLog(id, raw, imported, progress);
+                case RunEvidence.Probe(Path raw, ProbeTrace trace) -> stream.insertProbe(id, raw, trace, progress);
+                case RunEvidence.Said(Path raw, Claim claim) ->
+                    rows.insertClaim(id, this.evidence.keepWithin(raw, progress), claim);
+                case RunEvidence.Latency(Path raw, LatencyReading reading) ->
+                    latency.insert(id, this.evidence.keepWithin(raw, progress), reading);
             }
         }
         insertFacts(id, draft.facts());
@@ -237,6 +239,11 @@ public final class Study implements AutoCloseable {
         return pictures;
     }
 
+    /// Host logs and link probes.
+    public StreamRecords stream() {
+        return stream;
+    }
+
     /// Adds measured latency to a run; what was there before goes.
     ///
     /// @param raw the file as it came
@@ -259,6 +266,7 @@ public final class Study implements AutoCloseable {
             sql.run("DELETE FROM run_check WHERE run_id = ?", run.id());
             latency.delete(run.id());
             pictures.delete(run.id());
+            stream.delete(run.id());
             return sql.run("DELETE FROM run WHERE id = ?", run.id());
         });
     }

@@ -7,6 +7,7 @@ import app.fluss.core.latency.EdgeSettings;
 import app.fluss.core.work.Progress;
 import app.fluss.files.latency.LatencyFile;
 import app.fluss.files.latency.LatencyReading;
+import app.fluss.files.link.ProbeFile;
 import app.fluss.files.log.DifferencesFile;
 import app.fluss.files.log.ImportOptions;
 import app.fluss.files.log.InputException;
@@ -75,6 +76,11 @@ final class StudyCheck {
             for (KeptPictures kept : sql.list(
                     "SELECT picture_count.sha256, file_name, distinct_pictures FROM picture_count JOIN evidence USING (sha256)",
                     row -> new KeptPictures(row.getString(1), row.getString(2), row.getInt(3)))) {
+                check(kept, folder.resolve("evidence"));
+            }
+            for (KeptProbe kept : sql.list(
+                    "SELECT link_probe.sha256, file_name, images FROM link_probe JOIN evidence USING (sha256)",
+                    row -> new KeptProbe(row.getString(1), row.getString(2), row.getInt(3)))) {
                 check(kept, folder.resolve("evidence"));
             }
         } finally {
@@ -169,6 +175,19 @@ final class StudyCheck {
         }
     }
 
+    private void check(KeptProbe kept, Path raw) throws SQLException, IOException {
+        try {
+            evidence.restore(kept.sha256, raw);
+            if (!Evidence.sha256(raw).equals(kept.sha256)) {
+                wrong.add("%s: the evidence is not what was kept (SHA-256 differs).".formatted(kept.fileName));
+            } else if (ProbeFile.read(raw).images() != kept.images) {
+                wrong.add("%s: the link probe is not what its evidence gives.".formatted(kept.fileName));
+            }
+        } catch (InputException | StudyException e) {
+            wrong.add("%s: %s".formatted(kept.fileName, e.getMessage()));
+        }
+    }
+
     private static boolean isSame(FrameLog a, FrameLog b) {
         if (a.size() != b.size()) {
             return false;
@@ -203,6 +222,8 @@ final class StudyCheck {
     private record KeptClaim(String sha256, String fileName, Claim.Kind kind, double meanFps) {}
 
     private record KeptPictures(String sha256, String fileName, int distinct) {}
+
+    private record KeptProbe(String sha256, String fileName, int images) {}
 
     private record Kept(
             long logId,
