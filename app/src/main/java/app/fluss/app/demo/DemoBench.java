@@ -30,6 +30,8 @@ final class DemoBench {
     private static final LocalDate DATE = LocalDate.of(2026, 11, 20);
     private static final String GAME = "Tidewarden";
 
+    private static final Set<String> IN_HEADSET = Set.of("Gullwing Deep", "Orrery Hall");
+
     private static final Set<String> PLANNED =
             Set.of("native", "engine generation 2×", "driver generation 2×", "capture generation 2×", "second GPU 3×");
 
@@ -90,6 +92,8 @@ final class DemoBench {
                                 typed(FactKey.POWER_LIMIT_W, "285"),
                                 typed(FactKey.SUPPLY_W, "750"),
                                 typed(FactKey.REST_W, "160"),
+                                typed(FactKey.BATTERY_WH, "80"),
+                                typed(FactKey.BATTERY_USABLE_PCT, "90"),
                                 typed(FactKey.OWN_CABLES, "yes")));
     }
 
@@ -151,9 +155,25 @@ final class DemoBench {
                 .state(
                         add(BenchPart.HEADSET, "Lantern V"),
                         List.of(
-                                typed(FactKey.EYE_WIDTH_PX, "1832"),
-                                typed(FactKey.EYE_HEIGHT_PX, "1920"),
+                                typed(FactKey.EYE_WIDTH_PX, "1600"),
+                                typed(FactKey.EYE_HEIGHT_PX, "1750"),
+                                typed(FactKey.TARGET_MARGIN_PCT, "50"),
+                                typed(FactKey.MARGIN_BASIS, "the area"),
+                                typed(FactKey.HEADSET_REFRESH_LIST, "72, 90, 120"),
                                 typed(FactKey.HEADSET_HZ, "90"),
+                                typed(FactKey.RUNTIME, "own"),
+                                typed(FactKey.MIRROR_WINDOW, "off")));
+        Item wide = add(BenchPart.HEADSET, "Beacon Wide");
+        study.bench()
+                .state(
+                        wide,
+                        List.of(
+                                typed(FactKey.EYE_WIDTH_PX, "2160"),
+                                typed(FactKey.EYE_HEIGHT_PX, "2160"),
+                                typed(FactKey.TARGET_MARGIN_PCT, "40"),
+                                typed(FactKey.MARGIN_BASIS, "the area"),
+                                typed(FactKey.HEADSET_REFRESH_LIST, "60, 72, 90"),
+                                typed(FactKey.HEADSET_HZ, "72"),
                                 typed(FactKey.RUNTIME, "own"),
                                 typed(FactKey.MIRROR_WINDOW, "off")));
     }
@@ -175,6 +195,11 @@ final class DemoBench {
                                         typed(FactKey.DYNAMIC_RESOLUTION, "off"),
                                         typed(FactKey.CAP_FPS, "0"),
                                         typed(FactKey.IN_GAME_GENERATOR, "off")));
+            }
+        }
+        for (Game game : study.games()) {
+            if (IN_HEADSET.contains(game.name())) {
+                study.bench().state(game, List.of(typed(FactKey.GAME_KIND, "VR"), typed(FactKey.ONLINE_GUARD, "no")));
             }
         }
         for (Scene scene : study.scenes()) {

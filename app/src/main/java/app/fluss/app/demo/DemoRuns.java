@@ -4,7 +4,9 @@ import app.fluss.core.measure.Grade;
 import app.fluss.core.path.Chain;
 import app.fluss.core.path.StageKind;
 import app.fluss.files.simulated.ReadyScenario;
+import app.fluss.sim.scenario.Game;
 import app.fluss.sim.scenario.Generator;
+import app.fluss.sim.scenario.Power;
 import app.fluss.sim.scenario.Scenario;
 import app.fluss.sim.scenario.Work;
 import java.util.ArrayList;
@@ -33,6 +35,7 @@ record DemoRuns(
         Grade rests,
         Map<String, String> changed) {
     private static final String NATIVE = "native";
+    private static final String SCALE = "render_scale";
 
     /// The work of the native scenario on a slot with all its lanes: one card alone is a little quicker.
     private static final Work ONE_CARD_CPU = new Work(4.2, 0.08, 0.9, 0.4, 18);
@@ -91,14 +94,20 @@ record DemoRuns(
         quay.path("home stream, old client", "stream-decoder-hitch", 1);
         new Place("Ember Quarry", "crowd square", all).base("cpu-crowd", 1);
         new Place("Ember Quarry", "texture hall", all).base("memory-full", 1);
-        new Place("Ember Quarry", "ridge, on battery", all).base("battery-limit", 1);
+        Place ridge = new Place("Ember Quarry", "ridge", all);
+        ridge.add(NATIVE, true, named("battery-limit"), 1, Grade.B, power("battery"));
+        ridge.add("native, on mains", true, onMains(), 1, Grade.B, power("mains"));
         Place planets = new Place("Orrery Hall", "planet room", all);
         planets.base("vr-full-rate", 1);
         planets.path("VR reprojection, high settings", "vr-half-rate", 1);
         Place reef = new Place("Gullwing Deep", "reef dive", all);
         reef.add(NATIVE, true, named("vr-full-rate").lasting(30), 1, Grade.A, Map.of());
-        reef.path("VR, render scale 122 %", "vr-uneven-scale", 1);
+        reef.add("VR, render scale 122 %", false, named("vr-uneven-scale"), 1, Grade.A, Map.of(SCALE, "122 %"));
         reef.path("VR reprojection, very high", "vr-below-half-rate", 1);
+        Place wreck = new Place("Gullwing Deep", "wreck, three scales", all);
+        wreck.add(NATIVE, true, scaled(1), 1, Grade.A, Map.of(SCALE, "100 %"));
+        wreck.add("VR, render scale 122 %", false, scaled(1.22), 1, Grade.A, Map.of(SCALE, "122 %"));
+        wreck.add("VR, render scale 142 %", false, scaled(1.42), 1, Grade.A, Map.of(SCALE, "142 %"));
         Place terrace = new Place("Mossfall Terrace", "fountain steps", all);
         terrace.add(NATIVE, true, named("native"), 3, Grade.D, Map.of());
         terrace.add("engine generation 2×", false, named("engine-generation"), 3, Grade.D, Map.of());
@@ -115,6 +124,26 @@ record DemoRuns(
                 .findFirst()
                 .map(Chain::of)
                 .orElse(isNative ? Chain.NATIVE : Chain.of(StageKind.OTHER_GENERATION));
+    }
+
+    private static Map<String, String> power(String source) {
+        return Map.of("power_source", source, "power_limit_w", "120");
+    }
+
+    /// At the same limit, with nothing that takes the clock down.
+    private static Scenario onMains() {
+        Game game = named("battery-limit").game();
+        Power power = game.power().orElseThrow();
+        return named("battery-limit")
+                .with(game.withPower(new Power(0.93, 30, power.fullW(), power.fullMhz(), power.coolC(), power.hotC())));
+    }
+
+    /// Steady work that takes a little less than a refresh of 90 Hz at a scale of 1.
+    private static Scenario scaled(double scale) {
+        Scenario scenario = named("vr-uneven-scale");
+        return scenario.with(scenario.game()
+                .withWork(new Work(3, 0.05, 0.5, 0, 0), new Work(10.9, 0.006, 0.5, 0, 0))
+                .withRenderScale(scale));
     }
 
     private static Scenario capped(String scenario, double capFps) {

@@ -9,6 +9,7 @@ import app.fluss.files.clip.Clip;
 import app.fluss.files.clip.ClipFile;
 import app.fluss.files.latency.LatencyFile;
 import app.fluss.files.latency.LatencyReading;
+import app.fluss.files.link.ProbeFile;
 import app.fluss.files.log.ImportOptions;
 import app.fluss.files.log.ImportedLog;
 import app.fluss.files.log.InputException;
@@ -77,6 +78,7 @@ public final class ImportFlow {
                                 "*.png",
                                 "*.mp4",
                                 "*.mkv",
+                                "*.json",
                                 "*.fluss"),
                         new FileChooser.ExtensionFilter("All files", "*.*"));
         List<File> files = chooser.showOpenMultipleDialog(owner.get());
@@ -102,6 +104,7 @@ public final class ImportFlow {
                         case Seen.Log(Sample sample) -> ask(file, sample);
                         case Seen.Said(Claim claim) -> ask(file, claim);
                         case Seen.Latency(LatencyReading reading) -> ask(file, reading);
+                        case Seen.Probe _ -> addProbe(file);
                         case Seen.Film(Clip clip) -> {
                             if (countsPictures) {
                                 clips.count(file, clip);
@@ -122,12 +125,18 @@ public final class ImportFlow {
 
         record Latency(LatencyReading reading) implements Seen {}
 
+        record Probe() implements Seen {}
+
         record Film(Clip clip) implements Seen {}
     }
 
     private static Seen look(Path file, Progress progress) throws IOException, InputException {
         if (ClipFile.isClip(file) || Files.isDirectory(file)) {
             return new Seen.Film(ClipFile.open(file));
+        }
+        if (file.toString().endsWith(".json")) {
+            ProbeFile.read(file);
+            return new Seen.Probe();
         }
         if (LatencyFile.isSound(file)) {
             return new Seen.Latency(LatencyReading.of(file, false, EdgeSettings.DEFAULT, progress));
@@ -142,6 +151,23 @@ public final class ImportFlow {
         return SummaryFile.isSummary(sample.header())
                 ? new Seen.Said(Claim.of(SummaryFile.read(file)))
                 : new Seen.Log(sample);
+    }
+
+    /// A probe belongs to a run, too.
+    private void addProbe(Path file) {
+        Run run = workbench.selectedProperty().get();
+        if (run == null) {
+            problems.accept("A link probe belongs to a run: add its log first, select it, then add %s again."
+                    .formatted(file.getFileName()));
+            return;
+        }
+        workbench.add(
+                "Adding " + file.getFileName(),
+                (study, progress) -> {
+                    study.stream().addProbe(run, file, progress);
+                    return run;
+                },
+                e -> problems.accept(words(e)));
     }
 
     /// Latency belongs to a run that is there: the one that is selected.

@@ -21,6 +21,8 @@ import java.util.Optional;
 /// @param pictures a clip of its game, if one was counted
 /// @param ways how much of it was generated, in three ways
 /// @param latency what was measured and worked out of its latency
+/// @param stream what was worked out of its stream; empty without one
+/// @param headset what a headset showed of it; empty without one
 public record AnalysedRun(
         Run run,
         Analysis analysis,
@@ -30,4 +32,6 @@ public record AnalysedRun(
         List<Analysis> sectionAnalyses,
         Optional<StoredPictures> pictures,
         WaysToKnow ways,
-        AnalysedLatency latency) {}
+        AnalysedLatency latency,
+        Optional<StreamWork> stream,
+        Optional<HeadsetSeen> headset) {}

@@ -7,6 +7,7 @@ import app.fluss.core.compare.RunComparison;
 import app.fluss.core.finding.ClipFindings;
 import app.fluss.core.finding.ComparisonFindings;
 import app.fluss.core.finding.Finding;
+import app.fluss.core.finding.HeadsetFindings;
 import app.fluss.core.finding.RequirementFindings;
 import app.fluss.core.finding.RunFindings;
 import app.fluss.core.finding.SensorFindings;
@@ -17,6 +18,7 @@ import app.fluss.core.latency.LatencyDifference;
 import app.fluss.core.measure.Analysis;
 import app.fluss.core.measure.BandLevels;
 import app.fluss.core.measure.Figure;
+import app.fluss.core.measure.Limits;
 import app.fluss.core.path.Judgement;
 import app.fluss.core.path.Outcome;
 import app.fluss.core.path.Requirement;
@@ -54,22 +56,34 @@ final class Analyses {
     }
 
     /// A run and all that is worked out for it.
-    AnalysedRun analyse(Study open, Run run) throws StudyException, IOException {
+    AnalysedRun analyse(Study open, Contents now, Run run) throws StudyException, IOException {
         Analysis analysis = analysis(open, run);
-        List<SectionFigures.Stretch> stretches = stretches(open, run);
+        Setup setup = now.setup(run);
+        List<Analysis> sections = stretches(open, run).stream()
+                .map(SectionFigures.Stretch::analysis)
+                .toList();
         Optional<StoredPictures> pictures = open.pictures().of(run);
         WaysToKnow ways = WaysToKnow.of(analysis, pictures.flatMap(StoredPictures::seen));
         AnalysedLatency latency = Latencies.of(open, run, analysis);
+        Optional<StreamWork> stream = Streams.of(open, run, setup, analysis);
+        Optional<HeadsetSeen> headset = Headsets.seen(run, setup, analysis, sections);
+        List<Finding> findings = findings(open, run, analysis, latency, pictures, ways);
+        stream.ifPresent(seen -> findings.addAll(Streams.findings(seen)));
+        headset.ifPresent(seen -> findings.addAll(HeadsetFindings.of(
+                seen.whole(), analysis.limits().most().map(Analyses::words).orElse(""))));
+        findings.sort(Finding.WORST_FIRST);
         return new AnalysedRun(
                 run,
                 analysis,
-                findings(open, run, analysis, latency, pictures, ways),
+                List.copyOf(findings),
                 BandLevels.of(analysis.times()),
                 open.sections(run),
-                stretches.stream().map(SectionFigures.Stretch::analysis).toList(),
+                sections,
                 pictures,
                 ways,
-                latency);
+                latency,
+                stream,
+                headset);
     }
 
     /// The figures of each marked stretch of a run; of a run without a log those of the whole run.
@@ -195,8 +209,15 @@ final class Analyses {
                 run.settings().claimedFps().orNaN())));
         double cardMemoryMb = Setup.EMPTY.withNamed(open.facts(run)).number(FactKey.FIRST_VRAM_MB);
         all.addAll(SensorFindings.of(analysis, cardMemoryMb));
-        all.sort(Finding.WORST_FIRST);
-        return List.copyOf(all);
+        return all;
+    }
+
+    private static String words(Limits.Held by) {
+        return switch (by) {
+            case GPU -> "card";
+            case CPU -> "processor";
+            case CAP, MIXED, UNKNOWN -> "";
+        };
     }
 
     private List<Judgement> judged(List<Taking.Checked> checks) {

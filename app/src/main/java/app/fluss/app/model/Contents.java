@@ -150,6 +150,12 @@ public record Contents(
                 .findFirst();
     }
 
+    /// The facts of a run; where it has none, those of the bench as it stands.
+    public Setup setup(Run run) {
+        return bench.setup(scene(run.sceneId()).gameId(), run.path().chain())
+                .withNamed(facts.getOrDefault(run.id(), Map.of()));
+    }
+
     /// The facts that the native path would be measured with now; those that the last native run of a scene was
     /// measured with outweigh them.
     public Setup baseline(Scene scene) {

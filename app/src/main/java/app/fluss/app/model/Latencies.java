@@ -13,6 +13,7 @@ import app.fluss.core.latency.chain.ChainModel;
 import app.fluss.core.latency.chain.Generation;
 import app.fluss.core.latency.chain.LatencyStage;
 import app.fluss.core.latency.chain.StatedPath;
+import app.fluss.core.latency.chain.StreamStages;
 import app.fluss.core.latency.chain.Unexplained;
 import app.fluss.core.measure.Analysis;
 import app.fluss.core.measure.DisplayMode;
@@ -38,7 +39,7 @@ final class Latencies {
                 Setup.EMPTY.withNamed(study.facts(run)).with(run.path().chain().settings());
         Optional<StoredLatency> stored = study.latency().of(run);
         Optional<AnalysedLatency.Measured> measured = stored.map(latency -> measured(latency, setup, run));
-        Optional<ChainModel> model = model(run, setup, analysis);
+        Optional<ChainModel> model = model(study, run, setup, analysis);
         double threshold = stored.map(
                         latency -> latency.measurement().settings().threshold())
                 .orElse(HALF);
@@ -76,19 +77,23 @@ final class Latencies {
                 : "Stages are worked out from a frame log, and this run has none.";
     }
 
-    private static Optional<ChainModel> model(Run run, Setup setup, Analysis analysis) {
+    private static Optional<ChainModel> model(Study study, Run run, Setup setup, Analysis analysis)
+            throws StudyException {
         if (run.display().isEmpty() || !run.grade().hasLog()) {
             return Optional.empty();
         }
-        return StatedPath.of(
-                        run.path().chain(),
-                        setup,
-                        analysis.slice(),
-                        run.display().get(),
-                        run.capFps())
-                .map(stated -> StatedPath.syncWaits(analysis.slice())
-                        .map(waits -> stated.withMeasured(LatencyStage.SYNC, waits))
-                        .orElse(stated));
+        Optional<ChainModel> stated = StatedPath.of(
+                run.path().chain(), setup, analysis.slice(), run.display().get(), run.capFps());
+        Optional<double[]> sync = StatedPath.syncWaits(analysis.slice());
+        Optional<double[]> decode = StreamStages.decode(analysis.slice().log());
+        Optional<double[]> encode = study.stream().hostLog(run).flatMap(StreamStages::encode);
+        return stated.map(model -> measured(model, LatencyStage.SYNC, sync))
+                .map(model -> measured(model, LatencyStage.DECODE, decode))
+                .map(model -> measured(model, LatencyStage.ENCODE, encode));
+    }
+
+    private static ChainModel measured(ChainModel model, LatencyStage stage, Optional<double[]> samples) {
+        return samples.map(ms -> model.withMeasured(stage, ms)).orElse(model);
     }
 
     private static AnalysedLatency.Measured measured(StoredLatency latency, Setup setup, Run run) {
@@ -151,7 +156,7 @@ final class Latencies {
 
     /// The mean that the stages of a run add up to, ms.
     static Figure estimatedMeanMs(Study study, Run run, Analyses analyses) throws StudyException {
-        return model(run, setup(study, run), analyses.analysis(study, run))
+        return model(study, run, setup(study, run), analyses.analysis(study, run))
                 .map(model -> Figure.of(ChainEstimate.totalMeanMs(model, HALF)))
                 .orElseGet(() -> Figure.missing(noEstimate(run)));
     }
@@ -168,6 +173,7 @@ final class Latencies {
     }
 
     private static Optional<ChainEstimate> estimate(Study study, Run run, Analyses analyses) throws StudyException {
-        return model(run, setup(study, run), analyses.analysis(study, run)).map(model -> ChainEstimate.of(model, HALF));
+        return model(study, run, setup(study, run), analyses.analysis(study, run))
+                .map(model -> ChainEstimate.of(model, HALF));
     }
 }

@@ -12,12 +12,17 @@ import java.util.Optional;
 /// @param laddersEstimated whether latency on them is from stages, for it was not measured on every rung
 /// @param secondCard where images are made on a second card
 /// @param screen the display; empty where the run's display is not stated
+/// @param headset where the run was seen in a headset
+/// @param power of the runs of its scene; empty if its log has no power
 public record PathWork(
         long runId,
         List<SettingLadder> ladders,
         boolean laddersEstimated,
         Optional<SecondCard> secondCard,
-        Optional<ScreenPicture> screen) {
+        Optional<ScreenPicture> screen,
+        Optional<HeadsetWork> headset,
+        List<PowerUse> power) {
     /// Nothing is selected.
-    public static final PathWork NONE = new PathWork(-1, List.of(), false, Optional.empty(), Optional.empty());
+    public static final PathWork NONE =
+            new PathWork(-1, List.of(), false, Optional.empty(), Optional.empty(), Optional.empty(), List.of());
 }

@@ -42,7 +42,7 @@ final class PathWorks {
                 generating.add(ladderRun(other, measured));
             }
         }
-        Setup setup = setup(run);
+        Setup setup = contents.setup(run);
         return new PathWork(
                 run.id(),
                 SettingLadder.of(generating, natives),
@@ -52,13 +52,11 @@ final class PathWorks {
                         : Optional.empty(),
                 run.grade().hasLog()
                         ? Optional.of(Screens.of(contents, run, setup, analyses.analysis(study, run)))
-                        : Optional.empty());
-    }
-
-    /// The facts of a run; where it has none, those of the bench as it stands.
-    private Setup setup(Run run) throws StudyException {
-        long game = contents.scene(run.sceneId()).gameId();
-        return contents.bench().setup(game, run.path().chain()).withNamed(study.facts(run));
+                        : Optional.empty(),
+                Headsets.isIn(run, setup)
+                        ? Optional.of(new Headsets(study, contents, analyses).of(run, ofScene))
+                        : Optional.empty(),
+                PowerUses.of(study, contents, analyses, run, ofScene));
     }
 
     private boolean allMeasured(List<Run> runs) throws StudyException {

@@ -15,12 +15,23 @@ import javafx.scene.layout.VBox;
 public final class PathPane extends VBox {
     private final Workbench workbench;
     private final Theme theme;
+    private final Actions actions;
     private final VBox parts = Boxes.scrolled();
 
+    /// What the user can add to what is worked out.
+    public interface Actions {
+        /// Lets the user add the log of a stream's host to the run.
+        void addHostLog();
+
+        /// Lets the user probe the link of a stream.
+        void probeLink();
+    }
+
     /// Shows the selected run of a workbench.
-    public PathPane(Workbench workbench, Theme theme) {
+    public PathPane(Workbench workbench, Theme theme, Actions actions) {
         this.workbench = workbench;
         this.theme = theme;
+        this.actions = actions;
         setId("path-pane");
         ScrollPane scroll = Boxes.scrolling(parts);
         VBox.setVgrow(scroll, Priority.ALWAYS);
@@ -42,7 +53,17 @@ public final class PathPane extends VBox {
                 .findFirst()
                 .ifPresent(comparison -> parts.getChildren().add(new GenerationPanel(comparison, run)));
         work.secondCard().ifPresent(card -> parts.getChildren().add(new SecondCardPanel(theme, card)));
+        run.stream()
+                .ifPresent(stream -> parts.getChildren()
+                        .addAll(
+                                new BlamePanel(theme, stream, actions::addHostLog),
+                                new StreamPanel(theme, stream, actions::probeLink)));
+        work.headset().ifPresent(headset -> parts.getChildren().add(new HeadsetPanel(theme, run, headset)));
+        if (!work.power().isEmpty()) {
+            parts.getChildren().add(new PowerPanel(work.power()));
+        }
         work.screen()
+                .filter(_ -> work.headset().isEmpty())
                 .ifPresent(screen -> parts.getChildren()
                         .add(new ScreenPanel(
                                 screen, run.analysis(), run.run().path().chain().has(StageKind.DISPLAY_SMOOTHING))));

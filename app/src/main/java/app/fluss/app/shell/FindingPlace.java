@@ -53,7 +53,21 @@ public enum FindingPlace {
                     "ripple-removed",
                     "hum-removed",
                     "latency-unexplained" -> LATENCY;
-            case "base-creep", "kinds-disagree" -> PATH;
+            case "base-creep",
+                    "kinds-disagree",
+                    "stream-game",
+                    "stream-encoder",
+                    "stream-network",
+                    "stream-decoder",
+                    "stream-client-display",
+                    "stream-unknown",
+                    "stream-late",
+                    "link-loses",
+                    "logs-lined-up-loosely",
+                    "vr-not-full",
+                    "vr-half-rate",
+                    "vr-below-half",
+                    "vr-uneven" -> PATH;
             case "pictures-disagree", "clip-still", "clip-all-distinct", "clip-short" -> PICTURES;
             default -> isRequirement(finding) ? PREFLIGHT : FIGURES;
         };

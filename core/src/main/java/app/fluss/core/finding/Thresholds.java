@@ -70,5 +70,11 @@ final class Thresholds {
     /// Seconds below which nothing is said of it.
     static final int CREEP_SECONDS = 10;
 
+    /// Share of lost packets from which a link loses too many for a stream.
+    static final double LINK_LOSS = 0.001;
+
+    /// How much better the best offset of two logs must fit than the next.
+    static final double SURE_OFFSET = 0.1;
+
     private Thresholds() {}
 }

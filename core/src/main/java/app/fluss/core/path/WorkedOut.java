@@ -2,6 +2,7 @@ package app.fluss.core.path;
 
 import app.fluss.core.bench.BenchPart;
 import app.fluss.core.bench.FactKey;
+import app.fluss.core.bench.RefreshRates;
 import app.fluss.core.bench.Setup;
 import app.fluss.core.display.DisplayLink;
 import app.fluss.core.gpu.Slot;
@@ -9,14 +10,9 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
-import java.util.regex.Matcher;
-import java.util.regex.Pattern;
 
 /// What follows from the facts of one part of the bench, before any path is chosen.
 public final class WorkedOut {
-    private static final Pattern RATE = Pattern.compile("\\d{2,4}(?:\\.\\d+)?");
-    private static final int MOST_RATES = 12;
-
     private WorkedOut() {}
 
     /// What can be said of a part.
@@ -64,7 +60,7 @@ public final class WorkedOut {
         if (link.isEmpty() || Double.isNaN(width) || Double.isNaN(height)) {
             return List.of(Check.CABLE_CARRIES_MODE.judge(setup));
         }
-        for (double hz : rates(setup)) {
+        for (double hz : RefreshRates.of(setup, FactKey.REFRESH_LIST, FactKey.OUTPUT_HZ)) {
             DisplayLink.Fit eight = link.get().fit((int) width, (int) height, hz, 8);
             DisplayLink.Fit ten = link.get().fit((int) width, (int) height, hz, 10);
             String seen =
@@ -72,22 +68,6 @@ public final class WorkedOut {
             all.add(new Outcome(eight == DisplayLink.Fit.TOO_MUCH ? Outcome.State.NOT_MET : Outcome.State.MET, seen));
         }
         return all;
-    }
-
-    private static List<Double> rates(Setup setup) {
-        List<Double> rates = new ArrayList<>();
-        Matcher found = RATE.matcher(setup.value(FactKey.REFRESH_LIST).orElse(""));
-        while (found.find() && rates.size() < MOST_RATES) {
-            add(rates, Double.parseDouble(found.group()));
-        }
-        add(rates, setup.number(FactKey.OUTPUT_HZ));
-        return rates;
-    }
-
-    private static void add(List<Double> rates, double hz) {
-        if (FactKey.OUTPUT_HZ.problem(Double.toString(hz)).isEmpty() && !rates.contains(hz)) {
-            rates.add(hz);
-        }
     }
 
     private static String words(DisplayLink.Fit fit) {

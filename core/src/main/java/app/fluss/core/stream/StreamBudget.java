@@ -1,5 +1,7 @@
 package app.fluss.core.stream;
 
+import app.fluss.core.bench.FactKey;
+import app.fluss.core.bench.Setup;
 import app.fluss.core.measure.Figure;
 import java.util.ArrayList;
 import java.util.List;
@@ -76,6 +78,32 @@ public record StreamBudget(
             Figure addedMs,
             Figure inTime,
             Bound bound) {}
+
+    /// As a bench is stated.
+    ///
+    /// @param setup facts of bench, game and path
+    /// @param probe of the link; empty if there was none
+    /// @return empty where picture, stream rate or bit rate are not stated
+    public static Optional<StreamBudget> stated(Setup setup, Optional<FrameArrivals> probe) {
+        return missing(setup).isEmpty()
+                ? Optional.of(new StreamBudget(
+                        new StreamPicture(
+                                (int) setup.number(FactKey.WIDTH_PX),
+                                (int) setup.number(FactKey.HEIGHT_PX),
+                                setup.number(FactKey.STREAM_FPS),
+                                setup.number(FactKey.BITRATE_MBPS)),
+                        setup.number(FactKey.LINK_MBPS),
+                        setup.number(FactKey.ENCODE_MS),
+                        setup.number(FactKey.DECODE_MS),
+                        setup.number(FactKey.BUFFER_MS),
+                        probe))
+                : Optional.empty();
+    }
+
+    /// Facts that [#stated] misses.
+    public static List<FactKey> missing(Setup setup) {
+        return setup.missing(FactKey.WIDTH_PX, FactKey.HEIGHT_PX, FactKey.STREAM_FPS, FactKey.BITRATE_MBPS);
+    }
 
     /// Images in time of the picture as it is sent now, and of others.
     public Outlook outlook(StreamPicture other) {

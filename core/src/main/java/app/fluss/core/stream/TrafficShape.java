@@ -36,6 +36,11 @@ public record TrafficShape(double fps, double bitRateMbps, double keyEveryS, dou
         return 1000 / fps;
     }
 
+    /// Mean size of an image, bits.
+    public double bitsPerImage() {
+        return bitRateMbps * BYTES_PER_MEGABIT * Byte.SIZE / fps;
+    }
+
     /// Images from one key frame to the next.
     public int keyEvery() {
         return (int) Math.max(1, Math.rint(keyEveryS * fps));

@@ -64,6 +64,22 @@ public record Game(
                 cpuWork, gpuWork, capFps, queue, widthPx, heightPx, renderScale, settings, sections, power, memory);
     }
 
+    /// The same with other heat or another power limit.
+    public Game withPower(Power other) {
+        return new Game(
+                cpu,
+                gpu,
+                capFps,
+                queue,
+                widthPx,
+                heightPx,
+                renderScale,
+                settings,
+                sections,
+                Optional.of(other),
+                memory);
+    }
+
     /// The shortest that a usual frame is, ms: by the cap or the work of the lightest stretch.
     double shortestMs() {
         double cpuFactor =

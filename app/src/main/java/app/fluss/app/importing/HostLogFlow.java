@@ -1,0 +1,64 @@
+package app.fluss.app.importing;
+
+import app.fluss.app.model.Workbench;
+import app.fluss.files.log.ImportOptions;
+import app.fluss.files.log.ImportedLog;
+import app.fluss.files.log.LogImport;
+import app.fluss.files.log.MappingMemory;
+import app.fluss.files.log.Sample;
+import app.fluss.files.study.Run;
+import java.io.File;
+import java.nio.file.Path;
+import java.util.function.Consumer;
+import java.util.function.Supplier;
+import javafx.stage.FileChooser;
+import javafx.stage.Window;
+
+/// Adds the log of a stream's host to the run that is looked at. Its columns are mapped as they were the last time,
+/// else as
+/// the data itself says.
+public final class HostLogFlow {
+    private final Workbench workbench;
+    private final MappingMemory memory;
+    private final Supplier<Window> owner;
+    private final Consumer<String> problems;
+
+    /// @param problems is told, in words, what went wrong
+    public HostLogFlow(Workbench workbench, MappingMemory memory, Supplier<Window> owner, Consumer<String> problems) {
+        this.workbench = workbench;
+        this.memory = memory;
+        this.owner = owner;
+        this.problems = problems;
+    }
+
+    /// Lets the user choose the file.
+    public void choose() {
+        FileChooser chooser = new FileChooser();
+        chooser.setTitle("The frame log of the host");
+        chooser.getExtensionFilters().add(new FileChooser.ExtensionFilter("Frame logs", "*.csv", "*.txt", "*.tsv"));
+        File file = chooser.showOpenDialog(owner.get());
+        if (file != null) {
+            add(file.toPath());
+        }
+    }
+
+    /// Adds a file.
+    public void add(Path file) {
+        Run run = workbench.selectedProperty().get();
+        if (run == null) {
+            problems.accept("A host's log belongs to a run: select the run of its client first.");
+            return;
+        }
+        workbench.add(
+                "Adding " + file.getFileName(),
+                (study, progress) -> {
+                    ImportOptions options = memory.recall(Sample.read(file).header())
+                            .map(ImportOptions.guess()::with)
+                            .orElseGet(ImportOptions::guess);
+                    ImportedLog imported = LogImport.read(file, options, progress.part(0, 0.8));
+                    study.stream().addHostLog(run, file, imported, progress.part(0.8, 1));
+                    return run;
+                },
+                e -> problems.accept(String.valueOf(e.getMessage())));
+    }
+}

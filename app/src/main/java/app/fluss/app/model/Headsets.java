@@ -1,0 +1,162 @@
+package app.fluss.app.model;
+
+import app.fluss.core.bench.BenchPart;
+import app.fluss.core.bench.FactKey;
+import app.fluss.core.bench.RefreshRates;
+import app.fluss.core.bench.Setup;
+import app.fluss.core.measure.Analysis;
+import app.fluss.core.measure.Figure;
+import app.fluss.core.path.StageKind;
+import app.fluss.core.vr.HeadsetReplay;
+import app.fluss.core.vr.HeadsetSchool;
+import app.fluss.core.vr.PixelLaw;
+import app.fluss.core.vr.RefreshChoice;
+import app.fluss.core.vr.RenderTarget;
+import app.fluss.core.vr.Reprojection;
+import app.fluss.core.vr.ScaleOutlook;
+import app.fluss.files.study.Bench;
+import app.fluss.files.study.Item;
+import app.fluss.files.study.Run;
+import app.fluss.files.study.Study;
+import app.fluss.files.study.StudyException;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+/// Works out what belongs to a run in a headset.
+final class Headsets {
+    private static final List<Double> SCALES = List.of(0.8, 1.0, 1.22, 1.42, 1.6);
+    private static final int USUAL_IN_FLIGHT = 2;
+
+    private final Study study;
+    private final Contents contents;
+    private final Analyses analyses;
+
+    Headsets(Study study, Contents contents, Analyses analyses) {
+        this.study = study;
+        this.contents = contents;
+        this.analyses = analyses;
+    }
+
+    /// Whether a run was seen in a headset: its path or its facts say so.
+    static boolean isIn(Run run, Setup setup) {
+        boolean stated = !Double.isNaN(setup.number(FactKey.HEADSET_HZ));
+        return run.grade().hasLog() && (run.path().chain().has(StageKind.VR_REPROJECTION) || stated);
+    }
+
+    /// What was shown.
+    ///
+    /// @return empty if the run was not seen in a headset, or its refresh rate is not stated
+    static Optional<HeadsetSeen> seen(Run run, Setup setup, Analysis whole, List<Analysis> sections) {
+        if (!isIn(run, setup) || whole.ledger().isEmpty()) {
+            return Optional.empty();
+        }
+        return Optional.of(new HeadsetSeen(
+                reprojection(whole),
+                sections.stream().map(Headsets::reprojection).toList()));
+    }
+
+    private static Reprojection reprojection(Analysis analysis) {
+        return Reprojection.of(analysis.slice().log(), analysis.ledger().orElseThrow());
+    }
+
+    HeadsetWork of(Run run, List<Run> ofScene) throws StudyException {
+        Setup setup = contents.setup(run);
+        Analysis analysis = analyses.analysis(study, run);
+        AnalysedLatency latency = Latencies.of(study, run, analysis);
+        Optional<RenderTarget> target = RenderTarget.stated(setup);
+        Optional<HeadsetReplay.Work> work = HeadsetReplay.Work.of(analysis.slice());
+        double lead = orElse(setup.number(FactKey.COMPOSITOR_MS), 0);
+        int inFlight = (int) orElse(setup.number(FactKey.FRAMES_IN_FLIGHT), USUAL_IN_FLIGHT);
+        List<PixelLaw.Point> points = points(ofScene);
+        Optional<String> noLaw = points.isEmpty()
+                ? Optional.of("state the headset's panel and the render scale of the runs, and log GPU work")
+                : PixelLaw.refusal(points);
+        Optional<PixelLaw> law = noLaw.isEmpty() ? Optional.of(PixelLaw.of(points)) : Optional.empty();
+        List<Double> rates = RefreshRates.of(setup, FactKey.HEADSET_REFRESH_LIST, FactKey.HEADSET_HZ);
+        Optional<HeadsetReplay> now = rates.isEmpty()
+                ? Optional.empty()
+                : Optional.of(new HeadsetReplay(
+                        orElse(setup.number(FactKey.HEADSET_HZ), rates.getFirst()),
+                        lead,
+                        setup.value(FactKey.REPROJECTION_LOCK).equals(Optional.of("half")),
+                        inFlight));
+        return new HeadsetWork(
+                latency.headMs(),
+                latency.measured().isPresent()
+                        ? latency.measured().get().figures().mean()
+                        : latency.estimate()
+                                .map(stages -> stages.total().mean())
+                                .orElseGet(() -> Figure.missing(latency.noEstimate())),
+                latency.measured().isPresent(),
+                target,
+                RenderTarget.missing(setup),
+                work,
+                lead,
+                inFlight,
+                work.map(frames -> RefreshChoice.of(frames, 1, rates, lead, inFlight, HeadsetSchool.FULL_RATE_ONLY)),
+                work.map(frames -> RefreshChoice.of(frames, 1, rates, lead, inFlight, HeadsetSchool.STEADY_HALF)),
+                law,
+                noLaw.orElse(""),
+                law.isPresent() && work.isPresent() && target.isPresent() && now.isPresent()
+                        ? ScaleOutlook.of(law.get(), work.get(), target.get(), now.get(), SCALES)
+                        : List.of(),
+                law.isPresent() && work.isPresent() && target.isPresent()
+                        ? others(setup, law.get(), work.get(), target.get(), inFlight)
+                        : List.of());
+    }
+
+    private static double orElse(double value, double otherwise) {
+        return Double.isNaN(value) ? otherwise : value;
+    }
+
+    /// Each run of the scene whose pixels are known, by its GPU work.
+    private List<PixelLaw.Point> points(List<Run> ofScene) throws StudyException {
+        List<PixelLaw.Point> points = new ArrayList<>();
+        for (Run run : ofScene) {
+            Optional<RenderTarget> target = RenderTarget.stated(contents.setup(run));
+            Analysis analysis = analyses.analysis(study, run);
+            Optional<HeadsetReplay.Work> work = HeadsetReplay.Work.of(analysis.slice());
+            if (isIn(run, contents.setup(run)) && target.isPresent() && work.isPresent()) {
+                PixelLaw.Point.measured(
+                                target.get().megapixels(),
+                                work.get().gpuMs(),
+                                analysis.times().elapsedMs())
+                        .ifPresent(points::add);
+            }
+        }
+        return points;
+    }
+
+    private List<HeadsetWork.Other> others(
+            Setup setup, PixelLaw law, HeadsetReplay.Work work, RenderTarget measured, int inFlight) {
+        List<HeadsetWork.Other> all = new ArrayList<>();
+        for (Item item : contents.bench().items(BenchPart.HEADSET)) {
+            Setup theirs = setup.with(Bench.values(item.facts()));
+            Optional<RenderTarget> target = RenderTarget.stated(theirs);
+            List<Double> rates = RefreshRates.of(
+                    Setup.EMPTY.with(Bench.values(item.facts())), FactKey.HEADSET_REFRESH_LIST, FactKey.HEADSET_HZ);
+            if (target.isPresent() && !rates.isEmpty()) {
+                double pixels = target.get().megapixels();
+                Optional<PixelLaw.Predicted> rate = law.rate(pixels);
+                Figure times = law.multiplier(pixels, measured.megapixels());
+                all.add(new HeadsetWork.Other(
+                        item.name(),
+                        pixels,
+                        rate.map(predicted -> Figure.of(predicted.value()))
+                                .orElseGet(() -> Figure.missing("the runs leave open whether a frame takes any time")),
+                        rate.map(PixelLaw.Predicted::interval),
+                        times,
+                        RefreshChoice.of(
+                                        work,
+                                        1 / orElse(times.orNaN(), 1),
+                                        rates,
+                                        orElse(theirs.number(FactKey.COMPOSITOR_MS), 0),
+                                        inFlight,
+                                        HeadsetSchool.FULL_RATE_ONLY)
+                                .outlooks()));
+            }
+        }
+        return List.copyOf(all);
+    }
+}

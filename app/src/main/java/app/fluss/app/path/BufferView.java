@@ -1,0 +1,99 @@
+package app.fluss.app.path;
+
+import app.fluss.app.theme.CanvasView;
+import app.fluss.app.theme.Numbers;
+import app.fluss.app.theme.Palette;
+import app.fluss.app.theme.Palette.Role;
+import app.fluss.app.theme.Theme;
+import app.fluss.core.measure.Ticks;
+import app.fluss.core.stream.FrameArrivals;
+import javafx.geometry.VPos;
+import javafx.scene.canvas.GraphicsContext;
+import javafx.scene.text.TextAlignment;
+
+/// Which share of a probe's images would be in time with a buffer of each length.
+final class BufferView extends CanvasView {
+    private static final int STEPS = 96;
+    private static final double LEFT = 42;
+    private static final double BOTTOM = 32;
+    private static final double TOP = 14;
+    private static final double USUAL_MS = 8;
+
+    private final FrameArrivals arrivals;
+    private final double bufferMs;
+    private final double longestMs;
+
+    BufferView(Theme theme, FrameArrivals arrivals, double bufferMs) {
+        super(theme, "Images in time for each length of the buffer");
+        this.arrivals = arrivals;
+        this.bufferMs = bufferMs;
+        double needed = arrivals.bufferMs(0.999).isKnown()
+                ? arrivals.bufferMs(0.999).orNaN()
+                : arrivals.bufferMs(0.9).isKnown() ? 2 * arrivals.bufferMs(0.9).orNaN() : USUAL_MS;
+        this.longestMs = Math.max(Math.max(USUAL_MS, 1.15 * needed), Double.isNaN(bufferMs) ? 0 : 1.15 * bufferMs);
+        setId("buffer-chart");
+        setMinHeight(190);
+        setPrefHeight(210);
+        setMinWidth(120);
+        setPrefWidth(240);
+    }
+
+    @Override
+    protected void draw(GraphicsContext g, Palette palette, double width, double height) {
+        double left = scaled(LEFT);
+        double right = width - 10;
+        double bottom = height - scaled(BOTTOM);
+        g.setTextBaseline(VPos.CENTER);
+        g.setLineWidth(1);
+        for (int pct = 0; pct <= 100; pct += 25) {
+            double y = y(pct / 100.0, bottom);
+            g.setStroke(palette.get(Role.LINE));
+            g.strokeLine(left, y, right, y);
+            g.setFill(palette.get(Role.MUTED));
+            g.setTextAlign(TextAlignment.RIGHT);
+            g.fillText(pct + " %", left - 5, y);
+        }
+        double[] x = new double[STEPS + 2];
+        double[] y = new double[STEPS + 2];
+        for (int i = 0; i < STEPS; i++) {
+            double ms = longestMs * i / (STEPS - 1);
+            x[i] = left + (right - left) * ms / longestMs;
+            y[i] = y(arrivals.inTimeShare(ms).orNaN(), bottom);
+        }
+        x[STEPS] = right;
+        y[STEPS] = bottom;
+        x[STEPS + 1] = left;
+        y[STEPS + 1] = bottom;
+        g.setFill(palette.get(Role.BAND));
+        g.fillPolygon(x, y, STEPS + 2);
+        g.setStroke(palette.get(Role.WATER));
+        g.setLineWidth(1.8);
+        g.strokePolyline(x, y, STEPS);
+        g.setLineWidth(1);
+        g.setFill(palette.get(Role.MUTED));
+        g.setTextAlign(TextAlignment.CENTER);
+        double step = Ticks.step(longestMs, 5);
+        for (double ms = 0; ms < longestMs; ms += step) {
+            g.fillText(Numbers.text(ms, step < 1 ? 1 : 0), left + (right - left) * ms / longestMs, bottom + 9);
+        }
+        g.setTextAlign(TextAlignment.RIGHT);
+        g.fillText("buffer, ms", right, height - 7);
+        g.setTextAlign(TextAlignment.LEFT);
+        g.fillText("images in time", left + 4, 7);
+        if (bufferMs >= 0) {
+            double at = left + (right - left) * bufferMs / longestMs;
+            g.setStroke(palette.get(Role.WARM));
+            g.setLineDashes(6, 4);
+            g.strokeLine(at, scaled(TOP), at, bottom);
+            g.setLineDashes();
+            g.setFill(palette.get(Role.WARM));
+            boolean room = right - at > scaled(90);
+            g.setTextAlign(room ? TextAlignment.LEFT : TextAlignment.RIGHT);
+            g.fillText("set: " + Numbers.text(bufferMs, 1) + " ms", room ? at + 5 : at - 5, bottom - 10);
+        }
+    }
+
+    private double y(double share, double bottom) {
+        return bottom - (bottom - scaled(TOP)) * share;
+    }
+}

@@ -1,0 +1,263 @@
+package app.fluss.app.path;
+
+import app.fluss.app.model.AnalysedRun;
+import app.fluss.app.model.HeadsetSeen;
+import app.fluss.app.model.HeadsetWork;
+import app.fluss.app.path.FigureTable.Cell;
+import app.fluss.app.theme.Boxes;
+import app.fluss.app.theme.Labels;
+import app.fluss.app.theme.Numbers;
+import app.fluss.app.theme.Theme;
+import app.fluss.core.bench.FactKey;
+import app.fluss.core.measure.Figure;
+import app.fluss.core.measure.Limits;
+import app.fluss.core.vr.PixelLaw;
+import app.fluss.core.vr.RefreshChoice;
+import app.fluss.core.vr.Reprojection;
+import app.fluss.core.vr.ScaleOutlook;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Collectors;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.VBox;
+
+/// What a headset showed, and what it would show at other refresh rates and render scales.
+final class HeadsetPanel extends VBox {
+    private static final String SAFETY =
+            "Clear the floor. Stop at the first sign of sickness. For children and for people who react to flashing pictures the headset's manual decides.";
+
+    private final Theme theme;
+    private final HeadsetWork work;
+
+    HeadsetPanel(Theme theme, AnalysedRun run, HeadsetWork work) {
+        super(10);
+        this.theme = theme;
+        this.work = work;
+        setId("headset-panel");
+        run.headset().ifPresent(seen -> getChildren().add(seen(run, seen)));
+        getChildren().addAll(rates(), law(), scales());
+    }
+
+    private VBox seen(AnalysedRun run, HeadsetSeen seen) {
+        VBox panel = Boxes.panel(Labels.heading("What the refreshes showed"));
+        TimeShares bar = new TimeShares(theme, seen.whole());
+        FigureTable table = new FigureTable(
+                "refreshes", "", "without a new image", "full rate", "half", "below half", "app /s", "held up by");
+        row(table, "whole run", seen.whole(), run.analysis().limits());
+        for (int i = 0; i < seen.sections().size(); i++) {
+            row(
+                    table,
+                    run.sections().get(i).section().name(),
+                    seen.sections().get(i),
+                    run.sectionAnalyses().get(i).limits());
+        }
+        panel.getChildren()
+                .addAll(
+                        bar,
+                        table,
+                        Labels.wrapped(
+                                "Longest spell without a new image: %d refreshes. Images with the commonest hold: %s."
+                                        .formatted(
+                                                seen.whole().longestSpell(),
+                                                Numbers.percent(seen.whole().evenShare(), 0)),
+                                "small"),
+                        latency(),
+                        Labels.wrapped(SAFETY, "safety"));
+        return panel;
+    }
+
+    private static void row(FigureTable table, String name, Reprojection seen, Limits limits) {
+        table.row(
+                name,
+                "",
+                Cell.of(seen.share(), seen.interval(), 100, 1, " %"),
+                Cell.of(seen.fullTime(), Numbers.percent(seen.fullTime(), 0)),
+                Cell.of(seen.halfTime(), Numbers.percent(seen.halfTime(), 0)),
+                Cell.of(seen.belowHalfTime(), Numbers.percent(seen.belowHalfTime(), 1)),
+                Cell.of(seen.appFps(), 1, ""),
+                new Cell(
+                        limits.most().map(HeadsetPanel::words).orElse(Numbers.MISSING),
+                        "",
+                        "What held most frames up: the card, the processor, or the headset's own pace."));
+    }
+
+    private static String words(Limits.Held held) {
+        return switch (held) {
+            case GPU -> "card";
+            case CPU -> "processor";
+            case CAP -> "pace";
+            case MIXED -> "no one";
+            case UNKNOWN -> Numbers.MISSING;
+        };
+    }
+
+    private HBox latency() {
+        return Boxes.row(
+                latency("head", "a turn of the head, to the light", work.headMs(), false),
+                latency(
+                        "hand",
+                        work.handMeasured() ? "hands and buttons, measured" : "hands and buttons, by stages",
+                        work.handMs(),
+                        work.handMeasured()));
+    }
+
+    private static HBox latency(String name, String about, Figure ms, boolean measured) {
+        VBox box = new VBox(
+                -2,
+                Labels.of(ms.isKnown() ? Numbers.text(ms, 1) + " ms" : Numbers.MISSING, "figure"),
+                Labels.of(
+                        ms instanceof Figure.Missing(String reason) ? name + ": " + reason : about, "muted", "small"));
+        box.setMinWidth(220);
+        box.getStyleClass().add(measured ? "tile" : "stage-inferred");
+        return new HBox(box);
+    }
+
+    private VBox rates() {
+        VBox panel = Boxes.panel(Labels.heading("Which refresh rate"));
+        if (work.fullRate().isEmpty() || work.steadyHalf().isEmpty()) {
+            panel.getChildren()
+                    .add(Labels.note(
+                            "The log has no CPU and GPU work, so its frames cannot be played at another rate."));
+            return panel;
+        }
+        RefreshChoice full = work.fullRate().orElseThrow();
+        RefreshChoice half = work.steadyHalf().orElseThrow();
+        FigureTable table = new FigureTable(
+                "refresh-choice",
+                "this run's work, played at",
+                "without a new image",
+                "below half, held to half",
+                "app /s");
+        for (int i = 0; i < full.outlooks().size(); i++) {
+            RefreshChoice.Outlook free = full.outlooks().get(i);
+            RefreshChoice.Outlook held = half.outlooks().get(i);
+            table.row(
+                    Numbers.text(free.refreshHz(), 0) + " Hz",
+                    "",
+                    judged(free.expected().share(), free.refusal()),
+                    judged(held.expected().belowHalfTime(), held.refusal()),
+                    Cell.of(free.expected().appFps(), 1, ""));
+        }
+        panel.getChildren()
+                .addAll(
+                        table,
+                        Labels.wrapped("Full rate only: %s. Steady half rate: %s."
+                                .formatted(chosen(full.chosenHz()), chosen(half.chosenHz()))));
+        return panel;
+    }
+
+    private static Cell judged(Figure share, Optional<String> refusal) {
+        return new Cell(
+                (refusal.isEmpty() ? "● " : "✕ ") + Numbers.percent(share, 1),
+                "",
+                refusal.orElse("Suits this school; its bounds are common practice."));
+    }
+
+    private static String chosen(Figure hz) {
+        return switch (hz) {
+            case Figure.Known(double value) -> "run " + Numbers.text(value, 0) + " Hz";
+            case Figure.Missing(String reason) -> reason;
+        };
+    }
+
+    private VBox law() {
+        VBox panel = Boxes.panel(Labels.heading("GPU time against pixels"));
+        if (work.target().isEmpty()) {
+            panel.getChildren()
+                    .add(Labels.note("Not stated of the headset or the game: "
+                            + work.missing().stream().map(FactKey::title).collect(Collectors.joining(", ")) + "."));
+        }
+        if (work.law().isEmpty()) {
+            panel.getChildren().add(Labels.note("No law yet: " + work.noLaw() + "."));
+            return panel;
+        }
+        PixelLaw law = work.law().orElseThrow();
+        panel.getChildren()
+                .add(Labels.wrapped("time = %s ms + %s ms × Mpx, from %d runs of this scene at different render scales."
+                        .formatted(
+                                ends(law.fixedMs(), 2),
+                                ends(law.perMegapixelMs(), 3),
+                                law.points().size())));
+        if (work.headsets().isEmpty()) {
+            panel.getChildren().add(Labels.note("Put headsets with their panels and refresh rates on the bench."));
+            return panel;
+        }
+        FigureTable table = new FigureTable(
+                "headsets",
+                "headset, at this render scale",
+                "Mpx",
+                "card draws /s",
+                "× this run",
+                "refreshes without a new image");
+        for (HeadsetWork.Other other : work.headsets()) {
+            table.row(
+                    other.name(),
+                    "",
+                    Cell.of(Figure.of(other.megapixels()), 2, ""),
+                    Cell.of(other.gpuFps(), other.interval(), 1, 1, ""),
+                    Cell.of(other.multiplier(), 3, ""),
+                    new Cell(
+                            other.rates().stream()
+                                    .map(outlook -> "%s%s Hz %s"
+                                            .formatted(
+                                                    outlook.refusal().isEmpty() ? "● " : "✕ ",
+                                                    Numbers.text(outlook.refreshHz(), 0),
+                                                    Numbers.percent(
+                                                            outlook.expected().share(), 0)))
+                                    .collect(Collectors.joining("   ")),
+                            "",
+                            "This run's frames, played at each rate with the predicted GPU time."));
+        }
+        panel.getChildren().add(table);
+        return panel;
+    }
+
+    private static String ends(PixelLaw.Predicted value, int decimals) {
+        String ends = Cell.ends(value.interval(), 1, decimals);
+        return Numbers.text(value.value(), decimals) + (ends.isEmpty() ? "" : " (" + ends + ")");
+    }
+
+    private VBox scales() {
+        VBox panel = Boxes.panel(Labels.heading("Render scale and cadence"));
+        List<ScaleOutlook> outlooks = work.scales();
+        if (outlooks.isEmpty()) {
+            panel.getChildren()
+                    .add(Labels.note("Other render scales can be worked out once runs at two of them are measured."));
+            return panel;
+        }
+        FigureTable table =
+                new FigureTable("scales", "render scale", "Mpx", "GPU ms", "new /s", "same hold", "cadence");
+        for (ScaleOutlook outlook : outlooks) {
+            table.row(
+                    Numbers.percent(Figure.of(outlook.target().scale()), 0),
+                    "",
+                    Cell.of(Figure.of(outlook.target().megapixels()), 2, ""),
+                    Cell.of(
+                            Figure.of(outlook.gpuMs().value()),
+                            Optional.of(outlook.gpuMs().interval()),
+                            1,
+                            2,
+                            ""),
+                    Cell.of(outlook.expected().appFps(), 1, ""),
+                    Cell.of(
+                            outlook.expected().evenShare(),
+                            Numbers.percent(outlook.expected().evenShare(), 0)),
+                    new Cell(outlook.isEven() ? "● even" : "▲ shakes", "", cadence(outlook)));
+        }
+        panel.getChildren()
+                .addAll(
+                        table,
+                        Labels.note(
+                                "A scale at which frames take a little more than a refresh shakes, for some images stay one refresh"
+                                        + " and some two. A larger one, at which each takes just under two, is smooth again."));
+        return panel;
+    }
+
+    private static String cadence(ScaleOutlook outlook) {
+        return "%s of the time each refresh is new, %s each second one, %s fewer."
+                .formatted(
+                        Numbers.percent(outlook.expected().fullTime(), 0),
+                        Numbers.percent(outlook.expected().halfTime(), 0),
+                        Numbers.percent(outlook.expected().belowHalfTime(), 0));
+    }
+}

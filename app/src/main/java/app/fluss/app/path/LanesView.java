@@ -1,0 +1,173 @@
+package app.fluss.app.path;
+
+import app.fluss.app.theme.CanvasView;
+import app.fluss.app.theme.Marks;
+import app.fluss.app.theme.Numbers;
+import app.fluss.app.theme.Palette;
+import app.fluss.app.theme.Palette.Role;
+import app.fluss.app.theme.Theme;
+import app.fluss.core.measure.Ticks;
+import app.fluss.core.stream.blame.ClientHitch;
+import app.fluss.core.stream.blame.TwoLanes;
+import java.util.List;
+import javafx.geometry.VPos;
+import javafx.scene.canvas.GraphicsContext;
+import javafx.scene.input.ScrollEvent;
+import javafx.scene.text.TextAlignment;
+
+/// Host and client as two lanes with a link for each image: upright links are quick, slanted ones late, and where the
+/// host has an image that no link leaves, it never came. Hitches are shaded on the client's lane.
+final class LanesView extends CanvasView {
+    private static final double LEFT = 54;
+    private static final double AROUND_MS = 150;
+    private static final double LONGEST_MS = 4000;
+    private static final double SHORTEST_MS = 60;
+
+    private final TwoLanes lanes;
+    private final List<ClientHitch> hitches;
+    private double fromMs;
+    private double toMs = 1000;
+
+    LanesView(Theme theme, TwoLanes lanes, List<ClientHitch> hitches) {
+        super(theme, "Host and client as two lanes, with a link for each image");
+        this.lanes = lanes;
+        this.hitches = hitches;
+        setId("lanes");
+        setMinHeight(170);
+        setPrefHeight(180);
+        addEventHandler(ScrollEvent.SCROLL, event -> {
+            if (event.isShortcutDown()) {
+                zoom(event.getDeltaY() > 0 ? 0.8 : 1.25);
+            } else {
+                move(event.getDeltaY() > 0 ? -0.15 : 0.15);
+            }
+            event.consume();
+        });
+    }
+
+    /// Shows the time around a hitch.
+    void show(ClientHitch hitch) {
+        fromMs = hitch.startMs() - AROUND_MS;
+        toMs = hitch.endMs() + AROUND_MS;
+        redraw();
+    }
+
+    private void zoom(double factor) {
+        double length = Math.clamp((toMs - fromMs) * factor, SHORTEST_MS, LONGEST_MS);
+        double middle = (fromMs + toMs) / 2;
+        fromMs = middle - length / 2;
+        toMs = middle + length / 2;
+        redraw();
+    }
+
+    private void move(double share) {
+        double by = share * (toMs - fromMs);
+        fromMs += by;
+        toMs += by;
+        redraw();
+    }
+
+    @Override
+    protected void draw(GraphicsContext g, Palette palette, double width, double height) {
+        double left = scaled(LEFT);
+        double mark = scaled(11);
+        Lane lane = new Lane(left, width - 8, scaled(26), height - scaled(48), mark);
+        hitches(g, palette, lane);
+        g.setTextBaseline(VPos.CENTER);
+        g.setTextAlign(TextAlignment.RIGHT);
+        g.setFill(palette.get(Role.MUTED));
+        g.fillText("host", left - 8, lane.host + mark / 2);
+        g.fillText("client", left - 8, lane.client + mark / 2);
+        g.setStroke(palette.get(Role.LINE));
+        g.setLineWidth(1);
+        g.strokeLine(left, lane.host + mark, lane.right, lane.host + mark);
+        g.strokeLine(left, lane.client, lane.right, lane.client);
+        links(g, palette, lane);
+        axis(g, palette, lane, height);
+    }
+
+    private void hitches(GraphicsContext g, Palette palette, Lane lane) {
+        for (ClientHitch hitch : hitches) {
+            if (hitch.endMs() < fromMs || hitch.startMs() > toMs) {
+                continue;
+            }
+            double x = lane.x(Math.max(hitch.startMs(), fromMs));
+            double end = lane.x(Math.min(hitch.endMs(), toMs));
+            g.setFill(palette.get(Role.RAISED));
+            g.fillRect(x, lane.host + lane.mark, end - x, lane.client - lane.host);
+            g.setFill(palette.get(Role.WARM));
+            g.fillRect(x, lane.client + lane.mark + 3, end - x, 3);
+            g.setTextAlign(TextAlignment.CENTER);
+            g.setTextBaseline(VPos.TOP);
+            g.fillText(hitch.cause().title(), (x + end) / 2, lane.client + lane.mark + 8);
+        }
+    }
+
+    private void links(GraphicsContext g, Palette palette, Lane lane) {
+        boolean[] linked = new boolean[lanes.hostImages()];
+        for (int client = 0; client < lanes.clientImages(); client++) {
+            int host = lanes.hostOf(client);
+            double shown = lanes.clientMs(client);
+            if (host < 0) {
+                continue;
+            }
+            linked[host] = true;
+            double handed = lanes.hostMs(host);
+            boolean out = Math.max(handed, shown) < fromMs || Math.min(handed, shown) > toMs || Double.isNaN(shown);
+            if (out) {
+                continue;
+            }
+            boolean late = lanes.isLate(client);
+            g.setStroke(palette.get(late ? Role.WARM : Role.WATER));
+            g.setLineWidth(late ? 1.6 : 1);
+            g.strokeLine(
+                    lane.x(Math.max(handed, fromMs)),
+                    lane.host + lane.mark,
+                    lane.x(Math.clamp(shown, fromMs, toMs)),
+                    lane.client);
+            if (shown >= fromMs && shown <= toMs) {
+                Marks.rendered(g, palette, lane.x(shown), lane.client, lane.mark * 0.55, lane.mark);
+            }
+        }
+        for (int host = lanes.firstHostAt(fromMs); host < lanes.hostImages() && lanes.hostMs(host) <= toMs; host++) {
+            double x = lane.x(lanes.hostMs(host));
+            if (linked[host]) {
+                Marks.rendered(g, palette, x, lane.host, lane.mark * 0.55, lane.mark);
+            } else {
+                Marks.held(g, palette, x, lane.host, lane.mark * 0.7, lane.mark);
+            }
+        }
+    }
+
+    private void axis(GraphicsContext g, Palette palette, Lane lane, double height) {
+        g.setFill(palette.get(Role.MUTED));
+        g.setTextAlign(TextAlignment.CENTER);
+        g.setTextBaseline(VPos.CENTER);
+        double step = Ticks.step(toMs - fromMs, 6);
+        for (double ms = Math.ceil(fromMs / step) * step; ms <= toMs; ms += step) {
+            g.setStroke(palette.get(Role.LINE));
+            g.strokeLine(lane.x(ms), height - scaled(18), lane.x(ms), height - scaled(14));
+            g.fillText(Numbers.text(ms / 1000, step < 100 ? 2 : 1) + " s", lane.x(ms), height - scaled(7));
+        }
+    }
+
+    private final class Lane {
+        private final double left;
+        private final double right;
+        private final double host;
+        private final double client;
+        private final double mark;
+
+        Lane(double left, double right, double host, double client, double mark) {
+            this.left = left;
+            this.right = right;
+            this.host = host;
+            this.client = client;
+            this.mark = mark;
+        }
+
+        double x(double ms) {
+            return left + (right - left) * (ms - fromMs) / (toMs - fromMs);
+        }
+    }
+}

@@ -1,0 +1,249 @@
+package app.fluss.app.probing;
+
+import app.fluss.app.model.Workbench;
+import app.fluss.app.theme.Boxes;
+import app.fluss.app.theme.Buttons;
+import app.fluss.app.theme.Choice;
+import app.fluss.app.theme.Dialogs;
+import app.fluss.app.theme.Labels;
+import app.fluss.app.theme.NumberField;
+import app.fluss.app.theme.Numbers;
+import app.fluss.app.theme.Theme;
+import app.fluss.core.bench.FactKey;
+import app.fluss.core.bench.Setup;
+import app.fluss.core.measure.Figure;
+import app.fluss.core.stream.ProbeReport;
+import app.fluss.core.stream.ProbeTrace;
+import app.fluss.core.stream.TrafficShape;
+import app.fluss.devices.probe.ProbeCode;
+import app.fluss.devices.probe.ProbePlan;
+import app.fluss.devices.probe.ProbeServer;
+import app.fluss.files.link.ProbeFile;
+import app.fluss.files.study.Run;
+import java.net.InetSocketAddress;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.function.Consumer;
+import javafx.scene.Node;
+import javafx.scene.control.Button;
+import javafx.scene.control.ButtonType;
+import javafx.scene.control.CheckBox;
+import javafx.scene.control.ChoiceBox;
+import javafx.scene.control.Dialog;
+import javafx.scene.control.Label;
+import javafx.scene.control.ProgressBar;
+import javafx.scene.control.TextField;
+import javafx.scene.layout.GridPane;
+import javafx.scene.layout.VBox;
+import javafx.stage.Window;
+import org.jspecify.annotations.Nullable;
+
+/// Probes the link of a stream from the window, and keeps what was seen with a run.
+public final class ProbeDialog implements ProbeJob.Listener {
+    private static final double USUAL_FPS = 60;
+    private static final double USUAL_MBPS = 40;
+    private static final double USUAL_KEY_EVERY_S = 2;
+    private static final double USUAL_KEY_FACTOR = 4;
+    private static final String LOOPBACK = "127.0.0.1";
+
+    private final Workbench workbench;
+    private final Consumer<String> problems;
+    private final Run run;
+    private final Dialog<ButtonType> dialog;
+    private final ChoiceBox<ProbeSide> side = Choice.of("probe-side", ProbeSide::title);
+    private final TextField address = new TextField(LOOPBACK);
+    private final TextField port = new TextField(Integer.toString(ProbeServer.PORT));
+    private final TextField code = new TextField();
+    private final TextField fps = new TextField();
+    private final TextField mbps = new TextField();
+    private final TextField seconds = new TextField("10");
+    private final CheckBox paced = new CheckBox("packets of an image are spread over the time to the next");
+    private final GridPane form = new GridPane(10, 6);
+    private final Label said = Labels.wrapped("");
+    private final ProgressBar bar = new ProgressBar(0);
+    private final Button start = Buttons.primary("Start", "Starts the probe; it ends by itself", this::start);
+    private final Button keep = Buttons.quiet("Keep with this run", "Keeps the probe as evidence", this::keep);
+    private @Nullable ProbeJob job;
+    private @Nullable ProbeTrace trace;
+
+    private ProbeDialog(Theme theme, Window owner, Workbench workbench, Run run, Consumer<String> problems) {
+        this.workbench = workbench;
+        this.run = run;
+        this.problems = problems;
+        Setup setup = workbench.contentsProperty().get().setup(run);
+        fps.setText(NumberField.text(orElse(setup.number(FactKey.STREAM_FPS), USUAL_FPS)));
+        mbps.setText(NumberField.text(orElse(setup.number(FactKey.BITRATE_MBPS), USUAL_MBPS)));
+        name(address, "probe-address", port, "probe-port", code, "probe-code", fps, "probe-fps", mbps, "probe-mbps");
+        seconds.setId("probe-seconds");
+        paced.setId("probe-paced");
+        start.setId("probe-start");
+        keep.setId("probe-keep");
+        keep.setDisable(true);
+        said.setId("probe-said");
+        bar.setMaxWidth(Double.MAX_VALUE);
+        bar.setVisible(false);
+        side.getItems().setAll(ProbeSide.values());
+        side.valueProperty().subscribe(chosen -> {
+            if (chosen != null) {
+                show(chosen);
+            }
+        });
+        side.setValue(ProbeSide.CLIENT);
+        dialog = Dialogs.make(theme, owner, "Probe the link of " + run.path().name());
+        VBox content = new VBox(
+                10,
+                Boxes.row(Labels.of("In this probe", "muted"), side),
+                form,
+                Boxes.row(start, keep),
+                bar,
+                said,
+                Labels.note(
+                        "The host listens at the address you give only, serves one client that knows its code, and stops by itself."
+                                + " It sends at most 500 Mbit/s for a minute: tell others who share the network."));
+        content.setPrefWidth(540);
+        dialog.getDialogPane().setContent(content);
+        dialog.getDialogPane().getButtonTypes().setAll(ButtonType.CLOSE);
+        dialog.setOnHidden(_ -> stop());
+    }
+
+    private static void name(Object... fields) {
+        for (int i = 0; i < fields.length; i += 2) {
+            ((Node) fields[i]).setId((String) fields[i + 1]);
+        }
+    }
+
+    private static double orElse(double value, double otherwise) {
+        return Double.isNaN(value) ? otherwise : value;
+    }
+
+    /// Opens it for a run.
+    public static void open(Theme theme, Window owner, Workbench workbench, Run run, Consumer<String> problems) {
+        new ProbeDialog(theme, owner, workbench, run, problems).dialog.show();
+    }
+
+    private void show(ProbeSide chosen) {
+        form.getChildren().clear();
+        int row = 0;
+        if (chosen != ProbeSide.STAND_IN) {
+            row = add(
+                    row, chosen == ProbeSide.HOST ? "listen at this machine's address" : "the host's address", address);
+            row = add(row, "UDP port", port);
+        }
+        if (chosen == ProbeSide.CLIENT) {
+            row = add(row, "code that the host shows", code);
+        }
+        if (chosen != ProbeSide.HOST) {
+            row = add(row, "images a second", fps);
+            row = add(row, "bit rate, Mbit/s", mbps);
+            row = add(row, "seconds, 60 at most", seconds);
+            form.add(paced, 0, row, 2, 1);
+        }
+    }
+
+    private int add(int row, String name, TextField field) {
+        form.addRow(row, Labels.of(name, "muted"), field);
+        return row + 1;
+    }
+
+    private void start() {
+        stop();
+        try {
+            said.setText("");
+            InetSocketAddress there = new InetSocketAddress(address.getText().strip(), (int) number(port, "the port"));
+            job = switch (side.getValue()) {
+                case CLIENT -> ProbeJob.client(there, ProbeCode.typed(code.getText()), plan(), this);
+                case HOST -> ProbeJob.host(there, this);
+                case STAND_IN -> ProbeJob.standIn(plan(), run.id(), this);
+            };
+            bar.setProgress(0);
+            bar.setVisible(true);
+            start.setDisable(true);
+        } catch (IllegalArgumentException e) {
+            said.setText("This will not do: " + e.getMessage() + ".");
+        }
+    }
+
+    private ProbePlan plan() {
+        return new ProbePlan(
+                new TrafficShape(
+                        number(fps, "images a second"),
+                        number(mbps, "the bit rate"),
+                        USUAL_KEY_EVERY_S,
+                        USUAL_KEY_FACTOR,
+                        paced.isSelected()),
+                number(seconds, "the seconds"));
+    }
+
+    private static double number(TextField field, String what) {
+        double value = NumberField.value(field.getText());
+        if (Double.isNaN(value)) {
+            throw new IllegalArgumentException(what + " must be a number");
+        }
+        return value;
+    }
+
+    private void stop() {
+        if (job != null) {
+            job.close();
+            job = null;
+        }
+    }
+
+    @Override
+    public void code(String words) {
+        said.setText(words);
+    }
+
+    @Override
+    public void progress(double share) {
+        bar.setProgress(share);
+    }
+
+    @Override
+    public void seen(ProbeTrace seen) {
+        trace = seen;
+        ProbeReport report = ProbeReport.of(seen);
+        ended("%s%s of the packets lost; round trip %s ms; the buffer for 99 %% of the images is %s, for 99.9 %% %s."
+                .formatted(
+                        seen.simulated() ? "Simulated link: " : "",
+                        Numbers.percent(report.link().lossShare(), 2),
+                        Numbers.text(report.roundTripMs(), 2),
+                        buffer(report.arrivals().bufferMs(0.99)),
+                        buffer(report.arrivals().bufferMs(0.999))));
+        keep.setDisable(false);
+    }
+
+    private static String buffer(Figure ms) {
+        return ms.isKnown() ? Numbers.text(ms, 1) + " ms" : "not to be had, for too many never were whole";
+    }
+
+    @Override
+    public void ended(String words) {
+        said.setText(words);
+        bar.setVisible(false);
+        start.setDisable(false);
+    }
+
+    private void keep() {
+        ProbeTrace kept = trace;
+        if (kept == null) {
+            return;
+        }
+        dialog.close();
+        workbench.add(
+                "Keeping the probe",
+                (study, progress) -> {
+                    Path folder = Files.createTempDirectory("fluss-probe");
+                    Path file = folder.resolve("probe.json");
+                    try {
+                        ProbeFile.write(kept, file);
+                        study.stream().addProbe(run, file, progress);
+                        return run;
+                    } finally {
+                        Files.deleteIfExists(file);
+                        Files.delete(folder);
+                    }
+                },
+                e -> problems.accept(String.valueOf(e.getMessage())));
+    }
+}

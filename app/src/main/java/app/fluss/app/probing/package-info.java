@@ -1,0 +1,2 @@
+/// Probes a link from the window.
+package app.fluss.app.probing;
