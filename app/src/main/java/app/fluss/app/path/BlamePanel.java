@@ -84,7 +84,7 @@ final class BlamePanel extends VBox {
     private static Label linedUp(StreamWork.Blamed blamed) {
         return Labels.wrapped(
                 blamed.alignment().byNumber()
-                        ? "Lined up by frame number. The host's lane is moved so that the quickest images take no time."
+                        ? "Lined up by frame number. ▮ sent, – not sent by the host; a link runs to when the client showed it, a warm one late. Scroll to move, Ctrl and scroll to zoom."
                         : "Lined up by the best offset of the clocks: it fits %s better than the next one."
                                 .formatted(Numbers.percent(
                                         Figure.of(blamed.alignment().confidence()), 0)),

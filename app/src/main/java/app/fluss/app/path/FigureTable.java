@@ -7,6 +7,8 @@ import app.fluss.core.measure.Figure;
 import java.util.Optional;
 import javafx.geometry.HPos;
 import javafx.geometry.Pos;
+import javafx.geometry.VPos;
+import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.control.Tooltip;
 import javafx.scene.layout.ColumnConstraints;
@@ -16,7 +18,7 @@ import javafx.scene.layout.VBox;
 
 /// Figures in rows and columns, each with its interval below it.
 final class FigureTable extends GridPane {
-    private static final double WIDEST_NAMES = 330;
+    private static final double WIDEST_NAMES = 260;
 
     private int row;
 
@@ -78,12 +80,11 @@ final class FigureTable extends GridPane {
 
     /// Adds a row.
     void row(String name, String about, Cell... cells) {
-        add(
-                about.isEmpty()
-                        ? Labels.of(name, "strong")
-                        : new VBox(-2, Labels.of(name, "strong"), Labels.of(about, "muted", "small")),
-                0,
-                row);
+        Node named = about.isEmpty()
+                ? Labels.of(name, "strong")
+                : new VBox(-2, Labels.of(name, "strong"), Labels.of(about, "muted", "small"));
+        setValignment(named, VPos.TOP);
+        add(named, 0, row);
         for (int column = 0; column < cells.length; column++) {
             Cell cell = cells[column];
             Label value = Labels.of(cell.text, "strong");

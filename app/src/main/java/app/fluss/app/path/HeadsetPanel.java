@@ -92,24 +92,22 @@ final class HeadsetPanel extends VBox {
     }
 
     private HBox latency() {
-        return Boxes.row(
-                latency("head", "a turn of the head, to the light", work.headMs(), false),
+        HBox row = Boxes.row(
+                latency("head: from its turn to the light, estimated", work.headMs()),
                 latency(
-                        "hand",
-                        work.handMeasured() ? "hands and buttons, measured" : "hands and buttons, by stages",
-                        work.handMs(),
-                        work.handMeasured()));
+                        "hand: from a button to the light, "
+                                + (work.handMeasured() ? "measured" : "estimated from stages"),
+                        work.handMs()));
+        row.setSpacing(28);
+        return row;
     }
 
-    private static HBox latency(String name, String about, Figure ms, boolean measured) {
-        VBox box = new VBox(
+    private static VBox latency(String about, Figure ms) {
+        return new VBox(
                 -2,
                 Labels.of(ms.isKnown() ? Numbers.text(ms, 1) + " ms" : Numbers.MISSING, "figure"),
                 Labels.of(
-                        ms instanceof Figure.Missing(String reason) ? name + ": " + reason : about, "muted", "small"));
-        box.setMinWidth(220);
-        box.getStyleClass().add(measured ? "tile" : "stage-inferred");
-        return new HBox(box);
+                        ms instanceof Figure.Missing(String reason) ? about + ": " + reason : about, "muted", "small"));
     }
 
     private VBox rates() {

@@ -82,7 +82,12 @@ final class LanesView extends CanvasView {
         g.setLineWidth(1);
         g.strokeLine(left, lane.host + mark, lane.right, lane.host + mark);
         g.strokeLine(left, lane.client, lane.right, lane.client);
+        g.save();
+        g.beginPath();
+        g.rect(left, 0, lane.right - left, height);
+        g.clip();
         links(g, palette, lane);
+        g.restore();
         axis(g, palette, lane, height);
     }
 

@@ -17,6 +17,7 @@ import app.fluss.core.stream.StreamBudget;
 import app.fluss.core.stream.StreamPicture;
 import java.util.Optional;
 import java.util.stream.Collectors;
+import javafx.scene.control.Label;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
@@ -56,9 +57,9 @@ final class StreamPanel extends VBox {
         ProbeReport report = stream.probe().orElseThrow();
         BufferView view = new BufferView(theme, report.arrivals(), stream.bufferMs());
         HBox.setHgrow(view, Priority.ALWAYS);
-        VBox figures = new VBox(6, figures(report), buffers(report.arrivals()));
+        FigureTable figures = figures(report);
         figures.setMinWidth(USE_PREF_SIZE);
-        panel.getChildren().add(new HBox(14, view, figures));
+        panel.getChildren().addAll(new HBox(14, view, figures), buffers(report.arrivals()));
         return panel;
     }
 
@@ -78,17 +79,19 @@ final class StreamPanel extends VBox {
         return table;
     }
 
-    private VBox buffers(FrameArrivals arrivals) {
-        return new VBox(2, need("99 %", arrivals.bufferMs(0.99)), need("99.9 %", arrivals.bufferMs(0.999)));
+    private static Label buffers(FrameArrivals arrivals) {
+        String whole = arrivals.incomplete() == 0
+                ? "Every image came whole."
+                : "%d of %d images never were whole: no buffer mends that. The probe sends each packet once; a stream that asks again for lost ones loses fewer."
+                        .formatted(arrivals.incomplete(), arrivals.images());
+        return Labels.wrapped(
+                "Buffer for 99 %% of the images: %s, for 99.9 %%: %s. %s"
+                        .formatted(need(arrivals.bufferMs(0.99)), need(arrivals.bufferMs(0.999)), whole),
+                "small");
     }
 
-    private static HBox need(String share, Figure buffer) {
-        return Boxes.row(
-                Labels.of("buffer for " + share, "muted", "small"),
-                Boxes.spacer(),
-                buffer instanceof Figure.Missing(String reason)
-                        ? Labels.of(reason, "small")
-                        : Labels.of(Numbers.text(buffer, 1) + " ms", "strong"));
+    private static String need(Figure buffer) {
+        return buffer.isKnown() ? Numbers.text(buffer, 1) + " ms" : "not to be had";
     }
 
     private VBox budget() {
@@ -132,7 +135,7 @@ final class StreamPanel extends VBox {
                                     budget.outlook(picture).inTime() instanceof Figure.Missing(String reason)
                                             ? "Which picture keeps 99 % of its images in time cannot be told: " + reason
                                                     + "."
-                                            : "No picture keeps 99 % of its images in time with this buffer: a longer one, or a better link."));
+                                            : "No picture keeps 99 % of its images in time: it takes a longer buffer, or a link that loses less."));
         }
         return panel;
     }

@@ -9,6 +9,7 @@ import app.fluss.core.latency.chain.LatencyStage;
 import app.fluss.core.measure.Analysis;
 import app.fluss.core.measure.Figure;
 import app.fluss.core.measure.RefreshLedger;
+import app.fluss.core.path.StageKind;
 import app.fluss.files.study.DeliveryPath;
 import java.util.ArrayList;
 import java.util.List;
@@ -71,7 +72,7 @@ final class ChainBar extends HBox {
                         + display.sync().label())
                 .orElse("refresh not stated");
         nodes.add(stage(
-                "display",
+                run.headset().isPresent() ? "headset" : "display",
                 mode,
                 time(times, LatencyStage.Part.DISPLAY),
                 inferred,
@@ -85,7 +86,14 @@ final class ChainBar extends HBox {
         if (Double.isNaN(path.multiplier())) {
             return "multiplier not stated";
         }
-        return path.multiplier() == 1 ? "makes no images" : "set to " + Numbers.text(path.multiplier(), 0) + "×";
+        if (path.multiplier() != 1) {
+            return "set to " + Numbers.text(path.multiplier(), 0) + "×";
+        }
+        boolean repeats = path.chain().has(StageKind.VR_REPROJECTION);
+        if (path.chain().has(StageKind.HOME_STREAM)) {
+            return repeats ? "repeats, sends" : "encodes, sends, decodes";
+        }
+        return repeats ? "repeats, turned to the head" : "makes no images";
     }
 
     /// The eye, with the time from input to light: the measured median, else what the stages add up to.

@@ -107,8 +107,10 @@ public final class StreamFindings {
         if (loss > Thresholds.LINK_LOSS) {
             found.add(Finding.warning(
                     "link-loses",
-                    "The link lost %s of the packets, %d in a row at most."
-                            .formatted(RunFindings.percent(loss), probe.link().longestLossRun()),
+                    "The link lost %s %% of the packets, %d in a row at most."
+                            .formatted(
+                                    RunFindings.number(loss * 100, 2),
+                                    probe.link().longestLossRun()),
                     "Each lost packet costs its image, or the time to ask for it again.",
                     "Use a cable at both ends, or a clear channel of 5 or 6 GHz."));
         }

@@ -82,8 +82,9 @@ public final class FrameArrivals {
         return inTimeShare(bufferMs, 0, 1);
     }
 
-    /// The same for images of another size: each transit grows by what the further bits take on the link, and by the
-    /// longer wait for images before it that are still being sent.
+    /// The same for images of another size: each transit grows by what the further bits take on the link,
+    /// and by the longer wait for images before it that are still being sent. If a share W of the images was
+    /// whole, `W^ratio` would be, for packets are lost one by one.
     ///
     /// @param bufferMs held back, ms, 0 or more
     /// @param bitMs what a bit takes on the link, ms
@@ -105,7 +106,8 @@ public final class FrameArrivals {
         for (double ms : transit) {
             inTime += ms <= quickest + bufferMs ? 1 : 0;
         }
-        return Figure.ofFinite((double) inTime / transit.length, "no image was sent");
+        double stillWhole = Math.pow((double) whole.size() / transit.length, ratio - 1);
+        return Figure.ofFinite(inTime * stillWhole / transit.length, "no image was sent");
     }
 
     /// The shortest buffer that shows a share of the images in time, ms.
