@@ -63,11 +63,6 @@ class LatencyJobTest extends WindowTest {
                 .orElseThrow();
     }
 
-    private void select(String path) throws Exception {
-        interact(() -> window.workbench().selectedProperty().set(run(path)));
-        settle();
-    }
-
     private StoredLatency latency(String path) throws Exception {
         return Objects.requireNonNull(window.workbench().studyProperty().get())
                 .latency()

@@ -31,8 +31,6 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
 import java.util.OptionalLong;
-import javafx.scene.Node;
-import javafx.scene.Parent;
 import javafx.scene.control.Label;
 import javafx.scene.input.KeyCode;
 import org.junit.jupiter.api.Test;
@@ -65,31 +63,8 @@ class PathJobTest extends WindowTest {
         return run;
     }
 
-    private void select(String path) throws Exception {
-        Run run = contents().runs().stream()
-                .filter(one -> one.path().name().equals(path))
-                .findFirst()
-                .orElseThrow();
-        interact(() -> window.workbench().selectedProperty().set(run));
-        settle();
-    }
-
     private PathWork work() {
         return window.workbench().pathWorkProperty().get();
-    }
-
-    private static String words(Node node) {
-        StringBuilder words = new StringBuilder();
-        collect(node, words);
-        return words.toString();
-    }
-
-    private static void collect(Node node, StringBuilder words) {
-        if (node instanceof Label label) {
-            words.append(label.getText()).append(" | ");
-        } else if (node instanceof Parent parent) {
-            parent.getChildrenUnmodifiable().forEach(child -> collect(child, words));
-        }
     }
 
     @Test

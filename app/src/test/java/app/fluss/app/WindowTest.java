@@ -24,6 +24,7 @@ import java.util.prefs.Preferences;
 import javafx.application.Platform;
 import javafx.event.EventHandler;
 import javafx.scene.Node;
+import javafx.scene.Parent;
 import javafx.scene.Scene;
 import javafx.scene.control.ButtonBase;
 import javafx.scene.control.Label;
@@ -141,5 +142,30 @@ abstract class WindowTest extends ApplicationTest {
                 Taking.UNRECORDED);
         return new SimulatedEvidence(folder)
                 .add(study, SimulatedEvidence.draft(scenario, draft), Simulation.run(scenario), rests, Progress.NONE);
+    }
+
+    /// Looks at the first run of a path.
+    final void select(String path) throws Exception {
+        Run run = contents().runs().stream()
+                .filter(one -> one.path().name().equals(path))
+                .findFirst()
+                .orElseThrow();
+        interact(() -> window.workbench().selectedProperty().set(run));
+        settle();
+    }
+
+    /// All the labels of a part of the window.
+    static String words(Node node) {
+        StringBuilder words = new StringBuilder();
+        collect(node, words);
+        return words.toString();
+    }
+
+    private static void collect(Node node, StringBuilder words) {
+        if (node instanceof Label label) {
+            words.append(label.getText()).append(" | ");
+        } else if (node instanceof Parent parent) {
+            parent.getChildrenUnmodifiable().forEach(child -> collect(child, words));
+        }
     }
 }

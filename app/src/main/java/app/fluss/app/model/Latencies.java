@@ -5,6 +5,7 @@ import app.fluss.core.bench.Setup;
 import app.fluss.core.finding.Finding;
 import app.fluss.core.finding.LatencyFindings;
 import app.fluss.core.finding.UnexplainedFindings;
+import app.fluss.core.frame.FrameLog;
 import app.fluss.core.latency.LatencyDifference;
 import app.fluss.core.latency.LatencyFigures;
 import app.fluss.core.latency.UncertaintyBudget;
@@ -82,11 +83,17 @@ final class Latencies {
         if (run.display().isEmpty() || !run.grade().hasLog()) {
             return Optional.empty();
         }
+        // A stream's host knows the game's work, its client when images were shown.
+        Optional<FrameLog> host = study.stream().hostLog(run);
         Optional<ChainModel> stated = StatedPath.of(
-                run.path().chain(), setup, analysis.slice(), run.display().get(), run.capFps());
+                run.path().chain(),
+                setup,
+                host.map(FrameLog::all).orElse(analysis.slice()),
+                run.display().get(),
+                run.capFps());
         Optional<double[]> sync = StatedPath.syncWaits(analysis.slice());
         Optional<double[]> decode = StreamStages.decode(analysis.slice().log());
-        Optional<double[]> encode = study.stream().hostLog(run).flatMap(StreamStages::encode);
+        Optional<double[]> encode = host.flatMap(StreamStages::encode);
         return stated.map(model -> measured(model, LatencyStage.SYNC, sync))
                 .map(model -> measured(model, LatencyStage.DECODE, decode))
                 .map(model -> measured(model, LatencyStage.ENCODE, encode));

@@ -81,8 +81,9 @@ final class BufferView extends CanvasView {
         g.setTextAlign(TextAlignment.LEFT);
         g.fillText("images in time", left + 4, 7);
         if (bufferMs >= 0) {
-            double at = left + (right - left) * bufferMs / longestMs;
+            double at = Math.floor(left + (right - left) * bufferMs / longestMs) + 0.5;
             g.setStroke(palette.get(Role.WARM));
+            g.setLineWidth(1.6);
             g.setLineDashes(6, 4);
             g.strokeLine(at, scaled(TOP), at, bottom);
             g.setLineDashes();

@@ -152,7 +152,9 @@ final class LanesView extends CanvasView {
         for (double ms = Math.ceil(fromMs / step) * step; ms <= toMs; ms += step) {
             g.setStroke(palette.get(Role.LINE));
             g.strokeLine(lane.x(ms), height - scaled(18), lane.x(ms), height - scaled(14));
-            g.fillText(Numbers.text(ms / 1000, step < 100 ? 2 : 1) + " s", lane.x(ms), height - scaled(7));
+            if (lane.x(ms) < lane.right - scaled(18)) {
+                g.fillText(Numbers.text(ms / 1000, step < 100 ? 2 : 1) + " s", lane.x(ms), height - scaled(7));
+            }
         }
     }
 

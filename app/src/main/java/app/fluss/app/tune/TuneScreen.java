@@ -1,346 +1,94 @@
 package app.fluss.app.tune;
 
-import app.fluss.app.model.Contents;
+import app.fluss.app.model.AnalysedRun;
 import app.fluss.app.model.Jobs;
+import app.fluss.app.model.PathWork;
 import app.fluss.app.model.Workbench;
 import app.fluss.app.theme.Boxes;
-import app.fluss.app.theme.Buttons;
-import app.fluss.app.theme.Choice;
 import app.fluss.app.theme.Labels;
-import app.fluss.app.theme.NumberField;
-import app.fluss.app.theme.Numbers;
-import app.fluss.core.bench.FactKey;
-import app.fluss.core.bench.Setup;
-import app.fluss.core.measure.SyncMode;
-import app.fluss.core.path.Chain;
-import app.fluss.core.path.Stage;
-import app.fluss.core.path.StageKind;
-import app.fluss.core.tune.Bounds;
-import app.fluss.core.tune.CapGrid;
-import app.fluss.core.tune.School;
-import app.fluss.core.tune.TuneBench;
-import app.fluss.core.tune.TuneCell;
-import app.fluss.core.work.Progress;
-import app.fluss.files.study.DeliveryPath;
-import app.fluss.files.study.Planned;
-import app.fluss.files.study.Run;
-import app.fluss.files.study.Study;
-import app.fluss.files.study.StudyException;
-import java.util.ArrayList;
-import java.util.Arrays;
-import java.util.List;
+import java.util.EnumMap;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Objects;
-import java.util.Optional;
 import java.util.function.Consumer;
-import javafx.scene.control.Button;
-import javafx.scene.control.ChoiceBox;
-import javafx.scene.control.Label;
-import javafx.scene.control.ScrollPane;
-import javafx.scene.control.TextField;
+import javafx.scene.Node;
+import javafx.scene.control.ToggleButton;
+import javafx.scene.control.ToggleGroup;
+import javafx.scene.control.Tooltip;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
-import org.jspecify.annotations.Nullable;
 
-/// Tune: every cap with every multiplier, worked out from the native log at hand, ranked by what is wanted
-/// of the game.
+/// Tune: what caps, a stream's picture or a headset's render scale would give, ranked by what is wanted of the game.
 public final class TuneScreen extends VBox {
-    private static final int REPEATS = 3;
-    private static final int SHOWN = 6;
-
     private final Workbench workbench;
-    private final Jobs jobs;
-    private final Consumer<String> problems;
-    private final Runnable plan;
-    private final Label place = Labels.of("", "chip");
-    private final Label rests = Labels.note("");
-    private final TextField cost = new TextField();
-    private final ChoiceBox<StageKind> generator = Choice.of("tune-generator", StageKind::title);
-    private final ChoiceBox<School> school = Choice.of("tune-school", School::title);
-    private final TextField mostAdded = new TextField();
-    private final TextField leastBase = new TextField();
-    private final CapCells cells = new CapCells(this::choose);
-    private final VBox ranking = new VBox(7);
-    private final Label chosenName = Labels.heading("");
-    private final Label chosenWords = Labels.wrapped("", "small");
-    private final Button planIt = Buttons.primary(
-            "Plan this path", "Makes the path and wants three runs of it in this scene", this::planChosen);
-    private final HBox body;
-    private final Label nothing = Labels.note("");
-    private Optional<CapGrid> grid = Optional.empty();
-    private @Nullable TuneCell chosen;
-    private @Nullable Run used;
-    private @Nullable Asked asked;
+    private final CapPane caps;
+    private final Map<What, Node> panes = new EnumMap<>(What.class);
+    private final Map<What, ToggleButton> buttons = new EnumMap<>(What.class);
+    private final ToggleGroup group = new ToggleGroup();
 
-    /// What a grid was worked out for: the same is not worked out again.
-    private record Asked(long runId, TuneBench bench) {}
+    /// What is tuned.
+    private enum What {
+        CAPS("Caps", "Cap and multiplier, from the native log of the scene"),
+        STREAM("Stream", "Picture and rate of a stream, from the run that is selected"),
+        HEADSET("Headset", "Render scale and refresh rate, from the run that is selected");
+
+        private final String title;
+        private final String tip;
+
+        What(String title, String tip) {
+            this.title = title;
+            this.tip = tip;
+        }
+    }
 
     /// @param problems is told, in words, what went wrong
     /// @param plan goes to the plan
     public TuneScreen(Workbench workbench, Jobs jobs, Consumer<String> problems, Runnable plan) {
-        super(10);
+        super(8);
         this.workbench = workbench;
-        this.jobs = jobs;
-        this.problems = problems;
-        this.plan = plan;
         setId("tune");
-        cost.setId("tune-cost");
-        cost.setPrefColumnCount(4);
-        cost.setText("1.5");
-        planIt.setId("tune-plan");
-        generator
-                .getItems()
-                .setAll(Arrays.stream(StageKind.values())
-                        .filter(StageKind::isGenerator)
-                        .filter(kind -> kind != StageKind.OTHER_GENERATION)
-                        .toList());
-        generator.setValue(StageKind.CAPTURE_GENERATION);
-        school.getItems().setAll(School.values());
-        school.setValue(School.SMOOTH_FIRST);
-        mostAdded.setId("tune-added");
-        leastBase.setId("tune-base");
-        for (TextField bound : List.of(mostAdded, leastBase)) {
-            bound.setPrefColumnCount(3);
-            bound.textProperty().subscribe(() -> rank());
+        caps = new CapPane(workbench, jobs, problems, plan);
+        panes.put(What.CAPS, caps);
+        panes.put(What.STREAM, new StreamTunePane(workbench));
+        panes.put(What.HEADSET, new HeadsetTunePane(workbench, jobs, problems));
+        HBox row = Boxes.row(Labels.title("Tune"));
+        for (What what : What.values()) {
+            ToggleButton button = new ToggleButton(what.title);
+            button.setId("tune-" + what.title.toLowerCase(Locale.ROOT));
+            button.getStyleClass().add("quiet");
+            button.setTooltip(new Tooltip(what.tip));
+            button.setToggleGroup(group);
+            button.setUserData(what);
+            buttons.put(what, button);
+            row.getChildren().add(button);
+            VBox.setVgrow(panes.get(what), Priority.ALWAYS);
         }
-        school.valueProperty().subscribe(this::takeBounds);
-        generator.valueProperty().subscribe(() -> work());
-        cost.setOnAction(_ -> work());
-        cost.focusedProperty().subscribe(focused -> {
-            if (!focused) {
-                work();
+        getChildren().setAll(row, caps);
+        group.selectedToggleProperty().subscribe(chosen -> {
+            if (chosen != null && chosen.getUserData() instanceof What what) {
+                getChildren().set(1, Objects.requireNonNull(panes.get(what)));
+                caps.work();
             }
         });
-        VBox gridPanel = Boxes.panel(
-                Boxes.row(
-                        Labels.heading("Cap × multiplier"),
-                        Labels.of("★ best  ● fair  ◐ wasteful  ✕ refused", "muted")),
-                Labels.of("delivered rate; latency added to native; load of the card that generates", "muted", "small"),
-                scrolled(cells));
-        HBox.setHgrow(gridPanel, Priority.ALWAYS);
-        gridPanel.setMinWidth(0);
-        VBox side =
-                Boxes.panel(chosenName, chosenWords, planIt, Labels.heading("Why not the others"), scrolled(ranking));
-        side.setPrefWidth(300);
-        side.setMinWidth(260);
-        body = new HBox(10, gridPanel, side);
-        VBox.setVgrow(body, Priority.ALWAYS);
-        getChildren()
-                .setAll(
-                        Boxes.row(Labels.title("Tune"), place, Boxes.spacer(), Labels.of("wanted", "muted"), school),
-                        Boxes.row(
-                                Labels.of("generator", "muted"),
-                                generator,
-                                Labels.of("time to make one image", "muted"),
-                                cost,
-                                Labels.of("ms", "muted"),
-                                Boxes.spacer(),
-                                Labels.of("may add", "muted"),
-                                mostAdded,
-                                Labels.of("ms, base at least", "muted"),
-                                leastBase,
-                                Labels.of("/s", "muted")),
-                        rests,
-                        body);
-        workbench.selectedProperty().subscribe(_ -> work());
+        choose(What.CAPS);
+        workbench.pathWorkProperty().subscribe(this::follow);
     }
 
-    private static ScrollPane scrolled(VBox box) {
-        return scroll(Boxes.scrolled(box));
+    private void choose(What what) {
+        Objects.requireNonNull(buttons.get(what)).setSelected(true);
     }
 
-    private static ScrollPane scrolled(CapCells box) {
-        return scroll(Boxes.scrolled(box));
+    /// Follows the run that is selected: a stream is tuned as a stream, what is seen in a headset as that.
+    private void follow(PathWork work) {
+        AnalysedRun run = workbench.analysedProperty().get();
+        if (run != null) {
+            choose(run.stream().isPresent() ? What.STREAM : work.headset().isPresent() ? What.HEADSET : What.CAPS);
+        }
     }
 
-    private static ScrollPane scroll(VBox box) {
-        ScrollPane scroll = Boxes.scrolling(box);
-        VBox.setVgrow(scroll, Priority.ALWAYS);
-        return scroll;
-    }
-
-    /// Works the grid out for the selected scene, where this screen is shown.
+    /// Works out what is shown.
     public void work() {
-        if (getScene() == null) {
-            return;
-        }
-        Contents contents = workbench.contentsProperty().get();
-        Run selected = workbench.selectedProperty().get();
-        Study study = workbench.studyProperty().get();
-        Optional<Run> run = selected == null ? Optional.empty() : contents.baselineLog(selected.sceneId());
-        double costMs = FactKey.number(cost.getText().replace(',', '.'));
-        place.setText(selected == null ? "" : contents.place(selected));
-        if (run.isEmpty() || study == null) {
-            none(
-                    "Tune works from the CPU and GPU work in a native log of the scene, on a stated display. There is none yet:"
-                            + " measure the native path first.");
-            return;
-        }
-        if (!(costMs >= 0 && costMs <= 100)) {
-            none(
-                    "State how long the generator takes for one image, 0 to 100 ms. Its maker's or your own figure; engine and"
-                            + " capture generators take about 1 to 3 ms.");
-            return;
-        }
-        Run from = run.get();
-        Setup setup = contents.bench()
-                .setup(contents.scene(from.sceneId()).gameId(), Chain.of(generator.getValue()))
-                .withNamed(contents.facts().getOrDefault(from.id(), Map.of()));
-        TuneBench bench = TuneBench.stated(
-                costMs,
-                generator.getValue() == StageKind.SECOND_GPU,
-                from.display().orElseThrow(),
-                setup);
-        Asked asking = new Asked(from.id(), bench);
-        if (asking.equals(asked) && (grid.isPresent() || jobs.busyProperty().get())) {
-            return; // it is there, or on its way
-        }
-        asked = asking;
-        jobs.start(
-                "Working the cap grid out",
-                progress -> grid(study, from, bench, progress),
-                found -> show(found, from, bench),
-                e -> problems.accept(String.valueOf(e.getMessage())));
-    }
-
-    private static Optional<CapGrid> grid(Study study, Run run, TuneBench bench, Progress progress)
-            throws StudyException {
-        return CapGrid.of(study.log(run).all(), bench, progress);
-    }
-
-    private void none(String words) {
-        asked = null;
-        grid = Optional.empty();
-        rests.setText("");
-        nothing.setText(words);
-        getChildren().set(3, nothing);
-    }
-
-    private void show(Optional<CapGrid> found, Run from, TuneBench bench) {
-        grid = found;
-        used = from;
-        chosen = null;
-        if (found.isEmpty()) {
-            none(
-                    "The native log of this scene has no CPU and GPU work of its frames: log them, and the grid can be worked"
-                            + " out.");
-            return;
-        }
-        getChildren().set(3, body);
-        rests.setText(
-                "From %s%s, on %s Hz %s with %d frames in flight at most%s. Images between two; what is worked out here is an estimate until it is measured.%s"
-                        .formatted(
-                                from.path().name() + " · " + from.name(),
-                                from.simulated() ? " (simulated)" : "",
-                                Numbers.text(bench.mode().refreshHz(), 0),
-                                bench.mode().sync().label(),
-                                bench.inFlight(),
-                                bench.copyMs() > 0 ? ", a copy takes " + Numbers.text(bench.copyMs(), 1) + " ms" : "",
-                                bench.mode().sync() == SyncMode.FIFO
-                                        ? " Where a cap keeps step with the display, latency hangs on its phase: up to half a refresh either"
-                                                + " way."
-                                        : ""));
-        rank();
-    }
-
-    /// The bounds of the school, which are common practice and may be changed.
-    private void takeBounds(School chosenSchool) {
-        mostAdded.setText(NumberField.text(chosenSchool.bounds().mostAddedMs()));
-        leastBase.setText(NumberField.text(chosenSchool.bounds().leastBaseFps()));
-        rank();
-    }
-
-    /// What is typed; where it is no number, what the school says.
-    private Bounds bounds() {
-        double added = FactKey.number(mostAdded.getText().replace(',', '.'));
-        double base = FactKey.number(leastBase.getText().replace(',', '.'));
-        Bounds usual = school.getValue().bounds();
-        return new Bounds(Double.isNaN(added) ? usual.mostAddedMs() : added, base >= 0 ? base : usual.leastBaseFps());
-    }
-
-    private void rank() {
-        grid.ifPresent(found -> {
-            List<CapGrid.Ranked> ranked = found.ranked(school.getValue(), bounds());
-            CapGrid.Ranked best = ranked.getFirst();
-            TuneCell shown = chosen == null ? best.cell() : chosen;
-            cells.show(ranked, shown);
-            CapGrid.Ranked one = ranked.stream()
-                    .filter(candidate -> candidate.cell().equals(shown))
-                    .findFirst()
-                    .orElse(best);
-            chosenName.setText(name(one.cell()));
-            chosenWords.setText(CapCells.words(one));
-            planIt.setDisable(one.refused().isPresent() || isNothing(one.cell()));
-            List<Label> reasons = new ArrayList<>();
-            ranked.stream()
-                    .skip(1)
-                    .limit(SHOWN)
-                    .forEach(other -> reasons.add(Labels.wrapped(
-                            name(other.cell()) + ": "
-                                    + other.refused().orElseGet(() -> CapGrid.against(other.cell(), best.cell())),
-                            "small")));
-            ranking.getChildren().setAll(reasons);
-        });
-    }
-
-    private static boolean isNothing(TuneCell cell) {
-        return cell.multiplier() == 1 && Double.isNaN(cell.capFps());
-    }
-
-    private static String name(TuneCell cell) {
-        String cap = Double.isNaN(cell.capFps()) ? "no cap" : "cap " + Numbers.text(cell.capFps(), 0);
-        return cell.multiplier() == 1 ? cap : cap + ", " + cell.multiplier() + "×";
-    }
-
-    private void choose(TuneCell cell) {
-        chosen = cell;
-        rank();
-    }
-
-    private Chain chain(TuneCell cell) {
-        List<Stage> stages = new ArrayList<>();
-        if (!Double.isNaN(cell.capFps())) {
-            stages.add(
-                    new Stage(StageKind.FRAME_CAP, Map.of(FactKey.CAP_FPS, Long.toString(Math.round(cell.capFps())))));
-        }
-        if (cell.multiplier() > 1) {
-            stages.add(new Stage(
-                    generator.getValue(),
-                    Map.of(
-                            FactKey.MULTIPLIER, Integer.toString(cell.multiplier()),
-                            FactKey.GENERATION_WAY, "between two",
-                            FactKey.MADE_MS, cost.getText().strip().replace(',', '.'))));
-        }
-        return new Chain(stages);
-    }
-
-    /// Makes the chosen cell a path and wants runs of it in this scene.
-    private void planChosen() {
-        Run from = used;
-        if (from == null || grid.isEmpty()) {
-            return;
-        }
-        List<CapGrid.Ranked> ranked = grid.get().ranked(school.getValue(), bounds());
-        Chain chain = chain(Objects.requireNonNullElse(chosen, ranked.getFirst().cell()));
-        Contents contents = workbench.contentsProperty().get();
-        Optional<DeliveryPath> there = contents.bench().paths().stream()
-                .filter(path -> path.chain().equals(chain))
-                .findFirst();
-        String name = contents.freePathName(chain.proposedName());
-        workbench.note(
-                "Planning a path",
-                study -> {
-                    DeliveryPath path = there.orElse(null);
-                    if (path == null) {
-                        study.bench().addPath(name, chain);
-                        path = study.bench().read().paths().stream()
-                                .filter(one -> one.name().equals(name))
-                                .findFirst()
-                                .orElseThrow();
-                    }
-                    study.plan().want(Map.of(new Planned.Cell(from.sceneId(), path.id()), REPEATS));
-                },
-                plan);
+        caps.work();
     }
 }

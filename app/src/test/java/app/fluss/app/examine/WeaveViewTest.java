@@ -94,7 +94,9 @@ class WeaveViewTest extends ApplicationTest {
                         List.of(),
                         Figure.missing("not looked at"),
                         Optional.empty(),
-                        List.of()));
+                        List.of()),
+                Optional.empty(),
+                Optional.empty());
     }
 
     private int pixels(Region view, Role role) {

@@ -30,6 +30,9 @@ public final class ScenarioFacts {
         scenario.headset().ifPresent(headset -> {
             all.put(FactKey.HEADSET_HZ, headset.refreshHz());
             all.put(FactKey.COMPOSITOR_MS, headset.compositorMs());
+            all.facts.put(
+                    FactKey.RENDER_SCALE.id(),
+                    ScenarioChain.text(scenario.game().renderScale() * 100) + " %");
         });
         return all.facts;
     }

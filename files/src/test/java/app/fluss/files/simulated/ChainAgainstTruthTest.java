@@ -14,6 +14,7 @@ import app.fluss.core.latency.chain.ChainEstimate;
 import app.fluss.core.latency.chain.ChainModel;
 import app.fluss.core.latency.chain.LatencyStage;
 import app.fluss.core.latency.chain.StatedPath;
+import app.fluss.core.latency.chain.StreamStages;
 import app.fluss.core.path.Chain;
 import app.fluss.sim.SimulatedRun;
 import app.fluss.sim.Simulation;
@@ -28,6 +29,7 @@ import java.util.function.ToDoubleFunction;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
+import org.junit.jupiter.params.provider.ValueSource;
 
 /// The chain estimate and the event simulation are two calculations that share no code: one draws stages, the
 /// other plays frames. They must give the same mean within 3 % or 0.5 ms for every scenario that ships.
@@ -76,6 +78,23 @@ class ChainAgainstTruthTest {
             ChainEstimate stated = ChainEstimate.of(model, 0.5);
             assertThat(stated.total().mean().orNaN()).isCloseTo(truth, within(Math.max(0.5, 0.03 * truth)));
         }
+    }
+
+    /// What a stream's two logs measure in place of what is stated.
+    @ParameterizedTest
+    @ValueSource(strings = {"home-stream", "stream-host-hitch", "stream-network-hitch", "stream-decoder-hitch"})
+    void aStreamsOwnStampsAgreeWithTheTruth(String name) {
+        Scenario scenario = ReadyScenario.named(name).with(CLICKS).lasting(LONG_S);
+        SimulatedRun run = Simulation.run(scenario);
+        ChainModel model = waited(model(scenario, run, Map.of()), run)
+                .withMeasured(
+                        LatencyStage.ENCODE,
+                        StreamStages.encode(run.hostLog().orElseThrow()).orElseThrow())
+                .withMeasured(
+                        LatencyStage.DECODE, StreamStages.decode(run.log()).orElseThrow());
+        double truth = mean(run, Click::halfMs);
+        assertThat(ChainEstimate.of(model, 0.5).total().mean().orNaN())
+                .isCloseTo(truth, within(Math.max(0.5, 0.03 * truth)));
     }
 
     @ParameterizedTest

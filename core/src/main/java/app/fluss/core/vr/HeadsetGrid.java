@@ -1,0 +1,66 @@
+package app.fluss.core.vr;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+
+/// What render scales and refresh rates an application could have in a headset, for a school.
+///
+/// @param cells every scale with every rate, those that suit first, best first: most pixels a second
+public record HeadsetGrid(List<Cell> cells) {
+    /// Render scales that are tried, 1 for 100 %.
+    public static final List<Double> SCALES = List.of(0.7, 0.8, 0.9, 1.0, 1.1, 1.2, 1.3, 1.4, 1.5);
+
+    /// A render scale with a refresh rate.
+    ///
+    /// @param refreshHz refreshes, /s
+    /// @param outlook what would be shown
+    /// @param refusal why it does not suit, in words; empty if it does
+    public record Cell(double refreshHz, ScaleOutlook outlook, Optional<String> refusal) {
+        /// Render scale, 1 for 100 %.
+        public double scale() {
+            return outlook.target().scale();
+        }
+    }
+
+    /// Works the grid out.
+    ///
+    /// @param work of a run
+    /// @param measured what that run drew
+    /// @param ratesHz that the headset offers, /s
+    /// @param leadMs of the compositor, ms
+    /// @param inFlight frames in flight at most
+    public static HeadsetGrid of(
+            PixelLaw law,
+            HeadsetReplay.Work work,
+            RenderTarget measured,
+            List<Double> ratesHz,
+            double leadMs,
+            int inFlight,
+            HeadsetSchool school) {
+        List<Cell> cells = new ArrayList<>();
+        for (double hz : ratesHz) {
+            HeadsetReplay headset = new HeadsetReplay(hz, leadMs, school.locksToHalf(), inFlight);
+            for (ScaleOutlook outlook : ScaleOutlook.of(law, work, measured, headset, SCALES)) {
+                cells.add(new Cell(hz, outlook, school.refusal(outlook.expected())));
+            }
+        }
+        cells.sort(Comparator.comparing((Cell cell) -> cell.refusal.isPresent())
+                .thenComparingDouble(cell -> -cell.outlook.target().megapixels() * cell.refreshHz));
+        return new HeadsetGrid(List.copyOf(cells));
+    }
+
+    /// Those that lost, the ones that were refused first: what would have been wanted more and does not suit.
+    public List<Cell> losers() {
+        return cells.stream()
+                .filter(cell -> !best().equals(Optional.of(cell)))
+                .sorted(Comparator.comparing((Cell cell) -> cell.refusal.isEmpty()))
+                .toList();
+    }
+
+    /// The best one that suits; empty if none does.
+    public Optional<Cell> best() {
+        return cells.stream().filter(cell -> cell.refusal.isEmpty()).findFirst();
+    }
+}
