@@ -52,8 +52,7 @@ final class Pictures {
         pictures.next();
     }
 
-    /// Every main view at the design size, most of them light; one at 1920 × 1080, there also with text twice as
-    /// large.
+    /// Every main view at the design size, most of them light; one at 1920 × 1080.
     static void takeAll(FlussApp.Window window, Path folder) {
         Pictures pictures = new Pictures(window);
         pictures.steps.add(() -> window.theme().use(Palette.LIGHT));
@@ -70,6 +69,10 @@ final class Pictures {
         pictures.view(ExamineScreen.View.PICTURES, "Kelp Circuit", folder.resolve("pictures-dark.png"));
         pictures.steps.add(() -> window.theme().use(Palette.LIGHT));
         pictures.path("television, game mode", folder.resolve("path-television-light.png"));
+        pictures.path("home stream, radio", folder.resolve("path-stream-light.png"));
+        pictures.steps.add(() -> window.theme().use(Palette.DARK));
+        pictures.path("VR, render scale 142 %", folder.resolve("path-headset-dark.png"));
+        pictures.steps.add(() -> window.theme().use(Palette.LIGHT));
         pictures.steps.add(() -> window.shell().examine().show(ExamineScreen.View.FRAMES));
         pictures.path("second GPU 3×, size 50 %", folder.resolve("path-second-gpu-light.png"));
         pictures.steps.add(() -> pictures.choose("compare"));
@@ -81,7 +84,6 @@ final class Pictures {
         pictures.bench(BenchScreen.View.PARTS, folder.resolve("bench-parts-light.png"));
         pictures.bench(BenchScreen.View.PREFLIGHT, folder.resolve("bench-preflight-light.png"));
         pictures.bench(BenchScreen.View.PATHS, folder.resolve("bench-paths-light.png"));
-        pictures.shoot("Mossfall Terrace", "compare", folder.resolve("compare-readings.png"));
         pictures.steps.add(() -> window.shell().simulate());
         pictures.steps.add(() -> pictures.saveDialog(folder.resolve("simulate-light.png")));
         pictures.steps.add(() -> window.shell().drop(List.of(foreignLog())));
@@ -91,8 +93,6 @@ final class Pictures {
             window.stage().setHeight(1080);
         });
         pictures.shoot("Tidewarden", "examine", folder.resolve("examine-wide.png"));
-        pictures.steps.add(() -> window.theme().scaleText(10));
-        pictures.steps.add(() -> pictures.save(folder.resolve("examine-large-text.png")));
         pictures.next();
     }
 

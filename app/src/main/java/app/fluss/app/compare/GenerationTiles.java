@@ -4,6 +4,11 @@ import app.fluss.app.model.Comparison;
 import app.fluss.app.theme.Numbers;
 import app.fluss.core.compare.GenerationFigures;
 import app.fluss.core.measure.Figure;
+import app.fluss.core.stream.blame.Cause;
+import app.fluss.core.vr.HeadsetSchool;
+import app.fluss.core.vr.Reprojection;
+import java.util.Map;
+import java.util.stream.Collectors;
 import javafx.scene.control.Label;
 import javafx.scene.control.Tooltip;
 import javafx.scene.layout.TilePane;
@@ -39,6 +44,35 @@ final class GenerationTiles extends TilePane {
         if (generation.isGenerating()) {
             made(generation);
         }
+        comparison.headset().ifPresent(this::shown);
+        comparison.hitches().ifPresent(this::hitches);
+    }
+
+    private void shown(Reprojection seen) {
+        for (HeadsetSchool school : HeadsetSchool.values()) {
+            tile(
+                    school.title(),
+                    school.refusal(seen).isEmpty() ? "suits" : "✕",
+                    seen.share(),
+                    school.refusal(seen)
+                            .orElse("%s of the refreshes had no new image; %s of the time was below half rate."
+                                    .formatted(
+                                            Numbers.percent(seen.share(), 1),
+                                            Numbers.percent(seen.belowHalfTime(), 1))));
+        }
+    }
+
+    private void hitches(Map<Cause, Integer> totals) {
+        int all = totals.values().stream().mapToInt(count -> count).sum();
+        String causes = totals.entrySet().stream()
+                .filter(entry -> entry.getValue() > 0)
+                .map(entry -> entry.getKey().title() + " " + entry.getValue())
+                .collect(Collectors.joining(", "));
+        tile(
+                "hitches at the client",
+                Integer.toString(all),
+                Figure.of(all),
+                all == 0 ? "No image stayed for long." : "What they come from: " + causes + ".");
     }
 
     private void made(GenerationFigures generation) {

@@ -22,6 +22,7 @@ import app.fluss.core.measure.Limits;
 import app.fluss.core.path.Judgement;
 import app.fluss.core.path.Outcome;
 import app.fluss.core.path.Requirement;
+import app.fluss.core.stream.blame.Blame;
 import app.fluss.core.work.Progress;
 import app.fluss.files.study.DeliveryPath;
 import app.fluss.files.study.Run;
@@ -45,6 +46,7 @@ final class Analyses {
     private final List<Requirement> requirements;
     private final Map<Run, Analysis> known = new ConcurrentHashMap<>();
     private final Map<Run, Figure> estimated = new ConcurrentHashMap<>();
+    private final Map<Run, Optional<StreamWork>> streams = new ConcurrentHashMap<>();
 
     Analyses(List<Requirement> requirements) {
         this.requirements = requirements;
@@ -53,6 +55,7 @@ final class Analyses {
     void forget() {
         known.clear();
         estimated.clear();
+        streams.clear();
     }
 
     /// A run and all that is worked out for it.
@@ -65,7 +68,8 @@ final class Analyses {
         Optional<StoredPictures> pictures = open.pictures().of(run);
         WaysToKnow ways = WaysToKnow.of(analysis, pictures.flatMap(StoredPictures::seen));
         AnalysedLatency latency = Latencies.of(open, run, analysis);
-        Optional<StreamWork> stream = Streams.of(open, run, setup, analysis);
+        streams.remove(run); // a host's log or a probe may have been added
+        Optional<StreamWork> stream = stream(open, now, run);
         Optional<HeadsetSeen> headset = Headsets.seen(run, setup, analysis, sections);
         List<Finding> findings = findings(open, run, analysis, latency, pictures, ways);
         stream.ifPresent(seen -> findings.addAll(Streams.findings(seen)));
@@ -123,6 +127,16 @@ final class Analyses {
         return found;
     }
 
+    /// What is worked out of the stream of a run.
+    private Optional<StreamWork> stream(Study open, Contents now, Run run) throws StudyException, IOException {
+        Optional<StreamWork> found = streams.get(run);
+        if (found == null) {
+            found = Streams.of(open, run, now.setup(run), analysis(open, run));
+            streams.put(run, found);
+        }
+        return found;
+    }
+
     /// The mean from input to light by the stages, ms.
     Figure estimatedLatencyMs(Study open, Run run) throws StudyException {
         Figure found = estimated.get(run);
@@ -134,7 +148,8 @@ final class Analyses {
     }
 
     /// Every path of the scene of a run against the native one; only runs that count.
-    List<Comparison> compare(Study open, Contents now, Run selectedRun, Progress progress) throws StudyException {
+    List<Comparison> compare(Study open, Contents now, Run selectedRun, Progress progress)
+            throws StudyException, IOException {
         List<Run> ofScene = now.runs().stream()
                 .filter(run -> run.sceneId() == selectedRun.sceneId() && run.isKept())
                 .toList();
@@ -177,6 +192,15 @@ final class Analyses {
                     !measured.shiftMs().isKnown() && latency.shiftMs().isKnown(),
                     SectionFigures.of(
                             stretches, stretches(open, others), entry.getKey().multiplier()),
+                    Headsets.seen(
+                                    others.getFirst(),
+                                    now.setup(others.getFirst()),
+                                    analysis(open, others.getFirst()),
+                                    List.of())
+                            .map(HeadsetSeen::whole),
+                    stream(open, now, others.getFirst())
+                            .flatMap(StreamWork::blame)
+                            .map(blamed -> Blame.totals(blamed.hitches())),
                     simulated));
         }
         return List.copyOf(compared);

@@ -56,9 +56,11 @@ final class HeadsetPanel extends VBox {
                         bar,
                         table,
                         Labels.wrapped(
-                                "Longest spell without a new image: %d refreshes. Images with the commonest hold: %s."
+                                "Longest spell without a new image: %s. Images with the commonest hold: %s."
                                         .formatted(
-                                                seen.whole().longestSpell(),
+                                                seen.whole().longestSpell() == 1
+                                                        ? "1 refresh"
+                                                        : seen.whole().longestSpell() + " refreshes",
                                                 Numbers.percent(seen.whole().evenShare(), 0)),
                                 "small"),
                         latency(),
