@@ -8,12 +8,14 @@ import app.fluss.core.bench.BenchPart;
 import app.fluss.core.bench.FactKey;
 import app.fluss.core.finding.Finding;
 import app.fluss.core.measure.Grade;
+import app.fluss.core.measure.Section;
 import app.fluss.core.path.Chain;
 import app.fluss.core.path.StageKind;
 import app.fluss.core.vr.HeadsetSchool;
 import app.fluss.files.simulated.ReadyScenario;
 import app.fluss.files.study.Fact;
 import app.fluss.files.study.FactSource;
+import app.fluss.files.study.Run;
 import app.fluss.files.study.Study;
 import app.fluss.sim.scenario.Scenario;
 import app.fluss.sim.scenario.Work;
@@ -45,7 +47,7 @@ class HeadsetJobTest extends WindowTest {
                                     Fact.today(FactKey.HEADSET_HZ, "90", FactSource.TYPED)));
             for (double scale : SCALES) {
                 Scenario scenario = ReadyScenario.named("vr-uneven-scale").lasting(20);
-                addSimulated(
+                Run run = addSimulated(
                         made,
                         "scale " + scale,
                         Chain.of(StageKind.VR_REPROJECTION),
@@ -53,6 +55,7 @@ class HeadsetJobTest extends WindowTest {
                                 .withWork(new Work(3, 0.05, 0.5, 0, 0), new Work(10.9, 0.006, 0.5, 0, 0))
                                 .withRenderScale(scale)),
                         Grade.B);
+                made.addSection(run, new Section("kelp", Section.Weight.WORST, 5_000, 15_000));
             }
         }
         return study;
@@ -83,7 +86,10 @@ class HeadsetJobTest extends WindowTest {
         assertThat(work.headMs().orNaN()).isLessThan(work.handMs().orNaN());
         assertThat(words(look("#scales"))).contains("▲ shakes").contains("● even");
         assertThat(words(look("#headsets"))).contains("Lantern V").contains("1.000");
-        assertThat(words(look("#refreshes"))).contains("whole run").contains("card");
+        assertThat(words(look("#refreshes")))
+                .contains("whole run")
+                .contains("kelp")
+                .contains("card");
         assertThat(words(look("#headset-panel"))).contains("Stop at the first sign of sickness");
     }
 

@@ -14,9 +14,8 @@ import java.util.function.Supplier;
 import javafx.stage.FileChooser;
 import javafx.stage.Window;
 
-/// Adds the log of a stream's host to the run that is looked at. Its columns are mapped as they were the last time,
-/// else as
-/// the data itself says.
+/// Adds the log of a stream's host to the run that is looked at. Its columns are mapped as they were
+/// the last time, else as the data itself says.
 public final class HostLogFlow {
     private final Workbench workbench;
     private final MappingMemory memory;

@@ -48,13 +48,11 @@ public record HeadsetWork(
     /// @param megapixels that it takes at this run's render scale
     /// @param gpuFps frames a second that the card draws of so many, with a 95 % interval
     /// @param interval of that
-    /// @param multiplier of this run's predicted rate
     /// @param rates what each of its refresh rates would show
     public record Other(
             String name,
             double megapixels,
             Figure gpuFps,
             Optional<Interval> interval,
-            Figure multiplier,
             List<RefreshChoice.Outlook> rates) {}
 }

@@ -146,7 +146,6 @@ final class Headsets {
                         rate.map(predicted -> Figure.of(predicted.value()))
                                 .orElseGet(() -> Figure.missing("the runs leave open whether a frame takes any time")),
                         rate.map(PixelLaw.Predicted::interval),
-                        times,
                         RefreshChoice.of(
                                         work,
                                         1 / orElse(times.orNaN(), 1),

@@ -85,7 +85,7 @@ final class BlamePanel extends VBox {
         return Labels.wrapped(
                 blamed.alignment().byNumber()
                         ? "Lined up by frame number. ▮ sent, – not sent by the host; a link runs to when the client showed it, a warm one late. Scroll to move, Ctrl and scroll to zoom."
-                        : "Lined up by the best offset of the clocks: it fits %s better than the next one."
+                        : "Lined up by the best offset of the clocks; %s of the host's long gaps speak for it and no other."
                                 .formatted(Numbers.percent(
                                         Figure.of(blamed.alignment().confidence()), 0)),
                 "small",

@@ -5,6 +5,7 @@ import app.fluss.app.model.HeadsetSeen;
 import app.fluss.app.model.HeadsetWork;
 import app.fluss.app.path.FigureTable.Cell;
 import app.fluss.app.theme.Boxes;
+import app.fluss.app.theme.Choice;
 import app.fluss.app.theme.Labels;
 import app.fluss.app.theme.Numbers;
 import app.fluss.app.theme.Theme;
@@ -18,6 +19,7 @@ import app.fluss.core.vr.ScaleOutlook;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Collectors;
+import javafx.scene.control.ChoiceBox;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
 
@@ -182,12 +184,31 @@ final class HeadsetPanel extends VBox {
             panel.getChildren().add(Labels.note("Put headsets with their panels and refresh rates on the bench."));
             return panel;
         }
+        ChoiceBox<Optional<HeadsetWork.Other>> reference = Choice.of(
+                "reference", other -> other.map(HeadsetWork.Other::name).orElse("this run"));
+        reference.getItems().add(Optional.empty());
+        work.headsets().forEach(other -> reference.getItems().add(Optional.of(other)));
+        VBox place = new VBox();
+        reference.valueProperty().subscribe(chosen -> {
+            if (chosen != null) {
+                place.getChildren().setAll(headsets(law, chosen));
+            }
+        });
+        reference.setValue(Optional.empty());
+        panel.getChildren().addAll(Boxes.row(Labels.of("rates as multiples of", "muted"), reference), place);
+        return panel;
+    }
+
+    private FigureTable headsets(PixelLaw law, Optional<HeadsetWork.Other> reference) {
+        double pixels = reference
+                .map(HeadsetWork.Other::megapixels)
+                .orElseGet(() -> work.target().orElseThrow().megapixels());
         FigureTable table = new FigureTable(
                 "headsets",
                 "headset, at this render scale",
                 "Mpx",
                 "card draws /s",
-                "× this run",
+                "× that",
                 "refreshes without a new image");
         for (HeadsetWork.Other other : work.headsets()) {
             table.row(
@@ -195,7 +216,7 @@ final class HeadsetPanel extends VBox {
                     "",
                     Cell.of(Figure.of(other.megapixels()), 2, ""),
                     Cell.of(other.gpuFps(), other.interval(), 1, 1, ""),
-                    Cell.of(other.multiplier(), 3, ""),
+                    Cell.of(law.multiplier(other.megapixels(), pixels), 3, ""),
                     new Cell(
                             other.rates().stream()
                                     .map(outlook -> "%s%s Hz %s"
@@ -208,8 +229,7 @@ final class HeadsetPanel extends VBox {
                             "",
                             "This run's frames, played at each rate with the predicted GPU time."));
         }
-        panel.getChildren().add(table);
-        return panel;
+        return table;
     }
 
     private static String ends(PixelLaw.Predicted value, int decimals) {

@@ -9,6 +9,7 @@ import app.fluss.app.theme.Labels;
 import app.fluss.app.theme.NumberField;
 import app.fluss.app.theme.Numbers;
 import app.fluss.app.theme.Theme;
+import app.fluss.core.bench.BenchPart;
 import app.fluss.core.bench.FactKey;
 import app.fluss.core.bench.Setup;
 import app.fluss.core.measure.Figure;
@@ -19,10 +20,17 @@ import app.fluss.devices.probe.ProbeCode;
 import app.fluss.devices.probe.ProbePlan;
 import app.fluss.devices.probe.ProbeServer;
 import app.fluss.files.link.ProbeFile;
+import app.fluss.files.study.Fact;
+import app.fluss.files.study.FactSource;
+import app.fluss.files.study.Item;
 import app.fluss.files.study.Run;
 import java.net.InetSocketAddress;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
 import java.util.function.Consumer;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
@@ -63,6 +71,8 @@ public final class ProbeDialog implements ProbeJob.Listener {
     private final ProgressBar bar = new ProgressBar(0);
     private final Button start = Buttons.primary("Start", "Starts the probe; it ends by itself", this::start);
     private final Button keep = Buttons.quiet("Keep with this run", "Keeps the probe as evidence", this::keep);
+    private final Button state = Buttons.quiet(
+            "State on the bench", "States delay and jitter of the link in use, as measured today", this::state);
     private @Nullable ProbeJob job;
     private @Nullable ProbeTrace trace;
 
@@ -79,6 +89,8 @@ public final class ProbeDialog implements ProbeJob.Listener {
         start.setId("probe-start");
         keep.setId("probe-keep");
         keep.setDisable(true);
+        state.setId("probe-state");
+        state.setDisable(true);
         said.setId("probe-said");
         bar.setMaxWidth(Double.MAX_VALUE);
         bar.setVisible(false);
@@ -94,7 +106,7 @@ public final class ProbeDialog implements ProbeJob.Listener {
                 10,
                 Boxes.row(Labels.of("In this probe", "muted"), side),
                 form,
-                Boxes.row(start, keep),
+                Boxes.row(start, keep, state),
                 bar,
                 said,
                 Labels.note(
@@ -211,6 +223,37 @@ public final class ProbeDialog implements ProbeJob.Listener {
                         buffer(report.arrivals().bufferMs(0.99)),
                         buffer(report.arrivals().bufferMs(0.999))));
         keep.setDisable(false);
+        state.setDisable(
+                seen.simulated() || link().isEmpty() || !report.oneWayMs().isKnown());
+    }
+
+    /// The link that is in use on the bench.
+    private Optional<Item> link() {
+        return workbench.contentsProperty().get().bench().items(BenchPart.LINK).stream()
+                .filter(Item::inUse)
+                .findFirst();
+    }
+
+    /// What a simulated link is like is no fact of the bench.
+    private void state() {
+        ProbeTrace measured = trace;
+        Optional<Item> link = link();
+        if (measured != null && link.isPresent()) {
+            ProbeReport report = ProbeReport.of(measured);
+            workbench.change("State the link", study -> {
+                List<Fact> facts = new ArrayList<>();
+                add(facts, FactKey.LINK_DELAY_MS, report.oneWayMs());
+                add(facts, FactKey.LINK_JITTER_MS, report.jitterMs());
+                study.bench().state(link.get(), facts);
+            });
+            state.setDisable(true);
+        }
+    }
+
+    private static void add(List<Fact> facts, FactKey key, Figure figure) {
+        if (figure.isKnown()) {
+            facts.add(Fact.today(key, String.format(Locale.ROOT, "%.3f", figure.orNaN()), FactSource.MEASURED));
+        }
     }
 
     private static String buffer(Figure ms) {

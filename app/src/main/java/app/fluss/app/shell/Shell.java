@@ -4,7 +4,6 @@ import app.fluss.app.bench.BenchScreen;
 import app.fluss.app.capture.CaptureScreen;
 import app.fluss.app.compare.CompareScreen;
 import app.fluss.app.examine.ExamineScreen;
-import app.fluss.app.importing.HostLogFlow;
 import app.fluss.app.importing.ImportFlow;
 import app.fluss.app.latency.LatencyPane;
 import app.fluss.app.model.AnalysedRun;
@@ -17,14 +16,12 @@ import app.fluss.app.path.PathPane;
 import app.fluss.app.pictures.PicturesPane;
 import app.fluss.app.pictures.StillsPanel;
 import app.fluss.app.plan.PlanScreen;
-import app.fluss.app.probing.ProbeDialog;
 import app.fluss.app.simulate.SimulateDialog;
 import app.fluss.app.theme.Labels;
 import app.fluss.app.theme.Theme;
 import app.fluss.app.tune.TuneScreen;
 import app.fluss.core.finding.Finding;
 import app.fluss.files.log.MappingMemory;
-import app.fluss.files.study.Run;
 import app.fluss.files.study.Study;
 import java.io.File;
 import java.nio.file.Path;
@@ -98,7 +95,11 @@ public final class Shell extends BorderPane {
                 workbench,
                 theme,
                 latency,
-                new PathPane(workbench, theme, pathActions()),
+                new PathPane(
+                        workbench,
+                        theme,
+                        new PathActions(
+                                workbench, theme, memory, () -> getScene().getWindow(), this::tell)),
                 new PicturesPane(workbench, theme, new StillsPanel(jobs, this::tell), () -> imports.choose(this::drop)),
                 actions::stateDisplay);
         compare = new CompareScreen(workbench, theme, shown -> {
@@ -132,25 +133,6 @@ public final class Shell extends BorderPane {
             event.setDropCompleted(true);
             event.consume();
         });
-    }
-
-    private PathPane.Actions pathActions() {
-        HostLogFlow hostLogs =
-                new HostLogFlow(workbench, memory, () -> getScene().getWindow(), this::tell);
-        return new PathPane.Actions() {
-            @Override
-            public void addHostLog() {
-                hostLogs.choose();
-            }
-
-            @Override
-            public void probeLink() {
-                Run run = workbench.selectedProperty().get();
-                if (run != null) {
-                    ProbeDialog.open(theme, getScene().getWindow(), workbench, run, Shell.this::tell);
-                }
-            }
-        };
     }
 
     /// Takes files that were dropped or chosen: studies are opened, logs imported.

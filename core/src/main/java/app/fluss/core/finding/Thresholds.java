@@ -73,8 +73,8 @@ final class Thresholds {
     /// Share of lost packets from which a link loses too many for a stream.
     static final double LINK_LOSS = 0.001;
 
-    /// How much better the best offset of two logs must fit than the next.
-    static final double SURE_OFFSET = 0.1;
+    /// Share of the host's long gaps that must speak for the offset of two logs and no other.
+    static final double SURE_OFFSET = 0.25;
 
     private Thresholds() {}
 }

@@ -8,9 +8,8 @@ import java.util.List;
 import java.util.Optional;
 import org.hipparchus.distribution.continuous.TDistribution;
 
-/// Mean GPU time of a frame against its pixels, `time = a + b · pixels`, fitted by weighted least squares to runs at
-/// two
-/// or more render scales. `a` is what a frame takes whatever its size.
+/// Mean GPU time of a frame against its pixels, `time = a + b · pixels`, fitted by weighted least
+/// squares to runs at two or more render scales. `a` is what a frame takes whatever its size.
 ///
 /// A frame's time is like the one before, so each run's mean has the standard error of the means of its blocks of two
 /// seconds (batch means; Law and Kelton, "Simulation Modeling and Analysis", from memory). The weights are one over its

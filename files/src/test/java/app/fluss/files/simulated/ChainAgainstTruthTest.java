@@ -16,6 +16,7 @@ import app.fluss.core.latency.chain.LatencyStage;
 import app.fluss.core.latency.chain.StatedPath;
 import app.fluss.core.latency.chain.StreamStages;
 import app.fluss.core.path.Chain;
+import app.fluss.core.path.StageKind;
 import app.fluss.sim.SimulatedRun;
 import app.fluss.sim.Simulation;
 import app.fluss.sim.scenario.Clicks;
@@ -113,6 +114,41 @@ class ChainAgainstTruthTest {
                 .isCloseTo(hand, within(Math.max(0.5, 0.03 * hand)));
         assertThat(model.headMs().orNaN()).isCloseTo(truth.headLatencyMs(), within(0.5));
         assertThat(model.headMs().orNaN()).isLessThan(hand);
+    }
+
+    /// Wireless: the hand waits for encoder, link, decoder and buffer on top, the head for none of it.
+    @Test
+    void aWirelessHeadsetAddsTheStreamsStages() {
+        Scenario scenario = ReadyScenario.named("vr-full-rate").lasting(60);
+        SimulatedRun run = Simulation.run(scenario);
+        Map<FactKey, String> link = Map.of(
+                FactKey.BITRATE_MBPS, "90",
+                FactKey.LINK_MBPS, "600",
+                FactKey.LINK_DELAY_MS, "2",
+                FactKey.LINK_JITTER_MS, "0.5",
+                FactKey.ENCODE_MS, "4",
+                FactKey.DECODE_MS, "3",
+                FactKey.BUFFER_MS, "5",
+                FactKey.STREAM_FPS, "90");
+        Setup setup = Setup.EMPTY.withNamed(ScenarioFacts.of(scenario)).with(link);
+        ChainModel wired = over(setup, run, scenario, Chain.of(StageKind.VR_REPROJECTION));
+        ChainModel wireless =
+                over(setup, run, scenario, Chain.of(StageKind.VR_REPROJECTION).with(StageKind.HOME_STREAM));
+        ChainEstimate more = ChainEstimate.of(wireless, 0.5);
+        assertThat(more.stages())
+                .extracting(time -> time.stage().orElseThrow())
+                .contains(LatencyStage.UPLINK, LatencyStage.ENCODE, LatencyStage.NETWORK, LatencyStage.DECODE);
+        // At least encoding, sending, the way there and back, decoding and the buffer; at most two refreshes more.
+        double least = 4 + 90e6 / 90 / 600e6 * 1000 + 2 * 2 + 3 + 5;
+        assertThat(more.total().mean().orNaN()
+                        - ChainEstimate.of(wired, 0.5).total().mean().orNaN())
+                .isBetween(least - 0.5, least + 2 * 1000.0 / 90);
+        assertThat(wireless.headMs()).isEqualTo(wired.headMs());
+    }
+
+    private static ChainModel over(Setup setup, SimulatedRun run, Scenario scenario, Chain chain) {
+        return StatedPath.of(chain, setup, run.log().all(), scenario.display().mode(), Double.NaN)
+                .orElseThrow();
     }
 
     /// Interpolation shows part of a change early: the first sign comes before half, and half before the

@@ -115,9 +115,8 @@ class StreamRecordsTest {
         }
     }
 
-    /// Images in time of larger pictures, as predicted from the probe of the stream as it is, against what the
-    /// simulator
-    /// gives for those pictures.
+    /// Images in time of larger pictures, as predicted from the probe of the stream as it is, against
+    /// what the simulator gives for those pictures.
     @ParameterizedTest
     @ValueSource(doubles = {1, 2, 3, 4})
     void imagesInTimeOfLargerPictures(double times) {

@@ -30,8 +30,9 @@ public final class Alignment {
         return byNumber;
     }
 
-    /// How much better the offset fits than the next best one, 0 to 1; 1 for frame numbers. A stream without any
-    /// hitch fits as well one image further on.
+    /// What speaks for the offset, 0 to 1: the share of the host's long gaps that meet one of the client, beyond
+    /// what the next best offset makes of them; 1 for frame numbers. Where the host has no long gap nothing
+    /// speaks for one offset more than for the next.
     public double confidence() {
         return confidence;
     }

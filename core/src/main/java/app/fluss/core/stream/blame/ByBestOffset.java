@@ -21,6 +21,9 @@ final class ByBestOffset {
     /// Only so much is searched, for clocks drift; 100 ppm make 6 ms.
     private static final double SEARCHED_MS = 60_000;
 
+    /// A gap is long from one and a half images on: so many halves.
+    private static final int LONG = 3;
+
     private static final int STEPS_AROUND = 6;
     private static final double FOLLOWS = 1.0 / 64;
     private static final double LONGEST_LATE_MS = 5000;
@@ -58,21 +61,39 @@ final class ByBestOffset {
         double[] offsets = search.candidates();
         double best = Double.NaN;
         double least = Double.POSITIVE_INFINITY;
-        double[] costs = new double[offsets.length];
         for (int i = 0; i < offsets.length; i++) {
             offsets[i] = search.centred(offsets[i]);
-            costs[i] = search.cost(offsets[i]);
-            if (costs[i] < least) {
-                least = costs[i];
+            double cost = search.cost(offsets[i]);
+            if (cost < least) {
+                least = cost;
                 best = offsets[i];
             }
         }
-        double next = search.half;
-        for (int i = 0; i < offsets.length; i++) {
-            next = Math.abs(offsets[i] - best) > search.half ? Math.min(next, costs[i]) : next;
-        }
         search.pair(best, hostOf);
-        return new Alignment(hostOf, false, next > 0 ? 1 - least / next : 0);
+        return new Alignment(hostOf, false, search.confidence(best, offsets));
+    }
+
+    /// Share of the host's long gaps that meet one of the client, beyond what the next best offset makes of them.
+    private double confidence(double best, double[] offsets) {
+        int[] gaps = gaps(host, hostFrom);
+        int others = 0;
+        for (double offset : offsets) {
+            others = Math.abs(offset - best) > half ? Math.max(others, meeting(gaps, offset)) : others;
+        }
+        return gaps.length == 0 ? 0 : Math.max(0.0, meeting(gaps, best) - others) / gaps.length;
+    }
+
+    private int meeting(int[] gaps, double offset) {
+        int meeting = 0;
+        for (int gap : gaps) {
+            int at = Arrays.binarySearch(client, host[gap] + offset);
+            int near = nearest(client, Math.clamp(at < 0 ? -at - 2 : at, 0, client.length - 1), host[gap] + offset);
+            boolean meets = near > 0
+                    && Math.abs(client[near] - host[gap] - offset) < half
+                    && client[near] - client[near - 1] > LONG * half;
+            meeting += meets ? 1 : 0;
+        }
+        return meeting;
     }
 
     private static int from(double[] times) {
@@ -111,7 +132,7 @@ final class ByBestOffset {
     /// The images after the longest gaps.
     private int[] gaps(double[] times, int from) {
         return IntStream.range(from + 1, times.length)
-                .filter(i -> times[i] - times[i - 1] > 3 * half)
+                .filter(i -> times[i] - times[i - 1] > LONG * half)
                 .boxed()
                 .sorted(Comparator.comparingDouble(i -> times[i - 1] - times[i]))
                 .limit(GAPS)
