@@ -24,7 +24,7 @@ import javafx.scene.layout.VBox;
 
 /// What other render scales and refresh rates would do in a headset.
 final class HeadsetTunePane extends VBox {
-    private static final int REASONS = 12;
+    private static final int REASONS = 6;
 
     private final Workbench workbench;
     private final Jobs jobs;

@@ -25,7 +25,7 @@ import javafx.scene.layout.VBox;
 
 /// What other pictures, rates and links would do to a stream.
 final class StreamTunePane extends VBox {
-    private static final int REASONS = 12;
+    private static final int REASONS = 6;
 
     private final Workbench workbench;
     private final ChoiceBox<School> school = Choice.of("stream-school", School::title);
