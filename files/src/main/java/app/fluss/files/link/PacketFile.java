@@ -20,6 +20,9 @@ public final class PacketFile {
     private static final String TABLE = "a table with sequence,send_us,receive_us";
     private static final int MOST_PACKETS = 10_000_000;
     private static final double LARGEST_NUMBER = 1L << 53;
+    /// Far beyond any clock's microseconds; what is above cannot be told apart by a double.
+    static final double LATEST_US = 1e17;
+
     private static final double US_PER_MS = 1000;
     private static final double SCALE = 1000;
 
@@ -127,7 +130,7 @@ public final class PacketFile {
             return Double.NaN;
         }
         double value = Numbers.parse(cell, '.');
-        if (Double.isFinite(value)) {
+        if (Math.abs(value) <= LATEST_US) {
             return value;
         }
         throw fault(row, column, InputException.quote(cell), "a number, or nothing for a packet that was lost");

@@ -11,6 +11,7 @@ import java.nio.file.Path;
 import java.util.Arrays;
 import java.util.HashMap;
 import java.util.Map;
+import java.util.Set;
 import java.util.stream.LongStream;
 import tools.jackson.core.JacksonException;
 import tools.jackson.core.JsonGenerator;
@@ -23,6 +24,7 @@ import tools.jackson.databind.json.JsonMapper;
 public final class ProbeFile {
     private static final JsonMapper MAPPER = JsonMapper.builder().build();
     private static final String FORMAT = "fluss-probe-1";
+    private static final Set<String> COLUMNS = Set.of("sent_us", "received_us", "input_sent_us", "input_back_us");
     private static final int MOST_VALUES = 8_000_000;
     private static final int MOST_IMAGES = 100_000;
     private static final double SCALE = 1000;
@@ -99,7 +101,13 @@ public final class ProbeFile {
                 case VALUE_STRING -> format = name.equals("format") ? in.getString() : format;
                 case VALUE_TRUE, VALUE_FALSE -> flags.put(name, value == JsonToken.VALUE_TRUE);
                 case VALUE_NUMBER_INT, VALUE_NUMBER_FLOAT -> numbers.put(name, in.getDoubleValue());
-                case START_ARRAY -> columns.put(name, column(in, name));
+                case START_ARRAY -> {
+                    if (COLUMNS.contains(name)) {
+                        columns.put(name, column(in, name));
+                    } else {
+                        in.skipChildren();
+                    }
+                }
                 default -> throw fault(InputException.quote(name) + " with a value of another kind", "a link probe");
             }
             if (numbers.size() + flags.size() + columns.size() > 20) {
@@ -119,6 +127,10 @@ public final class ProbeFile {
                         "microseconds or null");
             } else if (n == MOST_VALUES) {
                 throw fault("more than eight million packets", "a probe of a minute at most");
+            }
+            if (known && !(Math.abs(in.getDoubleValue()) <= PacketFile.LATEST_US)) {
+                throw fault(
+                        "%s µs in %s".formatted(in.getString(), InputException.quote(name)), "microseconds of a clock");
             }
             values = n == values.length ? Arrays.copyOf(values, n * 2) : values;
             values[n++] = known ? in.getDoubleValue() / SCALE : Double.NaN;

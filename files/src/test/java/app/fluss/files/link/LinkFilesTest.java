@@ -75,6 +75,7 @@ class LinkFilesTest {
             {"\"sent_us\":[", "\"sent_us\":[[", "sent_us"},
             {"\"input_back_us\"", "\"other\"", "input_back_us"},
             {"\"paced\":false", "\"paced\":3", "paced"},
+            {"\"input_sent_us\":[0.0", "\"input_sent_us\":[1e308", "clock"},
         }) {
             assertThat(text).contains(change[0]);
             Path broken = file("broken.json", text.replace(change[0], change[1]));
@@ -128,6 +129,7 @@ class LinkFilesTest {
                 "sequence,send_us,receive_us\\n0,0,1\\n1.5,1,2\\n | 3 | whole number",
                 "sequence,send_us,receive_us\\n0,0,1\\n1,,2\\n | 3 | never sent",
                 "sequence,send_us,receive_us\\n0,0,x\\n | 2 | column 3",
+                "sequence,send_us,receive_us\\n0,0,1e300\\n | 2 | column 3",
             })
     void tablesThatCannotBeUsed(String text, int line, String words) throws Exception {
         Path file = file("bad.csv", text.strip().replace("\\n", "\n"));

@@ -38,9 +38,10 @@ public final class Blame {
     private final Alignment alignment;
     private final Optional<Values> encoded;
     private final Optional<Values> received;
-    private final Values decoded;
+    private final Optional<Values> decoded;
     private final int[] shown;
     private final double[] shownMs;
+    private final FrameTimes shownTimes;
     private final double usualHostMs;
     private final double usualShownMs;
     private final boolean[] came;
@@ -51,7 +52,7 @@ public final class Blame {
         this.alignment = alignment;
         encoded = host.channel(Channel.ENCODED);
         received = client.channel(Channel.RECEIVED);
-        decoded = client.channel(Channel.DECODED).orElseGet(client::present);
+        decoded = client.channel(Channel.DECODED);
         Values displayed = client.channel(Channel.DISPLAYED).orElseGet(client::present);
         int[] rows = new int[client.size()];
         double[] times = new double[client.size()];
@@ -65,7 +66,11 @@ public final class Blame {
         shown = Arrays.copyOf(rows, n);
         shownMs = Arrays.copyOf(times, n);
         usualHostMs = median(FrameTimes.of(host.all()));
-        usualShownMs = median(shownTimes());
+        shownTimes = FrameTimes.of(FrameLog.presentedAt(shownMs.clone(), n)
+                .segmentStarts(restarts())
+                .build()
+                .all());
+        usualShownMs = median(shownTimes);
         came = new boolean[host.size()];
         for (int i = 0; i < client.size(); i++) {
             if (alignment.hostOf(i) >= 0) {
@@ -78,9 +83,16 @@ public final class Blame {
         return Ordered.of(times.toArray()).median();
     }
 
-    private FrameTimes shownTimes() {
-        return FrameTimes.of(
-                FrameLog.presentedAt(shownMs.clone(), shownMs.length).build().all());
+    /// The shown images at which the client's clock began anew: no hitch reaches across such a break.
+    private int[] restarts() {
+        return Arrays.stream(client.segmentStarts())
+                .map(row -> {
+                    int at = Arrays.binarySearch(shown, row);
+                    return at < 0 ? -at - 1 : at;
+                })
+                .filter(at -> at > 0 && at < shown.length)
+                .distinct()
+                .toArray();
     }
 
     /// The hitches of a client, each with its cause, in time.
@@ -103,38 +115,46 @@ public final class Blame {
     }
 
     private List<ClientHitch> hitches() {
-        Stutters stutters = Stutters.of(shownTimes(), RULE);
+        Stutters stutters = Stutters.of(shownTimes, RULE);
         List<ClientHitch> hitches = new ArrayList<>();
         for (int i = 0; i < stutters.count(); i++) {
-            hitches.add(blamed(stutters.interval(i)));
+            hitches.add(blamed(shownTimes.image(stutters.interval(i))));
         }
         return List.copyOf(hitches);
     }
 
-    /// @param interval the one before it begins with the shown image of that number, 0-based
-    private ClientHitch blamed(int interval) {
-        int a = shown[interval];
-        int b = shown[interval + 1];
+    /// @param ended the shown image that ended it, 0-based
+    private ClientHitch blamed(int ended) {
+        int a = shown[ended - 1];
+        int b = shown[ended];
         int c = a + 1;
         while (c < b && alignment.hostOf(c) < 0) {
             c++;
         }
-        double excess = shownMs[interval + 1] - shownMs[interval] - usualShownMs;
-        Parts parts = alignment.hostOf(a) < 0 || alignment.hostOf(c) < 0
-                ? new Parts()
-                : parts(a, c, shownMs[interval + 1] - shownMs[interval]);
+        double stayed = shownMs[ended] - shownMs[ended - 1];
+        double excess = stayed - usualShownMs;
+        Parts parts = alignment.hostOf(a) < 0 || alignment.hostOf(c) < 0 ? new Parts() : parts(a, c, stayed);
         Cause cause = parts.largest() < EXPLAINS * excess ? Cause.UNKNOWN : parts.cause();
-        int missing = c;
         return new ClientHitch(
                 b,
-                shownMs[interval],
-                shownMs[interval + 1],
-                client.channel(Channel.FRAME)
-                        .map(frame -> (long) frame.at(missing))
-                        .orElse(-1L),
+                shownMs[ended - 1],
+                shownMs[ended],
+                number(c),
                 excess,
                 cause,
                 cause == Cause.UNKNOWN ? 0 : parts.share());
+    }
+
+    private long number(int image) {
+        double frame =
+                client.channel(Channel.FRAME).map(frames -> frames.at(image)).orElse(Double.NaN);
+        return Double.isNaN(frame) ? -1 : (long) frame;
+    }
+
+    /// When the client had decoded an image; without a stamp when it handed it on.
+    private double decodedMs(int image) {
+        double at = decoded.map(stamps -> stamps.at(image)).orElse(Double.NaN);
+        return Double.isNaN(at) ? client.present().at(image) : at;
     }
 
     /// @param shownForMs how long `a` was on the screen
@@ -147,7 +167,7 @@ public final class Blame {
         parts.add(Cause.GAME, game);
         parts.add(left(hostA, hostC), handed - usualShownMs - game);
 
-        double decoding = decoded.at(c) - decoded.at(a);
+        double decoding = decodedMs(c) - decodedMs(a);
         double from = handed;
         Cause span = Cause.UNKNOWN;
         double encoding = step(encoded, hostA, hostC);
@@ -196,8 +216,11 @@ public final class Blame {
     private static final class Parts {
         private final Map<Cause, Double> ms = new EnumMap<>(Cause.class);
 
+        /// Adds time; NaN, where a stamp is missing, is none.
         void add(Cause cause, double part) {
-            ms.merge(cause, part, Double::sum);
+            if (!Double.isNaN(part)) {
+                ms.merge(cause, part, Double::sum);
+            }
         }
 
         Cause cause() {

@@ -103,6 +103,45 @@ class BlameTest {
                 });
     }
 
+    /// Single stamps that are missing cost their hitch its cause, and nothing else.
+    @Test
+    void stampsThatAreMissingHereAndThere() {
+        steady();
+        delay(200, 40, received, decoded, shown);
+        delay(300, 40, shown);
+        double[] present = decoded.clone();
+        received[200] = Double.NaN;
+        decoded[300] = Double.NaN;
+        FrameLog host = host(true);
+        frame[150] = Double.NaN;
+        FrameLog client = FrameLog.presentedAt(present, IMAGES)
+                .channel(Channel.FRAME, frame.clone())
+                .channel(Channel.RECEIVED, received.clone())
+                .channel(Channel.DECODED, decoded.clone())
+                .channel(Channel.DISPLAYED, shown.clone())
+                .build();
+        List<ClientHitch> hitches = Blame.of(host, client, Alignment.of(host, client));
+        assertThat(hitches).extracting(ClientHitch::cause).containsExactly(Cause.UNKNOWN, Cause.CLIENT_DISPLAY);
+        assertThat(hitches).allSatisfy(hitch -> assertThat(hitch.confidence()).isBetween(0.0, 1.0));
+    }
+
+    @Test
+    void noHitchReachesAcrossARestartOfTheClock() {
+        steady();
+        FrameLog host = host(true);
+        for (double[] stamps : new double[][] {received, decoded, shown}) {
+            for (int i = 200; i < IMAGES; i++) {
+                stamps[i] -= 5e6;
+            }
+        }
+        FrameLog client = FrameLog.presentedAt(decoded.clone(), IMAGES)
+                .channel(Channel.FRAME, frame.clone())
+                .channel(Channel.DISPLAYED, shown.clone())
+                .segmentStarts(new int[] {200})
+                .build();
+        assertThat(blame(host, client)).isEmpty();
+    }
+
     @Test
     void logsThatShareNothingGiveNoCause() {
         steady();
