@@ -75,7 +75,7 @@ final class StreamPanel extends VBox {
         table.row("jitter", "RFC 3550", Cell.of(link.jitterMs(), 2, " ms"));
         table.row("varying delay", "99 % are below", Cell.of(link.delaySpread().p99(), 2, " ms"));
         table.row("round trip", "median", Cell.of(report.roundTripMs(), 2, " ms"));
-        table.row("rate within bursts", "what the link carries", Cell.of(report.burstMbps(), 0, " Mbit/s"));
+        table.row("rate within bursts", "the link carries this or more", Cell.of(report.burstMbps(), 0, " Mbit/s"));
         return table;
     }
 

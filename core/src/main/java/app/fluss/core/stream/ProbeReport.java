@@ -13,8 +13,8 @@ import java.util.Arrays;
 /// @param shortestMs the shortest, ms
 /// @param inputsLost small packets that never came back
 /// @param throughputMbps payload that came in by the time it took, Mbit/s
-/// @param burstMbps median rate within the images that went out in one burst: what the narrowest part
-///     of the link carries, Mbit/s
+/// @param burstMbps median rate within the images that went out in one burst, Mbit/s: the narrowest part of
+///     the link carries this or more, for jitter stretches bursts
 /// @param jitterMs mean delay that varies, of the first packet of each image, which waits for none of its own, ms
 public record ProbeReport(
         LinkQuality link,
