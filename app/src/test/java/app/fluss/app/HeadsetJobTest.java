@@ -23,6 +23,7 @@ import java.nio.file.Path;
 import java.util.List;
 import java.util.OptionalLong;
 import javafx.scene.control.ChoiceBox;
+import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
 import javafx.scene.layout.GridPane;
 import org.junit.jupiter.api.Test;
@@ -106,6 +107,14 @@ class HeadsetJobTest extends WindowTest {
                 .contains("100 % at 90 Hz")
                 .contains("★")
                 .contains("of the refreshes have no new image, 1.0 % are put up with");
+        TextField bound = (TextField) look("#headset-bound");
+        interact(() -> bound.setText("60"));
+        settle();
+        assertThat(words(look("#headset-tune")))
+                .as("who puts up with more gets more pixels")
+                .doesNotContain("100 % at 90 Hz |");
+        interact(() -> bound.setText("many"));
+        assertThat(words(look("#headset-tune"))).contains("0 to 100 %");
         @SuppressWarnings("unchecked")
         ChoiceBox<HeadsetSchool> school = (ChoiceBox<HeadsetSchool>) look("#headset-school");
         interact(() -> school.setValue(HeadsetSchool.STEADY_HALF));

@@ -8,6 +8,7 @@ import app.fluss.app.model.Workbench;
 import app.fluss.app.theme.Boxes;
 import app.fluss.app.theme.Choice;
 import app.fluss.app.theme.Labels;
+import app.fluss.app.theme.NumberField;
 import app.fluss.app.theme.Numbers;
 import app.fluss.core.measure.Figure;
 import app.fluss.core.vr.HeadsetGrid;
@@ -18,6 +19,7 @@ import java.util.Optional;
 import java.util.function.Consumer;
 import javafx.scene.control.ChoiceBox;
 import javafx.scene.control.Label;
+import javafx.scene.control.TextField;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
@@ -30,6 +32,8 @@ final class HeadsetTunePane extends VBox {
     private final Jobs jobs;
     private final Consumer<String> problems;
     private final ChoiceBox<HeadsetSchool> school = Choice.of("headset-school", HeadsetSchool::title);
+    private final TextField bound = new TextField();
+    private final Label bounded = Labels.of("", "muted");
     private final Label place = Labels.of("", "chip");
     private final Label nothing = Labels.note("");
     private final WhatIfGrid grid = new WhatIfGrid("headset-grid");
@@ -68,8 +72,27 @@ final class HeadsetTunePane extends VBox {
         side.setMinWidth(260);
         body = new HBox(10, panel, side);
         VBox.setVgrow(body, Priority.ALWAYS);
-        getChildren().setAll(Boxes.row(place, Boxes.spacer(), Labels.of("wanted", "muted"), school), nothing, body);
-        school.valueProperty().subscribe(() -> work(workbench.pathWorkProperty().get()));
+        getChildren()
+                .setAll(
+                        Boxes.row(
+                                place,
+                                Boxes.spacer(),
+                                Labels.of("wanted", "muted"),
+                                school,
+                                Labels.of("at most", "muted"),
+                                bound,
+                                bounded),
+                        nothing,
+                        body);
+        bound.setId("headset-bound");
+        bound.setPrefColumnCount(4);
+        school.valueProperty().subscribe(chosen -> {
+            if (chosen != null) {
+                bounded.setText("% " + chosen.bounded());
+                bound.setText(Numbers.text(chosen.bound() * 100, 1));
+            }
+        });
+        bound.textProperty().subscribe(() -> work(workbench.pathWorkProperty().get()));
         workbench.pathWorkProperty().subscribe(this::work);
     }
 
@@ -93,6 +116,11 @@ final class HeadsetTunePane extends VBox {
                 .map(RefreshChoice.Outlook::refreshHz)
                 .toList();
         HeadsetSchool wanted = school.getValue();
+        double share = NumberField.value(bound.getText()) / 100;
+        if (!(share >= 0 && share <= 1)) {
+            none("State what is put up with, 0 to 100 %.");
+            return;
+        }
         jobs.quick(
                 "Working the headset out",
                 () -> HeadsetGrid.of(
@@ -102,7 +130,8 @@ final class HeadsetTunePane extends VBox {
                         rates,
                         headset.leadMs(),
                         headset.inFlight(),
-                        wanted),
+                        wanted,
+                        share),
                 found -> show(found, rates),
                 e -> problems.accept(String.valueOf(e.getMessage())));
     }

@@ -31,6 +31,7 @@ public record HeadsetGrid(List<Cell> cells) {
     /// @param ratesHz that the headset offers, /s
     /// @param leadMs of the compositor, ms
     /// @param inFlight frames in flight at most
+    /// @param bound share that the school puts up with, 0 to 1
     public static HeadsetGrid of(
             PixelLaw law,
             HeadsetReplay.Work work,
@@ -38,12 +39,13 @@ public record HeadsetGrid(List<Cell> cells) {
             List<Double> ratesHz,
             double leadMs,
             int inFlight,
-            HeadsetSchool school) {
+            HeadsetSchool school,
+            double bound) {
         List<Cell> cells = new ArrayList<>();
         for (double hz : ratesHz) {
             HeadsetReplay headset = new HeadsetReplay(hz, leadMs, school.locksToHalf(), inFlight);
             for (ScaleOutlook outlook : ScaleOutlook.of(law, work, measured, headset, SCALES)) {
-                cells.add(new Cell(hz, outlook, school.refusal(outlook.expected())));
+                cells.add(new Cell(hz, outlook, school.refusal(outlook.expected(), bound)));
             }
         }
         cells.sort(Comparator.comparing((Cell cell) -> cell.refusal.isPresent())

@@ -35,11 +35,34 @@ public enum HeadsetSchool {
         return locksToHalf;
     }
 
+    /// What it puts up with by default: a share of the refreshes or of the time, 0 to 1.
+    public double bound() {
+        return switch (this) {
+            case FULL_RATE_ONLY -> FULL_RATE_SHARE;
+            case STEADY_HALF -> NEVER;
+        };
+    }
+
+    /// What the bound is a share of, for people.
+    public String bounded() {
+        return switch (this) {
+            case FULL_RATE_ONLY -> "of the refreshes without a new image";
+            case STEADY_HALF -> "of the time below half rate";
+        };
+    }
+
     /// Why what was shown does not suit, in words; empty if it does, or if nothing is known.
     public Optional<String> refusal(Reprojection seen) {
+        return refusal(seen, bound());
+    }
+
+    /// The same with a bound of one's own.
+    ///
+    /// @param bound share that is put up with, 0 to 1
+    public Optional<String> refusal(Reprojection seen, double bound) {
         return switch (this) {
-            case FULL_RATE_ONLY -> over(seen.share(), FULL_RATE_SHARE, "of the refreshes have no new image");
-            case STEADY_HALF -> over(seen.belowHalfTime(), NEVER, "of the time is below half rate");
+            case FULL_RATE_ONLY -> over(seen.share(), bound, "of the refreshes have no new image");
+            case STEADY_HALF -> over(seen.belowHalfTime(), bound, "of the time is below half rate");
         };
     }
 

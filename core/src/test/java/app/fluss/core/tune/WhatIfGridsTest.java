@@ -94,7 +94,8 @@ class WhatIfGridsTest {
                 List.of(72.0, 90.0, 120.0),
                 0,
                 2,
-                HeadsetSchool.FULL_RATE_ONLY);
+                HeadsetSchool.FULL_RATE_ONLY,
+                HeadsetSchool.FULL_RATE_ONLY.bound());
         // 8 ms at a scale of 1. At 90 Hz 1.4 takes 11.2 ms of 11.1: 0.8 % of the refreshes have no new image, 1 % may
         // be.
         HeadsetGrid.Cell best = grid.best().orElseThrow();
@@ -102,6 +103,19 @@ class WhatIfGridsTest {
         assertThat(best.refreshHz()).isEqualTo(90);
         assertThat(best.outlook().expected().share().orNaN()).isCloseTo(1 - 1000 / 11.2 / 90, within(0.002));
         assertThat(grid.losers().getFirst().refusal()).isPresent();
+        HeadsetGrid strict = HeadsetGrid.of(
+                law,
+                HeadsetReplay.Work.of(log.all()).orElseThrow(),
+                target,
+                List.of(72.0, 90.0, 120.0),
+                0,
+                2,
+                HeadsetSchool.FULL_RATE_ONLY,
+                0.001);
+        assertThat(strict.best().orElseThrow().scale()
+                        * strict.best().orElseThrow().refreshHz())
+                .as("who wants nearly every refresh new gets 100 % at 120 Hz")
+                .isEqualTo(120);
         assertThat(HeadsetGrid.of(
                                 law,
                                 HeadsetReplay.Work.of(log.all()).orElseThrow(),
@@ -109,7 +123,8 @@ class WhatIfGridsTest {
                                 List.of(500.0),
                                 0,
                                 2,
-                                HeadsetSchool.FULL_RATE_ONLY)
+                                HeadsetSchool.FULL_RATE_ONLY,
+                                HeadsetSchool.FULL_RATE_ONLY.bound())
                         .best())
                 .isEmpty();
     }
