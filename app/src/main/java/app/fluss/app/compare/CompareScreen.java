@@ -174,7 +174,7 @@ public final class CompareScreen extends VBox {
         tradeMap.setMinHeight(210);
         HBox.setHgrow(map, Priority.ALWAYS);
         map.setMinWidth(0);
-        return new HBox(10, map, new GenerationTiles(comparison));
+        return new HBox(10, map, new PathTiles(comparison));
     }
 
     private VBox runs(Comparison comparison) {
@@ -288,7 +288,7 @@ public final class CompareScreen extends VBox {
                         theme, measure.title(), compared.difference(), compared.interval(), measure.moreIsBetter()),
                 4,
                 row);
-        grid.add(new Label(GenerationTiles.times(compared.ratio())), 5, row);
+        grid.add(new Label(PathTiles.times(compared.ratio())), 5, row);
         String ends = compared.ratioInterval()
                 .map(i -> Numbers.text(i.low(), 2) + " – " + Numbers.text(i.high(), 2))
                 .orElse(Numbers.MISSING);

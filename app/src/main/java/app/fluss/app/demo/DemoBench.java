@@ -151,29 +151,22 @@ final class DemoBench {
                                 fact(FactKey.DECODE_MS, "4.1", FactSource.MEASURED),
                                 typed(FactKey.CLIENT_HZ, "60"),
                                 typed(FactKey.STREAM_STATISTICS, "on")));
+        headset("Lantern V", "1600", "1750", "50", "72, 90, 120", "90");
+        headset("Beacon Wide", "2160", "2160", "40", "60, 72, 90", "72");
+    }
+
+    private void headset(String name, String width, String height, String marginPct, String rates, String hz)
+            throws StudyException {
         study.bench()
                 .state(
-                        add(BenchPart.HEADSET, "Lantern V"),
+                        add(BenchPart.HEADSET, name),
                         List.of(
-                                typed(FactKey.EYE_WIDTH_PX, "1600"),
-                                typed(FactKey.EYE_HEIGHT_PX, "1750"),
-                                typed(FactKey.TARGET_MARGIN_PCT, "50"),
+                                typed(FactKey.EYE_WIDTH_PX, width),
+                                typed(FactKey.EYE_HEIGHT_PX, height),
+                                typed(FactKey.TARGET_MARGIN_PCT, marginPct),
                                 typed(FactKey.MARGIN_BASIS, "the area"),
-                                typed(FactKey.HEADSET_REFRESH_LIST, "72, 90, 120"),
-                                typed(FactKey.HEADSET_HZ, "90"),
-                                typed(FactKey.RUNTIME, "own"),
-                                typed(FactKey.MIRROR_WINDOW, "off")));
-        Item wide = add(BenchPart.HEADSET, "Beacon Wide");
-        study.bench()
-                .state(
-                        wide,
-                        List.of(
-                                typed(FactKey.EYE_WIDTH_PX, "2160"),
-                                typed(FactKey.EYE_HEIGHT_PX, "2160"),
-                                typed(FactKey.TARGET_MARGIN_PCT, "40"),
-                                typed(FactKey.MARGIN_BASIS, "the area"),
-                                typed(FactKey.HEADSET_REFRESH_LIST, "60, 72, 90"),
-                                typed(FactKey.HEADSET_HZ, "72"),
+                                typed(FactKey.HEADSET_REFRESH_LIST, rates),
+                                typed(FactKey.HEADSET_HZ, hz),
                                 typed(FactKey.RUNTIME, "own"),
                                 typed(FactKey.MIRROR_WINDOW, "off")));
     }

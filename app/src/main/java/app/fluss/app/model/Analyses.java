@@ -18,7 +18,6 @@ import app.fluss.core.latency.LatencyDifference;
 import app.fluss.core.measure.Analysis;
 import app.fluss.core.measure.BandLevels;
 import app.fluss.core.measure.Figure;
-import app.fluss.core.measure.Limits;
 import app.fluss.core.path.Judgement;
 import app.fluss.core.path.Outcome;
 import app.fluss.core.path.Requirement;
@@ -73,8 +72,7 @@ final class Analyses {
         Optional<HeadsetSeen> headset = Headsets.seen(run, setup, analysis, sections);
         List<Finding> findings = findings(open, run, analysis, latency, pictures, ways);
         stream.ifPresent(seen -> findings.addAll(Streams.findings(seen)));
-        headset.ifPresent(seen -> findings.addAll(HeadsetFindings.of(
-                seen.whole(), analysis.limits().most().map(Analyses::words).orElse(""))));
+        headset.ifPresent(seen -> findings.addAll(HeadsetFindings.of(seen.whole(), analysis.limits())));
         findings.sort(Finding.WORST_FIRST);
         return new AnalysedRun(
                 run,
@@ -234,14 +232,6 @@ final class Analyses {
         double cardMemoryMb = Setup.EMPTY.withNamed(open.facts(run)).number(FactKey.FIRST_VRAM_MB);
         all.addAll(SensorFindings.of(analysis, cardMemoryMb));
         return all;
-    }
-
-    private static String words(Limits.Held by) {
-        return switch (by) {
-            case GPU -> "card";
-            case CPU -> "processor";
-            case CAP, MIXED, UNKNOWN -> "";
-        };
     }
 
     private List<Judgement> judged(List<Taking.Checked> checks) {

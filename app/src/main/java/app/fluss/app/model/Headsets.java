@@ -25,6 +25,7 @@ import java.util.Optional;
 
 /// Works out what belongs to a run in a headset.
 final class Headsets {
+    /// For each axis: 1.22 and 1.42 draw one and a half times and twice the pixels.
     private static final List<Double> SCALES = List.of(0.8, 1.0, 1.22, 1.42, 1.6);
     private static final int USUAL_IN_FLIGHT = 2;
 
@@ -60,12 +61,11 @@ final class Headsets {
         return Reprojection.of(analysis.slice().log(), analysis.ledger().orElseThrow());
     }
 
-    HeadsetWork of(Run run, List<Run> ofScene) throws StudyException {
-        Setup setup = contents.setup(run);
-        Analysis analysis = analyses.analysis(study, run);
-        AnalysedLatency latency = Latencies.of(study, run, analysis);
+    HeadsetWork of(AnalysedRun run, List<Run> ofScene) throws StudyException {
+        Setup setup = contents.setup(run.run());
+        AnalysedLatency latency = run.latency();
         Optional<RenderTarget> target = RenderTarget.stated(setup);
-        Optional<HeadsetReplay.Work> work = HeadsetReplay.Work.of(analysis.slice());
+        Optional<HeadsetReplay.Work> work = HeadsetReplay.Work.of(run.analysis().slice());
         double lead = orElse(setup.number(FactKey.COMPOSITOR_MS), 0);
         int inFlight = (int) orElse(setup.number(FactKey.FRAMES_IN_FLIGHT), USUAL_IN_FLIGHT);
         List<PixelLaw.Point> points = points(ofScene);

@@ -25,7 +25,8 @@ final class PathWorks {
     }
 
     /// @param comparisons of the scene of the run
-    PathWork of(Run run, List<Comparison> comparisons) throws StudyException {
+    PathWork of(AnalysedRun analysed, List<Comparison> comparisons) throws StudyException {
+        Run run = analysed.run();
         List<Run> ofScene = contents.runs().stream()
                 .filter(other -> other.sceneId() == run.sceneId()
                         && other.isKept()
@@ -54,7 +55,7 @@ final class PathWorks {
                         ? Optional.of(Screens.of(contents, run, setup, analyses.analysis(study, run)))
                         : Optional.empty(),
                 Headsets.isIn(run, setup)
-                        ? Optional.of(new Headsets(study, contents, analyses).of(run, ofScene))
+                        ? Optional.of(new Headsets(study, contents, analyses).of(analysed, ofScene))
                         : Optional.empty(),
                 PowerUses.of(study, contents, analyses, run, ofScene));
     }

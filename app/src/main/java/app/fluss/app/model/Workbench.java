@@ -219,7 +219,7 @@ public final class Workbench {
                     AnalysedRun worked = analyses.analyse(open, now, run);
                     progress.check(0.1);
                     List<Comparison> compared = analyses.compare(open, now, run, progress.part(0.1, 0.8));
-                    return new Worked(worked, compared, new PathWorks(open, now, analyses).of(run, compared));
+                    return new Worked(worked, compared, new PathWorks(open, now, analyses).of(worked, compared));
                 },
                 worked -> {
                     if (run.equals(selected.get())) {

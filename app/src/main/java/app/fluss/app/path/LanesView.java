@@ -109,14 +109,12 @@ final class LanesView extends CanvasView {
     }
 
     private void links(GraphicsContext g, Palette palette, Lane lane) {
-        boolean[] linked = new boolean[lanes.hostImages()];
         for (int client = 0; client < lanes.clientImages(); client++) {
             int host = lanes.hostOf(client);
             double shown = lanes.clientMs(client);
             if (host < 0) {
                 continue;
             }
-            linked[host] = true;
             double handed = lanes.hostMs(host);
             boolean out = Math.max(handed, shown) < fromMs || Math.min(handed, shown) > toMs || Double.isNaN(shown);
             if (out) {
@@ -136,7 +134,7 @@ final class LanesView extends CanvasView {
         }
         for (int host = lanes.firstHostAt(fromMs); host < lanes.hostImages() && lanes.hostMs(host) <= toMs; host++) {
             double x = lane.x(lanes.hostMs(host));
-            if (linked[host]) {
+            if (lanes.came(host)) {
                 Marks.rendered(g, palette, x, lane.host, lane.mark * 0.55, lane.mark);
             } else {
                 Marks.held(g, palette, x, lane.host, lane.mark * 0.7, lane.mark);

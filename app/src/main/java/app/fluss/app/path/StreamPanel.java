@@ -143,9 +143,8 @@ final class StreamPanel extends VBox {
     private static void row(FigureTable table, String name, StreamBudget budget, StreamBudget.Outlook outlook) {
         StreamPicture picture = outlook.picture();
         String size = "%d × %d, %s/s".formatted(picture.widthPx(), picture.heightPx(), Numbers.text(picture.fps(), 0));
-        boolean holds = outlook.inTime().orNaN() >= StreamBudget.IN_TIME;
         String inTime = outlook.inTime().isKnown()
-                ? (holds ? "● " : "▲ ") + Numbers.percent(outlook.inTime(), 1)
+                ? (outlook.keepsUp() ? "● " : "▲ ") + Numbers.percent(outlook.inTime(), 1)
                 : outlook.bound() == StreamBudget.Bound.NONE || outlook.bound() == StreamBudget.Bound.LATE
                         ? Numbers.MISSING
                         : "✕";

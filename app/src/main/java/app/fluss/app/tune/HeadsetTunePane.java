@@ -11,23 +11,20 @@ import app.fluss.app.theme.Labels;
 import app.fluss.app.theme.NumberField;
 import app.fluss.app.theme.Numbers;
 import app.fluss.core.measure.Figure;
-import app.fluss.core.vr.HeadsetGrid;
+import app.fluss.core.tune.HeadsetGrid;
+import app.fluss.core.tune.Ranking;
 import app.fluss.core.vr.HeadsetSchool;
 import app.fluss.core.vr.RefreshChoice;
+import app.fluss.core.vr.ScaleOutlook;
 import java.util.List;
-import java.util.Optional;
 import java.util.function.Consumer;
 import javafx.scene.control.ChoiceBox;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
-import javafx.scene.layout.HBox;
-import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 
 /// What other render scales and refresh rates would do in a headset.
 final class HeadsetTunePane extends VBox {
-    private static final int REASONS = 6;
-
     private final Workbench workbench;
     private final Jobs jobs;
     private final Consumer<String> problems;
@@ -36,11 +33,13 @@ final class HeadsetTunePane extends VBox {
     private final Label bounded = Labels.of("", "muted");
     private final Label place = Labels.of("", "chip");
     private final Label nothing = Labels.note("");
-    private final WhatIfGrid grid = new WhatIfGrid("headset-grid");
-    private final Label bestName = Labels.heading("");
-    private final Label bestWords = Labels.wrapped("", "small");
-    private final VBox reasons = new VBox(6);
-    private final HBox body;
+    private final WhatIfBody body = new WhatIfBody(
+            "headset-grid",
+            "Render scale × refresh rate",
+            "refreshes without a new image; new images a second, and whether they stay equally long",
+            Labels.wrapped(
+                    "Stop at the first sign of sickness. For children and for people who react to flashing pictures the headset's manual decides.",
+                    "safety"));
 
     HeadsetTunePane(Workbench workbench, Jobs jobs, Consumer<String> problems) {
         super(10);
@@ -50,28 +49,6 @@ final class HeadsetTunePane extends VBox {
         setId("headset-tune");
         school.getItems().setAll(HeadsetSchool.values());
         school.setValue(HeadsetSchool.FULL_RATE_ONLY);
-        VBox panel = Boxes.panel(
-                Boxes.row(
-                        Labels.heading("Render scale × refresh rate"), Labels.of("★ best  ● fair  ✕ refused", "muted")),
-                Labels.of(
-                        "refreshes without a new image; new images a second, and whether they stay equally long",
-                        "muted",
-                        "small"),
-                grid);
-        HBox.setHgrow(panel, Priority.ALWAYS);
-        panel.setMinWidth(0);
-        VBox side = Boxes.panel(
-                bestName,
-                bestWords,
-                Labels.heading("Why not the others"),
-                WhatIfGrid.filling(reasons),
-                Labels.wrapped(
-                        "Stop at the first sign of sickness. For children and for people who react to flashing pictures the headset's manual decides.",
-                        "safety"));
-        side.setPrefWidth(300);
-        side.setMinWidth(260);
-        body = new HBox(10, panel, side);
-        VBox.setVgrow(body, Priority.ALWAYS);
         getChildren()
                 .setAll(
                         Boxes.row(
@@ -92,8 +69,15 @@ final class HeadsetTunePane extends VBox {
                 bound.setText(Numbers.text(chosen.bound() * 100, 1));
             }
         });
-        bound.textProperty().subscribe(() -> work(workbench.pathWorkProperty().get()));
-        workbench.pathWorkProperty().subscribe(this::work);
+        bound.textProperty().subscribe(() -> work());
+        workbench.pathWorkProperty().subscribe(() -> work());
+    }
+
+    /// Works out what is shown, where this pane is.
+    void work() {
+        if (getScene() != null) {
+            work(workbench.pathWorkProperty().get());
+        }
     }
 
     private void work(PathWork work) {
@@ -141,50 +125,36 @@ final class HeadsetTunePane extends VBox {
         body.setVisible(false);
     }
 
-    private void show(HeadsetGrid found, List<Double> rates) {
+    private void show(Ranking<HeadsetGrid.Cell> found, List<Double> rates) {
         nothing.setText(
                 "This run's frames, played at each refresh rate with the GPU time that the law gives for each scale. Best is most pixels a second that suit.");
         body.setVisible(true);
-        Optional<HeadsetGrid.Cell> best = found.best();
-        grid.show(
+        body.show(
                 rates.stream().map(hz -> Numbers.text(hz, 0) + " Hz").toList(),
                 HeadsetGrid.SCALES.stream()
                         .map(scale -> Numbers.percent(Figure.of(scale), 0))
                         .toList(),
-                found.cells().stream()
-                        .map(cell -> new WhatIfGrid.Cell(
-                                HeadsetGrid.SCALES.indexOf(cell.scale()),
-                                rates.indexOf(cell.refreshHz()),
-                                Numbers.percent(cell.outlook().expected().share(), 1),
-                                Numbers.text(cell.outlook().expected().appFps(), 0) + " /s · "
-                                        + (cell.outlook().isEven() ? "even" : "shakes"),
-                                words(cell),
-                                best.equals(Optional.of(cell)),
-                                cell.refusal().isPresent()))
-                        .toList());
-        bestName.setText(best.map(HeadsetTunePane::name).orElse("Nothing suits"));
-        bestWords.setText(best.map(HeadsetTunePane::words).orElse("Lower the settings of the game."));
-        reasons.getChildren()
-                .setAll(found.losers().stream()
-                        .limit(REASONS)
-                        .map(cell -> Labels.wrapped(
-                                name(cell) + ": " + cell.refusal().orElse("fewer pixels a second"), "small"))
-                        .toList());
+                found,
+                cell -> shown(cell, rates),
+                "Lower the settings of the game.",
+                "fewer pixels a second");
     }
 
-    private static String name(HeadsetGrid.Cell cell) {
-        return Numbers.percent(Figure.of(cell.scale()), 0) + " at " + Numbers.text(cell.refreshHz(), 0) + " Hz";
-    }
-
-    private static String words(HeadsetGrid.Cell cell) {
-        return "%s Mpx in %s ms (%s – %s); %s of the refreshes without a new image, %s of the time below half rate%s."
-                .formatted(
-                        Numbers.text(cell.outlook().target().megapixels(), 2),
-                        Numbers.text(cell.outlook().gpuMs().value(), 2),
-                        Numbers.text(cell.outlook().gpuMs().interval().low(), 2),
-                        Numbers.text(cell.outlook().gpuMs().interval().high(), 2),
-                        Numbers.percent(cell.outlook().expected().share(), 1),
-                        Numbers.percent(cell.outlook().expected().belowHalfTime(), 1),
-                        cell.refusal().map(why -> ". Refused: " + why).orElse(""));
+    private static WhatIfBody.Shown shown(HeadsetGrid.Cell cell, List<Double> rates) {
+        ScaleOutlook outlook = cell.outlook();
+        return new WhatIfBody.Shown(
+                HeadsetGrid.SCALES.indexOf(cell.scale()),
+                rates.indexOf(cell.refreshHz()),
+                Numbers.percent(Figure.of(cell.scale()), 0) + " at " + Numbers.text(cell.refreshHz(), 0) + " Hz",
+                Numbers.percent(outlook.expected().share(), 1),
+                Numbers.text(outlook.expected().appFps(), 0) + " /s · " + (outlook.isEven() ? "even" : "shakes"),
+                "%s Mpx in %s ms (%s – %s); %s of the refreshes without a new image, %s of the time below half rate."
+                        .formatted(
+                                Numbers.text(outlook.target().megapixels(), 2),
+                                Numbers.text(outlook.gpuMs().value(), 2),
+                                Numbers.text(outlook.gpuMs().interval().low(), 2),
+                                Numbers.text(outlook.gpuMs().interval().high(), 2),
+                                Numbers.percent(outlook.expected().share(), 1),
+                                Numbers.percent(outlook.expected().belowHalfTime(), 1)));
     }
 }

@@ -12,6 +12,7 @@ import app.fluss.core.gpu.Output;
 import app.fluss.core.measure.Figure;
 import app.fluss.core.stream.StreamBudget;
 import app.fluss.core.stream.StreamPicture;
+import app.fluss.core.tune.Ranking;
 import app.fluss.core.tune.School;
 import app.fluss.core.tune.StreamGrid;
 import java.util.List;
@@ -19,14 +20,10 @@ import java.util.Optional;
 import javafx.scene.control.ChoiceBox;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
-import javafx.scene.layout.HBox;
-import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 
 /// What other pictures, rates and links would do to a stream.
 final class StreamTunePane extends VBox {
-    private static final int REASONS = 6;
-
     private final Workbench workbench;
     private final ChoiceBox<School> school = Choice.of("stream-school", School::title);
     private final TextField bitRate = field("stream-mbps");
@@ -34,11 +31,10 @@ final class StreamTunePane extends VBox {
     private final TextField buffer = field("stream-buffer");
     private final Label place = Labels.of("", "chip");
     private final Label nothing = Labels.note("");
-    private final WhatIfGrid grid = new WhatIfGrid("stream-grid");
-    private final Label bestName = Labels.heading("");
-    private final Label bestWords = Labels.wrapped("", "small");
-    private final VBox reasons = new VBox(6);
-    private final HBox body;
+    private final WhatIfBody body = new WhatIfBody(
+            "stream-grid",
+            "Picture × rate",
+            "images in time with the buffer; encoding, sending and decoding added to the stream as it is");
     private Optional<StreamBudget> stated = Optional.empty();
 
     StreamTunePane(Workbench workbench) {
@@ -51,20 +47,6 @@ final class StreamTunePane extends VBox {
         for (TextField field : List.of(bitRate, link, buffer)) {
             field.textProperty().subscribe(() -> work());
         }
-        VBox panel = Boxes.panel(
-                Boxes.row(Labels.heading("Picture × rate"), Labels.of("★ best  ● fair  ✕ refused", "muted")),
-                Labels.of(
-                        "images in time with the buffer; encoding, sending and decoding added to the stream as it is",
-                        "muted",
-                        "small"),
-                grid);
-        HBox.setHgrow(panel, Priority.ALWAYS);
-        panel.setMinWidth(0);
-        VBox side = Boxes.panel(bestName, bestWords, Labels.heading("Why not the others"), WhatIfGrid.filling(reasons));
-        side.setPrefWidth(300);
-        side.setMinWidth(260);
-        body = new HBox(10, panel, side);
-        VBox.setVgrow(body, Priority.ALWAYS);
         getChildren()
                 .setAll(
                         Boxes.row(place, Boxes.spacer(), Labels.of("wanted", "muted"), school),
@@ -139,64 +121,43 @@ final class StreamTunePane extends VBox {
         show(StreamGrid.of(asked, wanted, wanted.bounds()), asked.probe().isPresent());
     }
 
-    private void show(StreamGrid found, boolean probed) {
+    private void show(Ranking<StreamGrid.Cell> found, boolean probed) {
         nothing.setText(
                 probed
                         ? "From the probe of this run's link. As many bits a pixel as the picture as it is; encoder and decoder in proportion to pixels (common practice)."
                         : "The link was not probed, so nobody knows which images would be in time. Probe it in Examine, Path.");
         body.setVisible(true);
-        Optional<StreamGrid.Cell> best = found.best();
-        List<Output> outputs = Output.USUAL;
-        grid.show(
+        body.show(
                 StreamGrid.RATES.stream()
                         .map(fps -> Numbers.text(fps, 0) + " /s")
                         .toList(),
-                outputs.stream().map(Output::title).toList(),
-                found.cells().stream()
-                        .map(cell -> new WhatIfGrid.Cell(
-                                outputs.indexOf(cell.output()),
-                                StreamGrid.RATES.indexOf(cell.fps()),
-                                Numbers.percent(cell.outlook().inTime(), 1),
-                                signed(cell.outlook().addedMs()) + " · "
-                                        + Numbers.text(cell.outlook().picture().bitRateMbps(), 0) + " Mbit/s",
-                                words(cell),
-                                best.equals(Optional.of(cell)),
-                                cell.refusal().isPresent()))
-                        .toList());
-        bestName.setText(best.map(StreamTunePane::name).orElse("No picture suits"));
-        bestWords.setText(best.map(StreamTunePane::words)
-                .orElse("A longer buffer, a lower bit rate or a better link would help."));
-        reasons.getChildren()
-                .setAll(found.losers().stream()
-                        .limit(REASONS)
-                        .map(cell -> Labels.wrapped(
-                                name(cell) + ": "
-                                        + cell.refusal()
-                                                .orElse("ranked below, by what %s wants"
-                                                        .formatted(school.getValue()
-                                                                .title())),
-                                "small"))
-                        .toList());
+                Output.USUAL.stream().map(Output::title).toList(),
+                found,
+                StreamTunePane::shown,
+                "A longer buffer, a lower bit rate or a better link would help.",
+                "ranked below, by what %s wants".formatted(school.getValue().title()));
     }
 
-    private static String name(StreamGrid.Cell cell) {
-        return cell.output().title() + " at " + Numbers.text(cell.fps(), 0) + "/s";
+    private static WhatIfBody.Shown shown(StreamGrid.Cell cell) {
+        StreamBudget.Outlook outlook = cell.outlook();
+        return new WhatIfBody.Shown(
+                Output.USUAL.indexOf(cell.output()),
+                StreamGrid.RATES.indexOf(cell.fps()),
+                cell.output().title() + " at " + Numbers.text(cell.fps(), 0) + "/s",
+                Numbers.percent(outlook.inTime(), 1),
+                signed(outlook.addedMs()) + " · "
+                        + Numbers.text(outlook.picture().bitRateMbps(), 0) + " Mbit/s",
+                "%s Mbit/s; encode %s ms, sending %s ms, decode %s ms; %s of the images in time."
+                        .formatted(
+                                Numbers.text(outlook.picture().bitRateMbps(), 1),
+                                Numbers.text(outlook.encodeMs(), 1),
+                                Numbers.text(outlook.serialisationMs(), 2),
+                                Numbers.text(outlook.decodeMs(), 1),
+                                Numbers.percent(outlook.inTime(), 1)));
     }
 
     private static String signed(Figure ms) {
         String text = Numbers.text(ms, 1);
         return ms.isKnown() && !text.startsWith("-") ? "+" + text + " ms" : ms.isKnown() ? text + " ms" : text;
-    }
-
-    private static String words(StreamGrid.Cell cell) {
-        StreamBudget.Outlook outlook = cell.outlook();
-        return "%s Mbit/s; encode %s ms, sending %s ms, decode %s ms; %s of the images in time%s."
-                .formatted(
-                        Numbers.text(outlook.picture().bitRateMbps(), 1),
-                        Numbers.text(outlook.encodeMs(), 1),
-                        Numbers.text(outlook.serialisationMs(), 2),
-                        Numbers.text(outlook.decodeMs(), 1),
-                        Numbers.percent(outlook.inTime(), 1),
-                        cell.refusal().map(why -> ". Refused: " + why).orElse(""));
     }
 }

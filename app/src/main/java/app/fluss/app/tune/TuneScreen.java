@@ -23,6 +23,7 @@ import javafx.scene.layout.VBox;
 public final class TuneScreen extends VBox {
     private final Workbench workbench;
     private final CapPane caps;
+    private final HeadsetTunePane headset;
     private final Map<What, Node> panes = new EnumMap<>(What.class);
     private final Map<What, ToggleButton> buttons = new EnumMap<>(What.class);
     private final ToggleGroup group = new ToggleGroup();
@@ -51,7 +52,8 @@ public final class TuneScreen extends VBox {
         caps = new CapPane(workbench, jobs, problems, plan);
         panes.put(What.CAPS, caps);
         panes.put(What.STREAM, new StreamTunePane(workbench));
-        panes.put(What.HEADSET, new HeadsetTunePane(workbench, jobs, problems));
+        headset = new HeadsetTunePane(workbench, jobs, problems);
+        panes.put(What.HEADSET, headset);
         HBox row = Boxes.row(Labels.title("Tune"));
         for (What what : What.values()) {
             ToggleButton button = new ToggleButton(what.title);
@@ -68,7 +70,7 @@ public final class TuneScreen extends VBox {
         group.selectedToggleProperty().subscribe(chosen -> {
             if (chosen != null && chosen.getUserData() instanceof What what) {
                 getChildren().set(1, Objects.requireNonNull(panes.get(what)));
-                caps.work();
+                work();
             }
         });
         choose(What.CAPS);
@@ -87,8 +89,9 @@ public final class TuneScreen extends VBox {
         }
     }
 
-    /// Works out what is shown.
+    /// Works out what is shown; a pane that is not shown does nothing.
     public void work() {
         caps.work();
+        headset.work();
     }
 }

@@ -1,10 +1,8 @@
 package app.fluss.app.tune;
 
-import app.fluss.app.theme.Boxes;
 import app.fluss.app.theme.Labels;
 import java.util.List;
 import javafx.geometry.Pos;
-import javafx.scene.control.ScrollPane;
 import javafx.scene.control.Tooltip;
 import javafx.scene.layout.ColumnConstraints;
 import javafx.scene.layout.GridPane;
@@ -46,13 +44,6 @@ final class WhatIfGrid extends GridPane {
         for (Cell cell : cells) {
             add(box(cell), cell.column + 1, cell.row + 1);
         }
-    }
-
-    /// Scrolls what stands beside a grid, as high as there is room.
-    static ScrollPane filling(VBox content) {
-        ScrollPane scroll = Boxes.scrolling(Boxes.scrolled(content));
-        VBox.setVgrow(scroll, Priority.ALWAYS);
-        return scroll;
     }
 
     private static VBox box(Cell cell) {

@@ -1,5 +1,6 @@
 package app.fluss.core.finding;
 
+import app.fluss.core.measure.Limits;
 import app.fluss.core.vr.HeadsetSchool;
 import app.fluss.core.vr.Reprojection;
 import app.fluss.core.vr.ScaleOutlook;
@@ -12,10 +13,10 @@ public final class HeadsetFindings {
 
     /// The findings, worst first.
     ///
-    /// @param heldBy what held most frames up, in words; empty if it is not known
-    public static List<Finding> of(Reprojection seen, String heldBy) {
+    /// @param limits what held the frames up
+    public static List<Finding> of(Reprojection seen, Limits limits) {
         List<Finding> found = new ArrayList<>();
-        String held = heldBy.isEmpty() ? "" : " Most frames were held up by the " + heldBy + ".";
+        String held = limits.most().map(HeadsetFindings::words).orElse("");
         if (seen.belowHalfTime().orNaN() > HeadsetSchool.NEVER) {
             found.add(Finding.fault(
                     "vr-below-half",
@@ -25,7 +26,7 @@ public final class HeadsetFindings {
                     "Lower the render scale or the settings. Stop at the first sign of sickness."));
         }
         if (seen.share().orNaN() > HeadsetSchool.FULL_RATE_SHARE) {
-            boolean steadyHalf = seen.halfTime().orNaN() >= ScaleOutlook.EVEN;
+            boolean steadyHalf = seen.halfTime().orNaN() >= Thresholds.STEADY_HALF;
             found.add(
                     steadyHalf
                             ? Finding.note(
@@ -53,5 +54,13 @@ public final class HeadsetFindings {
         }
         found.sort(Finding.WORST_FIRST);
         return List.copyOf(found);
+    }
+
+    private static String words(Limits.Held held) {
+        return switch (held) {
+            case GPU -> " Most frames were held up by the card.";
+            case CPU -> " Most frames were held up by the processor.";
+            case CAP, MIXED, UNKNOWN -> "";
+        };
     }
 }

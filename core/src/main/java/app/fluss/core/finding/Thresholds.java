@@ -73,6 +73,9 @@ final class Thresholds {
     /// Share of lost packets from which a link loses too many for a stream.
     static final double LINK_LOSS = 0.001;
 
+    /// Share of the time in which every second refresh is new from which half rate is steady.
+    static final double STEADY_HALF = 0.95;
+
     /// Share of the host's long gaps that must speak for the offset of two logs and no other.
     static final double SURE_OFFSET = 0.25;
 

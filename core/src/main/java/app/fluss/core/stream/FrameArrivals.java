@@ -1,7 +1,6 @@
 package app.fluss.core.stream;
 
 import app.fluss.core.measure.Figure;
-import app.fluss.core.measure.Ordered;
 import java.util.Arrays;
 
 /// When the images of a probe were whole at the receiver. The transit of an image is the time from its first packet
@@ -12,13 +11,15 @@ import java.util.Arrays;
 public final class FrameArrivals {
     private final TrafficShape shape;
     private final double[] transitMs;
-    private final Ordered whole;
+    private final double[] wholeMs;
 
     private FrameArrivals(TrafficShape shape, double[] transitMs) {
         this.shape = shape;
         this.transitMs = transitMs;
-        this.whole = Ordered.of(
-                Arrays.stream(transitMs).filter(ms -> !Double.isNaN(ms)).toArray());
+        this.wholeMs = Arrays.stream(transitMs)
+                .filter(ms -> !Double.isNaN(ms))
+                .sorted()
+                .toArray();
     }
 
     /// From the packets of a probe.
@@ -26,7 +27,10 @@ public final class FrameArrivals {
     /// @param log numbered as the shape numbers them
     /// @param images that were sent, from image 0; a packet that is not in the log is lost
     public static FrameArrivals of(PacketLog log, TrafficShape shape, int images) {
-        VaryingDelay delay = VaryingDelay.of(log);
+        return of(log, VaryingDelay.of(log), shape, images);
+    }
+
+    static FrameArrivals of(PacketLog log, VaryingDelay delay, TrafficShape shape, int images) {
         double[] firstSent = new double[images];
         double[] last = new double[images];
         int[] packets = new int[images];
@@ -67,7 +71,7 @@ public final class FrameArrivals {
 
     /// Images that never were whole.
     public int incomplete() {
-        return transitMs.length - whole.size();
+        return transitMs.length - wholeMs.length;
     }
 
     /// Transit of an image, ms; NaN if it never was whole.
@@ -79,34 +83,40 @@ public final class FrameArrivals {
     ///
     /// @param bufferMs held back, ms, 0 or more
     public Figure inTimeShare(double bufferMs) {
-        return inTimeShare(bufferMs, 0, 1);
+        int inTime = 0;
+        while (inTime < wholeMs.length && wholeMs[inTime] <= wholeMs[0] + bufferMs) {
+            inTime++;
+        }
+        return Figure.ofFinite((double) inTime / transitMs.length, "no image was sent");
     }
 
-    /// The same for images of another size: each transit grows by what the further bits take on the link,
-    /// and by the longer wait for images before it that are still being sent. If a share W of the images was
-    /// whole, `W^ratio` would be, for packets are lost one by one.
+    /// The same for another picture: each transit grows by what the further bits take on the link, and by the
+    /// longer wait for images before it that are still being sent. If a share W of the images was whole,
+    /// `W^ratio` would be, for packets are lost one by one. Key frames are taken to be as frequent among the
+    /// images as in the probe, which at a higher rate is a little too often.
     ///
     /// @param bufferMs held back, ms, 0 or more
-    /// @param bitMs what a bit takes on the link, ms
-    /// @param ratio size of the images over that of those that were sent, above 0
-    Figure inTimeShare(double bufferMs, double bitMs, double ratio) {
+    /// @param linkMbps what the link carries, Mbit/s, above 0
+    Figure inTimeShare(double bufferMs, double linkMbps, StreamPicture other) {
+        double ratio = other.bitsPerImage() / shape.bitsPerImage();
         double quickest = Double.POSITIVE_INFINITY;
         double[] transit = new double[transitMs.length];
         double freeNow = 0;
         double freeThen = 0;
         for (int image = 0; image < transit.length; image++) {
-            double due = image * shape.intervalMs();
-            double sending = shape.bytes(image) * Byte.SIZE * bitMs;
-            freeNow = Math.max(freeNow, due) + sending;
-            freeThen = Math.max(freeThen, due) + ratio * sending;
-            transit[image] = transitMs[image] + freeThen - freeNow;
+            double dueNow = image * shape.intervalMs();
+            double dueThen = image * 1000 / other.fps();
+            double sending = shape.bytes(image) * Byte.SIZE / (linkMbps * 1000);
+            freeNow = Math.max(freeNow, dueNow) + sending;
+            freeThen = Math.max(freeThen, dueThen) + ratio * sending;
+            transit[image] = transitMs[image] + (freeThen - dueThen) - (freeNow - dueNow);
             quickest = transit[image] < quickest ? transit[image] : quickest;
         }
         int inTime = 0;
         for (double ms : transit) {
             inTime += ms <= quickest + bufferMs ? 1 : 0;
         }
-        double stillWhole = Math.pow((double) whole.size() / transit.length, ratio - 1);
+        double stillWhole = Math.pow((double) wholeMs.length / transit.length, ratio - 1);
         return Figure.ofFinite(inTime * stillWhole / transit.length, "no image was sent");
     }
 
@@ -117,10 +127,10 @@ public final class FrameArrivals {
         int needed = (int) Math.ceil(share * transitMs.length - 1e-9);
         if (needed == 0) {
             return Figure.missing("no image was sent");
-        } else if (needed > whole.size()) {
+        } else if (needed > wholeMs.length) {
             return Figure.missing("%d of %d images never were whole: no buffer mends that, only fewer losses"
                     .formatted(incomplete(), transitMs.length));
         }
-        return Figure.of(whole.at(needed - 1) - whole.at(0));
+        return Figure.of(wholeMs[needed - 1] - wholeMs[0]);
     }
 }

@@ -21,8 +21,6 @@ public record LinkQuality(
         Figure jitterMs,
         Figure drift,
         Spread delaySpread) {
-    private static final String NONE = "no packet came in";
-
     /// The delay that varies, ms above the quickest packets.
     ///
     /// @param p50 median
@@ -32,22 +30,26 @@ public record LinkQuality(
     /// @param max of all
     public record Spread(Figure p50, Figure p95, Figure p99, Figure p999, Figure max) {
         static Spread of(double[] delays) {
-            if (delays.length == 0) {
-                Figure none = Figure.missing(NONE);
-                return new Spread(none, none, none, none, none);
-            }
             Ordered ordered = Ordered.of(delays);
             return new Spread(
-                    Figure.of(ordered.quantile(0.5)),
-                    Figure.of(ordered.quantile(0.95)),
-                    Figure.of(ordered.quantile(0.99)),
-                    Figure.of(ordered.quantile(0.999)),
-                    Figure.of(ordered.quantile(1)));
+                    quantile(ordered, 0.5),
+                    quantile(ordered, 0.95),
+                    quantile(ordered, 0.99),
+                    quantile(ordered, 0.999),
+                    quantile(ordered, 1));
+        }
+
+        private static Figure quantile(Ordered delays, double share) {
+            return Figure.ofFinite(delays.quantile(share), "no packet came in");
         }
     }
 
     /// From a log of packets.
     public static LinkQuality of(PacketLog log) {
+        return of(log, VaryingDelay.of(log));
+    }
+
+    static LinkQuality of(PacketLog log, VaryingDelay delay) {
         int[] arrived = Ascending.order(log.receivedColumn());
         InterarrivalJitter jitter = new InterarrivalJitter();
         long highest = Long.MIN_VALUE;
@@ -57,7 +59,6 @@ public record LinkQuality(
             reordered += log.sequence(packet) < highest ? 1 : 0;
             highest = Math.max(highest, log.sequence(packet));
         }
-        VaryingDelay delay = VaryingDelay.of(log);
         return new LinkQuality(
                 log.sent(),
                 arrived.length,

@@ -31,18 +31,19 @@ public record ProbeReport(
     /// From what a probe saw.
     public static ProbeReport of(ProbeTrace trace) {
         PacketLog packets = trace.packets();
+        VaryingDelay delay = VaryingDelay.of(packets);
         Ordered trips = roundTrips(trace.inputs());
         String none = "no small packet came back";
         return new ProbeReport(
-                LinkQuality.of(packets),
-                FrameArrivals.of(packets, trace.shape(), trace.images()),
+                LinkQuality.of(packets, delay),
+                FrameArrivals.of(packets, delay, trace.shape(), trace.images()),
                 Figure.ofFinite(trips.median(), none),
                 Figure.ofFinite(trips.quantile(0.95), none),
                 Figure.ofFinite(trips.quantile(0), none),
                 trace.inputs().sent() - trips.size(),
                 throughput(packets, trace.shape()),
                 burst(packets, trace.shape()),
-                firstJitter(packets, trace.shape()));
+                firstJitter(packets, delay, trace.shape()));
     }
 
     private static Ordered roundTrips(PacketLog inputs) {
@@ -110,8 +111,7 @@ public record ProbeReport(
                 "no image came in %d packets or more".formatted(FEWEST_IN_BURST));
     }
 
-    private static Figure firstJitter(PacketLog packets, TrafficShape shape) {
-        VaryingDelay delay = VaryingDelay.of(packets);
+    private static Figure firstJitter(PacketLog packets, VaryingDelay delay, TrafficShape shape) {
         double sum = 0;
         int n = 0;
         for (int i = 0; i < packets.size(); i++) {

@@ -77,7 +77,12 @@ public record StreamBudget(
             Figure decodeMs,
             Figure addedMs,
             Figure inTime,
-            Bound bound) {}
+            Bound bound) {
+        /// Whether nothing holds it up and enough of its images are known to be in time.
+        public boolean keepsUp() {
+            return bound == Bound.NONE && inTime.isKnown();
+        }
+    }
 
     /// As a bench is stated.
     ///
@@ -105,7 +110,7 @@ public record StreamBudget(
         return setup.missing(FactKey.WIDTH_PX, FactKey.HEIGHT_PX, FactKey.STREAM_FPS, FactKey.BITRATE_MBPS);
     }
 
-    /// Images in time of the picture as it is sent now, and of others.
+    /// What the picture as it is sent now, or another one, would be like.
     public Outlook outlook(StreamPicture other) {
         double pixels = other.megapixels() / picture.megapixels();
         double encode = encodeMs * pixels;
@@ -113,12 +118,7 @@ public record StreamBudget(
         double serial = other.serialisationMs(linkMbps);
         double added = encode + decode + serial - encodeMs - decodeMs - picture.serialisationMs(linkMbps);
         Figure inTime = inTime(other);
-        double interval = 1000 / other.fps();
-        Bound bound = encode > interval
-                ? Bound.ENCODER
-                : other.bitRateMbps() > FILLED * linkMbps
-                        ? Bound.LINK
-                        : decode > interval ? Bound.DECODER : inTime.orNaN() < IN_TIME ? Bound.LATE : Bound.NONE;
+        Bound bound = bound(other, encode, decode, inTime);
         return new Outlook(
                 other,
                 Figure.ofFinite(serial, "not stated: the link's rate"),
@@ -129,6 +129,18 @@ public record StreamBudget(
                         ? inTime
                         : Figure.missing(bound.words() + ", so images pile up"),
                 bound);
+    }
+
+    private Bound bound(StreamPicture other, double encode, double decode, Figure inTime) {
+        double interval = 1000 / other.fps();
+        if (encode > interval) {
+            return Bound.ENCODER;
+        } else if (other.bitRateMbps() > FILLED * linkMbps) {
+            return Bound.LINK;
+        } else if (decode > interval) {
+            return Bound.DECODER;
+        }
+        return inTime.orNaN() < IN_TIME ? Bound.LATE : Bound.NONE;
     }
 
     private List<String> unstated() {
@@ -153,9 +165,7 @@ public record StreamBudget(
         } else if (Double.isNaN(linkMbps)) {
             return Figure.missing("not stated: the link's rate");
         }
-        double ratio = other.bitsPerImage()
-                / (probe.get().shape().bitRateMbps() * 1e6 / probe.get().shape().fps());
-        return probe.get().inTimeShare(bufferMs, 1 / (linkMbps * 1000), ratio);
+        return probe.get().inTimeShare(bufferMs, linkMbps, other);
     }
 
     /// The largest picture of the same shape, bits for each pixel and a rate that keeps 99 % of its images in time, to
@@ -168,7 +178,7 @@ public record StreamBudget(
         int high = WIDEST / PIXEL_STEP + 1;
         while (high - low > 1) {
             int middle = (low + high) >>> 1;
-            if (holds(scaled(middle, fps))) {
+            if (outlook(scaled(middle, fps)).keepsUp()) {
                 low = middle;
             } else {
                 high = middle;
@@ -181,10 +191,5 @@ public record StreamBudget(
         int width = steps * PIXEL_STEP;
         int height = (int) Math.max(1, Math.rint(width * (double) picture.heightPx() / picture.widthPx()));
         return picture.alike(width, height, fps);
-    }
-
-    private boolean holds(StreamPicture other) {
-        Outlook outlook = outlook(other);
-        return outlook.bound == Bound.NONE && outlook.inTime.orNaN() >= IN_TIME;
     }
 }

@@ -10,18 +10,19 @@ import java.util.Locale;
 import java.util.Optional;
 
 /// What pictures and rates a stream could have, for a school.
-///
-/// @param cells every picture with every rate, those that suit first, best first
-public record StreamGrid(List<Cell> cells) {
+public final class StreamGrid {
     /// Rates that are tried, images/s.
     public static final List<Double> RATES = List.of(30.0, 60.0, 90.0, 120.0);
+
+    private StreamGrid() {}
 
     /// A picture with a rate.
     ///
     /// @param output size of the picture
     /// @param outlook what it would be like
     /// @param refusal why it does not suit, in words; empty if it does
-    public record Cell(Output output, StreamBudget.Outlook outlook, Optional<String> refusal) {
+    public record Cell(Output output, StreamBudget.Outlook outlook, Optional<String> refusal)
+            implements Ranking.Candidate {
         /// Images a second.
         public double fps() {
             return outlook.picture().fps();
@@ -32,7 +33,7 @@ public record StreamGrid(List<Cell> cells) {
     ///
     /// @param budget of the stream as it is
     /// @param bounds what is put up with
-    public static StreamGrid of(StreamBudget budget, School school, Bounds bounds) {
+    public static Ranking<Cell> of(StreamBudget budget, School school, Bounds bounds) {
         List<Cell> cells = new ArrayList<>();
         for (Output output : Output.USUAL) {
             for (double fps : RATES) {
@@ -41,8 +42,7 @@ public record StreamGrid(List<Cell> cells) {
                 cells.add(new Cell(output, outlook, refusal(outlook, bounds)));
             }
         }
-        cells.sort(Comparator.comparing((Cell cell) -> cell.refusal.isPresent()).thenComparing(better(school)));
-        return new StreamGrid(List.copyOf(cells));
+        return Ranking.of(cells, better(school));
     }
 
     private static Optional<String> refusal(StreamBudget.Outlook outlook, Bounds bounds) {
@@ -73,18 +73,5 @@ public record StreamGrid(List<Cell> cells) {
             case SMOOTH_FIRST -> large.thenComparing(often).thenComparing(quick);
             case RATE_FIRST -> often.thenComparing(large).thenComparing(quick);
         };
-    }
-
-    /// Those that lost, the ones that were refused first: what would have been wanted more and does not suit.
-    public List<Cell> losers() {
-        return cells.stream()
-                .filter(cell -> !best().equals(Optional.of(cell)))
-                .sorted(Comparator.comparing((Cell cell) -> cell.refusal.isEmpty()))
-                .toList();
-    }
-
-    /// The best one that suits; empty if none does.
-    public Optional<Cell> best() {
-        return cells.stream().filter(cell -> cell.refusal.isEmpty()).findFirst();
     }
 }

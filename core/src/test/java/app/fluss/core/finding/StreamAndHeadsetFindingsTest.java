@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import app.fluss.core.compare.Wilson;
 import app.fluss.core.frame.FrameLog;
 import app.fluss.core.measure.Figure;
+import app.fluss.core.measure.Limits;
 import app.fluss.core.stream.PacketLog;
 import app.fluss.core.stream.ProbeReport;
 import app.fluss.core.stream.ProbeTrace;
@@ -23,6 +24,9 @@ import org.junit.jupiter.api.Test;
 
 class StreamAndHeadsetFindingsTest {
     private static final FrameLog NONE = FrameLog.presentedAt(new double[0], 0).build();
+
+    private static final Limits CARD =
+            new Limits(Figure.of(0.9), Figure.of(0), Figure.of(0), Figure.of(0.1), Figure.of(0), false);
 
     private static List<ClientHitch> hitches(int count, Cause cause) {
         List<ClientHitch> all = new ArrayList<>();
@@ -117,7 +121,7 @@ class StreamAndHeadsetFindingsTest {
     }
 
     private static List<String> codes(Reprojection seen) {
-        return HeadsetFindings.of(seen, "card").stream().map(Finding::code).toList();
+        return HeadsetFindings.of(seen, CARD).stream().map(Finding::code).toList();
     }
 
     @Test
@@ -126,7 +130,7 @@ class StreamAndHeadsetFindingsTest {
         assertThat(codes(shown(0.02, 0.98, 0, 0.98))).containsExactly("vr-half-rate");
         assertThat(codes(shown(0.4, 0.6, 0, 0.57))).containsExactly("vr-not-full", "vr-uneven");
         assertThat(codes(shown(0.1, 0.7, 0.2, 0.6))).containsExactly("vr-below-half", "vr-not-full", "vr-uneven");
-        assertThat(HeadsetFindings.of(shown(0.1, 0.7, 0.2, 0.6), "card")
+        assertThat(HeadsetFindings.of(shown(0.1, 0.7, 0.2, 0.6), CARD)
                         .getFirst()
                         .text())
                 .contains("20 % of the time")

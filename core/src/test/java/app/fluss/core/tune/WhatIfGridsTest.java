@@ -11,7 +11,6 @@ import app.fluss.core.frame.FrameLog;
 import app.fluss.core.stream.FrameArrivals;
 import app.fluss.core.stream.StreamBudget;
 import app.fluss.core.stream.TrafficShape;
-import app.fluss.core.vr.HeadsetGrid;
 import app.fluss.core.vr.HeadsetReplay;
 import app.fluss.core.vr.HeadsetSchool;
 import app.fluss.core.vr.PixelLaw;
@@ -46,10 +45,11 @@ class WhatIfGridsTest {
     /// 11.1. The bit rate grows to 160 Mbit/s at 60/s and 320 at 120/s, over 85 % of the link. Derived.
     @Test
     void eachSchoolHasItsPicture() {
-        StreamGrid smooth = StreamGrid.of(budget(STREAM), School.SMOOTH_FIRST, School.SMOOTH_FIRST.bounds());
+        Ranking<StreamGrid.Cell> smooth =
+                StreamGrid.of(budget(STREAM), School.SMOOTH_FIRST, School.SMOOTH_FIRST.bounds());
         assertThat(smooth.best().orElseThrow().output().title()).isEqualTo("3840 × 2160");
         assertThat(smooth.best().orElseThrow().fps()).isEqualTo(60);
-        StreamGrid rate = StreamGrid.of(budget(STREAM), School.RATE_FIRST, School.RATE_FIRST.bounds());
+        Ranking<StreamGrid.Cell> rate = StreamGrid.of(budget(STREAM), School.RATE_FIRST, School.RATE_FIRST.bounds());
         assertThat(rate.best().orElseThrow().output().title())
                 .as("nothing may be added")
                 .isEqualTo("1920 × 1080");
@@ -65,7 +65,7 @@ class WhatIfGridsTest {
     void withoutAProbeNothingIsBest() {
         StreamBudget open =
                 StreamBudget.stated(Setup.EMPTY.with(STREAM), Optional.empty()).orElseThrow();
-        StreamGrid grid = StreamGrid.of(open, School.SMOOTH_FIRST, School.SMOOTH_FIRST.bounds());
+        Ranking<StreamGrid.Cell> grid = StreamGrid.of(open, School.SMOOTH_FIRST, School.SMOOTH_FIRST.bounds());
         assertThat(grid.best()).isEmpty();
         assertThat(grid.losers().getLast().refusal().orElseThrow()).contains("in time");
         assertThat(StreamBudget.stated(Setup.EMPTY, Optional.empty())).isEmpty();
@@ -87,7 +87,7 @@ class WhatIfGridsTest {
                 .build();
         PixelLaw law = PixelLaw.of(List.of(new PixelLaw.Point(8, 8, 0.01, 20), new PixelLaw.Point(16, 16, 0.01, 20)));
         RenderTarget target = new RenderTarget(2000, 2000, 0, false, 1, false);
-        HeadsetGrid grid = HeadsetGrid.of(
+        Ranking<HeadsetGrid.Cell> grid = HeadsetGrid.of(
                 law,
                 HeadsetReplay.Work.of(log.all()).orElseThrow(),
                 target,
@@ -103,7 +103,7 @@ class WhatIfGridsTest {
         assertThat(best.refreshHz()).isEqualTo(90);
         assertThat(best.outlook().expected().share().orNaN()).isCloseTo(1 - 1000 / 11.2 / 90, within(0.002));
         assertThat(grid.losers().getFirst().refusal()).isPresent();
-        HeadsetGrid strict = HeadsetGrid.of(
+        Ranking<HeadsetGrid.Cell> strict = HeadsetGrid.of(
                 law,
                 HeadsetReplay.Work.of(log.all()).orElseThrow(),
                 target,

@@ -84,7 +84,7 @@ public final class ProbeClient {
 
     private ProbeTrace run(Progress progress) throws IOException {
         long cookie = cookie(progress);
-        long session = ProbeSession.number(code, nonce, cookie);
+        long session = code.session(nonce, cookie);
         begin(cookie, session, progress);
         Thread sender = Thread.ofPlatform().daemon().name("fluss-probe-inputs").start(() -> sendInputs(session));
         try {

@@ -51,6 +51,13 @@ public final class ProbeCode {
                 .getLong();
     }
 
+    /// The number that the packets of a session carry. Who does not know the code cannot make it.
+    long session(long nonce, long cookie) {
+        ByteBuffer bytes = ByteBuffer.allocate(2 * Long.BYTES + 1);
+        bytes.putLong(nonce).putLong(cookie).put((byte) 's').flip();
+        return proof(bytes);
+    }
+
     /// A keyed digest, SHA-256.
     static byte[] keyed(byte[] key, ByteBuffer bytes) {
         try {

@@ -133,7 +133,7 @@ public final class ProbeServer implements AutoCloseable {
             nextProof = now + PROOF_EVERY_NANOS;
             socket.send(new ProbePacket.Refused(start.nonce(), ProbePacket.Reason.WRONG_CODE), 0, from);
         } else {
-            session = new Session(start.plan(), from, ProbeSession.number(code, start.nonce(), start.cookie()));
+            session = new Session(start.plan(), from, code.session(start.nonce(), start.cookie()));
             session.thread.start();
         }
     }

@@ -1,18 +1,26 @@
 package app.fluss.core.stream.blame;
 
 import app.fluss.core.frame.FrameLog;
+import java.util.Arrays;
 
 /// Which image of the host each image of the client shows.
 public final class Alignment {
     private final int[] hostOf;
     private final boolean byNumber;
     private final double confidence;
+    private final boolean[] came;
 
     /// @param hostOf index in the host's log by index in the client's; -1 where there is none. Is taken over
     Alignment(int[] hostOf, boolean byNumber, double confidence) {
         this.hostOf = hostOf;
         this.byNumber = byNumber;
         this.confidence = confidence;
+        this.came = new boolean[Arrays.stream(hostOf).max().orElse(-1) + 1];
+        for (int host : hostOf) {
+            if (host >= 0) {
+                came[host] = true;
+            }
+        }
     }
 
     /// Lines two logs of one stream up: by frame number where both have one, else by the best offset of their clocks.
@@ -23,6 +31,11 @@ public final class Alignment {
     /// Index in the host's log of what an image of the client shows; -1 if it has none.
     public int hostOf(int clientImage) {
         return hostOf[clientImage];
+    }
+
+    /// Whether an image of the host came: whether any of the client shows it.
+    public boolean came(int hostImage) {
+        return hostImage < came.length && came[hostImage];
     }
 
     /// Whether frame numbers were used.

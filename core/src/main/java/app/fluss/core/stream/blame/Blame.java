@@ -44,7 +44,6 @@ public final class Blame {
     private final FrameTimes shownTimes;
     private final double usualHostMs;
     private final double usualShownMs;
-    private final boolean[] came;
 
     private Blame(FrameLog host, FrameLog client, Alignment alignment) {
         this.host = host;
@@ -71,12 +70,6 @@ public final class Blame {
                 .build()
                 .all());
         usualShownMs = median(shownTimes);
-        came = new boolean[host.size()];
-        for (int i = 0; i < client.size(); i++) {
-            if (alignment.hostOf(i) >= 0) {
-                came[alignment.hostOf(i)] = true;
-            }
-        }
     }
 
     private static double median(FrameTimes times) {
@@ -205,7 +198,7 @@ public final class Blame {
             return Cause.UNKNOWN;
         }
         for (int i = from + 1; i < to; i++) {
-            if (!came[i] && !Double.isNaN(encoded.get().at(i))) {
+            if (!alignment.came(i) && !Double.isNaN(encoded.get().at(i))) {
                 return Cause.NETWORK;
             }
         }

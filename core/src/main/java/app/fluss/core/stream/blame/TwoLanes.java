@@ -77,6 +77,11 @@ public final class TwoLanes {
         return alignment.hostOf(clientImage);
     }
 
+    /// Whether an image of the host came.
+    public boolean came(int hostImage) {
+        return alignment.came(hostImage);
+    }
+
     /// The first image of the host at or after a time, by the client's clock.
     public int firstHostAt(double ms) {
         int low = 0;

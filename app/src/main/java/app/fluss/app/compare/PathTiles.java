@@ -15,8 +15,8 @@ import javafx.scene.layout.TilePane;
 import javafx.scene.layout.VBox;
 
 /// What a path gives and what it costs, a figure a tile.
-final class GenerationTiles extends TilePane {
-    GenerationTiles(Comparison comparison) {
+final class PathTiles extends TilePane {
+    PathTiles(Comparison comparison) {
         super(8, 8);
         GenerationFigures generation = comparison.runs().generation();
         setId("generation");

@@ -1,23 +1,29 @@
-package app.fluss.core.vr;
+package app.fluss.core.tune;
 
+import app.fluss.core.vr.HeadsetReplay;
+import app.fluss.core.vr.HeadsetSchool;
+import app.fluss.core.vr.PixelLaw;
+import app.fluss.core.vr.RenderTarget;
+import app.fluss.core.vr.ScaleOutlook;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 
-/// What render scales and refresh rates an application could have in a headset, for a school.
-///
-/// @param cells every scale with every rate, those that suit first, best first: most pixels a second
-public record HeadsetGrid(List<Cell> cells) {
+/// What render scales and refresh rates an application could have in a headset, for a school. Best is most pixels a
+/// second.
+public final class HeadsetGrid {
     /// Render scales that are tried, 1 for 100 %.
     public static final List<Double> SCALES = List.of(0.7, 0.8, 0.9, 1.0, 1.1, 1.2, 1.3, 1.4, 1.5);
+
+    private HeadsetGrid() {}
 
     /// A render scale with a refresh rate.
     ///
     /// @param refreshHz refreshes, /s
     /// @param outlook what would be shown
     /// @param refusal why it does not suit, in words; empty if it does
-    public record Cell(double refreshHz, ScaleOutlook outlook, Optional<String> refusal) {
+    public record Cell(double refreshHz, ScaleOutlook outlook, Optional<String> refusal) implements Ranking.Candidate {
         /// Render scale, 1 for 100 %.
         public double scale() {
             return outlook.target().scale();
@@ -32,7 +38,7 @@ public record HeadsetGrid(List<Cell> cells) {
     /// @param leadMs of the compositor, ms
     /// @param inFlight frames in flight at most
     /// @param bound share that the school puts up with, 0 to 1
-    public static HeadsetGrid of(
+    public static Ranking<Cell> of(
             PixelLaw law,
             HeadsetReplay.Work work,
             RenderTarget measured,
@@ -48,21 +54,7 @@ public record HeadsetGrid(List<Cell> cells) {
                 cells.add(new Cell(hz, outlook, school.refusal(outlook.expected(), bound)));
             }
         }
-        cells.sort(Comparator.comparing((Cell cell) -> cell.refusal.isPresent())
-                .thenComparingDouble(cell -> -cell.outlook.target().megapixels() * cell.refreshHz));
-        return new HeadsetGrid(List.copyOf(cells));
-    }
-
-    /// Those that lost, the ones that were refused first: what would have been wanted more and does not suit.
-    public List<Cell> losers() {
-        return cells.stream()
-                .filter(cell -> !best().equals(Optional.of(cell)))
-                .sorted(Comparator.comparing((Cell cell) -> cell.refusal.isEmpty()))
-                .toList();
-    }
-
-    /// The best one that suits; empty if none does.
-    public Optional<Cell> best() {
-        return cells.stream().filter(cell -> cell.refusal.isEmpty()).findFirst();
+        return Ranking.of(
+                cells, Comparator.comparingDouble(cell -> -cell.outlook.target().megapixels() * cell.refreshHz));
     }
 }
