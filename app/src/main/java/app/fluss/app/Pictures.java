@@ -2,6 +2,7 @@ package app.fluss.app;
 
 import app.fluss.app.bench.BenchScreen;
 import app.fluss.app.examine.ExamineScreen;
+import app.fluss.app.model.CaptureEdits;
 import app.fluss.app.model.Contents;
 import app.fluss.app.theme.Palette;
 import app.fluss.core.frame.Channel;
@@ -12,7 +13,6 @@ import app.fluss.core.reading.PadEntry;
 import app.fluss.core.reading.PadMark;
 import app.fluss.core.reading.TypedReading;
 import app.fluss.files.simulated.ReadyScenario;
-import app.fluss.files.study.Attempt;
 import app.fluss.files.study.SheetRow;
 import app.fluss.sim.Simulation;
 import java.awt.image.BufferedImage;
@@ -142,20 +142,14 @@ final class Pictures {
                 .filter(line -> line.role() == PlannedStep.Role.RUN)
                 .findFirst()
                 .orElseThrow();
-        window.workbench().note("Measuring", study -> {
-            study.capture().begin(row, System.currentTimeMillis());
-            Attempt attempt = study.capture().open().orElseThrow();
-            study.capture().start(attempt, System.currentTimeMillis() - 21_000);
-            double[][] readings = {{134, 134}, {128, 133}, {137, 137}, {96, 104}};
-            for (int i = 0; i < readings.length; i++) {
-                study.capture()
-                        .note(
-                                attempt,
-                                new PadEntry.Counted(
-                                        3200 + 4100L * i, new TypedReading.Read(readings[i][0], readings[i][1])));
-            }
-            study.capture().note(attempt, new PadEntry.Marked(16_900, PadMark.WORST));
-        });
+        CaptureEdits edits = window.workbench().edits().capture();
+        edits.start(row, System.currentTimeMillis() - 21_000);
+        double[][] readings = {{134, 134}, {128, 133}, {137, 137}, {96, 104}};
+        for (int i = 0; i < readings.length; i++) {
+            edits.type(
+                    row, new PadEntry.Counted(3200 + 4100L * i, new TypedReading.Read(readings[i][0], readings[i][1])));
+        }
+        edits.type(row, new PadEntry.Marked(16_900, PadMark.WORST));
     }
 
     /// A log with names, separator and decimal sign of its own.

@@ -5,7 +5,9 @@ import static org.assertj.core.api.Assertions.within;
 
 import app.fluss.app.model.HeadsetWork;
 import app.fluss.core.bench.BenchPart;
+import app.fluss.core.bench.Fact;
 import app.fluss.core.bench.FactKey;
+import app.fluss.core.bench.FactSource;
 import app.fluss.core.finding.Finding;
 import app.fluss.core.measure.Grade;
 import app.fluss.core.measure.Section;
@@ -13,13 +15,12 @@ import app.fluss.core.path.Chain;
 import app.fluss.core.path.StageKind;
 import app.fluss.core.vr.HeadsetSchool;
 import app.fluss.files.simulated.ReadyScenario;
-import app.fluss.files.study.Fact;
-import app.fluss.files.study.FactSource;
 import app.fluss.files.study.Run;
 import app.fluss.files.study.Study;
 import app.fluss.sim.scenario.Scenario;
 import app.fluss.sim.scenario.Work;
 import java.nio.file.Path;
+import java.time.LocalDate;
 import java.util.List;
 import java.util.OptionalLong;
 import javafx.scene.control.ChoiceBox;
@@ -31,6 +32,7 @@ import org.junit.jupiter.api.Test;
 /// A headset, through the real window: what its refreshes showed, and what other scales and rates would show.
 class HeadsetJobTest extends WindowTest {
     private static final List<Double> SCALES = List.of(1.0, 1.22, 1.42);
+    private static final LocalDate DAY = LocalDate.of(2026, 11, 27);
 
     @Override
     Path study() throws Exception {
@@ -41,11 +43,11 @@ class HeadsetJobTest extends WindowTest {
                     .state(
                             made.bench().read().items(BenchPart.HEADSET).getFirst(),
                             List.of(
-                                    Fact.today(FactKey.EYE_WIDTH_PX, "1600", FactSource.TYPED),
-                                    Fact.today(FactKey.EYE_HEIGHT_PX, "1750", FactSource.TYPED),
-                                    Fact.today(FactKey.TARGET_MARGIN_PCT, "50", FactSource.TYPED),
-                                    Fact.today(FactKey.HEADSET_REFRESH_LIST, "72, 90, 120", FactSource.TYPED),
-                                    Fact.today(FactKey.HEADSET_HZ, "90", FactSource.TYPED)));
+                                    new Fact(FactKey.EYE_WIDTH_PX, "1600", FactSource.TYPED, DAY),
+                                    new Fact(FactKey.EYE_HEIGHT_PX, "1750", FactSource.TYPED, DAY),
+                                    new Fact(FactKey.TARGET_MARGIN_PCT, "50", FactSource.TYPED, DAY),
+                                    new Fact(FactKey.HEADSET_REFRESH_LIST, "72, 90, 120", FactSource.TYPED, DAY),
+                                    new Fact(FactKey.HEADSET_HZ, "90", FactSource.TYPED, DAY)));
             for (double scale : SCALES) {
                 Scenario scenario = ReadyScenario.named("vr-uneven-scale").lasting(20);
                 Run run = addSimulated(

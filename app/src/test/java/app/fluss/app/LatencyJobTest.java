@@ -2,6 +2,7 @@ package app.fluss.app;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import app.fluss.app.model.StudyAccess;
 import app.fluss.app.theme.Numbers;
 import app.fluss.core.latency.LatencyDifference;
 import app.fluss.core.latency.LatencyFigures;
@@ -13,6 +14,7 @@ import app.fluss.core.plan.PlanSettings;
 import app.fluss.core.plan.Planner;
 import app.fluss.core.plan.Wish;
 import app.fluss.files.simulated.ReadyScenario;
+import app.fluss.files.study.EvidenceKinds;
 import app.fluss.files.study.Run;
 import app.fluss.files.study.Scene;
 import app.fluss.files.study.SheetRow;
@@ -23,7 +25,6 @@ import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
-import java.util.Objects;
 import java.util.Random;
 import javafx.geometry.Bounds;
 import javafx.scene.Node;
@@ -64,9 +65,8 @@ class LatencyJobTest extends WindowTest {
     }
 
     private StoredLatency latency(String path) throws Exception {
-        return Objects.requireNonNull(window.workbench().studyProperty().get())
-                .latency()
-                .of(run(path))
+        return StudyAccess.study(window.workbench())
+                .evidence(run(path), EvidenceKinds.LATENCY)
                 .orElseThrow();
     }
 
@@ -202,23 +202,14 @@ class LatencyJobTest extends WindowTest {
     @Test
     void aLiveSensorIsListenedToUntilEnoughIsMeasured() throws Exception {
         settle();
-        Study study = Objects.requireNonNull(window.workbench().studyProperty().get());
+        Study study = StudyAccess.study(window.workbench());
         Scene scene = contents().scenes().getFirst();
         Run first = run("native");
+        Wish wish = new Wish(scene.gameId(), scene.id(), 30, first.path().id(), Chain.NATIVE, 1);
         interact(() -> window.workbench()
-                .note(
-                        "Planning",
-                        opened -> opened.plan()
-                                .replaceOpen(Planner.plan(
-                                        List.of(new Wish(
-                                                scene.gameId(),
-                                                scene.id(),
-                                                30,
-                                                first.path().id(),
-                                                Chain.NATIVE,
-                                                1)),
-                                        PlanSettings.DEFAULT,
-                                        Chain.NATIVE))));
+                .edits()
+                .plan()
+                .replaceOpen(() -> Planner.plan(List.of(wish), PlanSettings.DEFAULT, Chain.NATIVE)));
         settle();
         interact(() -> ((ToggleButton) look("#work-capture")).setSelected(true));
         settle();
@@ -236,7 +227,7 @@ class LatencyJobTest extends WindowTest {
         fire("#keep");
         Run kept = contents().runs().getLast();
         assertThat(kept.simulated()).as("a stand-in's run is a rehearsal").isTrue();
-        StoredLatency measured = study.latency().of(kept).orElseThrow();
+        StoredLatency measured = study.evidence(kept, EvidenceKinds.LATENCY).orElseThrow();
         assertThat(LatencyFigures.of(measured.samplesMs()).n()).isGreaterThanOrEqualTo(11);
         assertThat(study.latency().excerpt(measured, measured.trials().getFirst()))
                 .isPresent();
@@ -254,10 +245,9 @@ class LatencyJobTest extends WindowTest {
                 .filter(line -> !line.role().isMeasured())
                 .isPresent()) {
             interact(() -> window.workbench()
-                    .note(
-                            "Skipping",
-                            opened -> opened.plan()
-                                    .set(contents().planned().open().getFirst(), SheetRow.State.DONE)));
+                    .edits()
+                    .plan()
+                    .set(contents().planned().open().getFirst(), SheetRow.State.DONE));
             settle();
         }
     }

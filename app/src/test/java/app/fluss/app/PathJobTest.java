@@ -5,10 +5,13 @@ import static org.assertj.core.api.Assertions.assertThat;
 import app.fluss.app.examine.ExamineScreen;
 import app.fluss.app.model.PathWork;
 import app.fluss.app.model.SecondCard;
+import app.fluss.app.model.StudyAccess;
 import app.fluss.app.pictures.StillsPanel;
 import app.fluss.app.theme.Numbers;
 import app.fluss.core.bench.BenchPart;
+import app.fluss.core.bench.Fact;
 import app.fluss.core.bench.FactKey;
+import app.fluss.core.bench.FactSource;
 import app.fluss.core.ladder.SettingLadder;
 import app.fluss.core.measure.Grade;
 import app.fluss.core.measure.Section;
@@ -18,8 +21,6 @@ import app.fluss.core.work.Progress;
 import app.fluss.files.clip.StillFile;
 import app.fluss.files.simulated.ReadyScenario;
 import app.fluss.files.simulated.SimulationFolder;
-import app.fluss.files.study.Fact;
-import app.fluss.files.study.FactSource;
 import app.fluss.files.study.Run;
 import app.fluss.files.study.Study;
 import app.fluss.sim.Simulation;
@@ -27,6 +28,7 @@ import app.fluss.sim.scenario.Generator;
 import app.fluss.sim.scenario.Scenario;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.time.LocalDate;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
@@ -38,6 +40,7 @@ import org.junit.jupiter.api.Test;
 /// What is worked out of a path, through the real window: second card, ladders, a clip that is counted.
 class PathJobTest extends WindowTest {
     private static final double SECONDS = 16;
+    private static final LocalDate DAY = LocalDate.of(2026, 11, 27);
 
     @Override
     Path study() throws Exception {
@@ -85,19 +88,26 @@ class PathJobTest extends WindowTest {
         assertThat(words(look("#by-section"))).contains("bank").contains("3.00×");
         assertThat(words(look("#ways"))).contains("● agrees").contains("no clip of this run was counted");
 
-        interact(() -> window.workbench().note("Prices", study -> {
+        interact(() -> StudyAccess.change(window.workbench(), "Prices", study -> {
             study.bench().add(BenchPart.RIG, OptionalLong.empty(), "Reedbox");
             var rig = study.bench().read().items(BenchPart.RIG).getFirst();
             study.bench()
                     .state(
                             rig,
                             List.of(
-                                    Fact.today(FactKey.SECOND_CARD_PRICE, "190", FactSource.TYPED),
-                                    Fact.today(FactKey.FASTER_CARD_PRICE, "640", FactSource.TYPED),
-                                    Fact.today(FactKey.FASTER_CARD_SPEED, "1.5", FactSource.TYPED)));
+                                    new Fact(FactKey.SECOND_CARD_PRICE, "190", FactSource.TYPED, DAY),
+                                    new Fact(FactKey.FASTER_CARD_PRICE, "640", FactSource.TYPED, DAY),
+                                    new Fact(FactKey.FASTER_CARD_SPEED, "1.5", FactSource.TYPED, DAY)));
         }));
         settle();
         select("second GPU 2");
+        assertThat(work().secondCard().orElseThrow().faster())
+                .as("what came onto the bench later is no fact of a run")
+                .isEmpty();
+        Run second = window.workbench().selectedProperty().get();
+        interact(() ->
+                window.workbench().edits().runs().takeBench(second, contents().benchNow(second)));
+        settle();
         assertThat(work().secondCard().orElseThrow().faster().orElseThrow().addedMs())
                 .isNegative();
         assertThat(words(look("#prices"))).contains("190").contains("640").contains("native frames played again");
@@ -107,27 +117,31 @@ class PathJobTest extends WindowTest {
     @Test
     void nativeRunsWithTheCardOutAreToldByTheirFacts() throws Exception {
         settle();
-        interact(() -> window.workbench().change("Another native path", study -> {
-            try {
-                add(
+        interact(() -> StudyAccess.change(
+                window.workbench(),
+                "Another native path",
+                study -> add(
                         study,
                         "native, evening",
                         Chain.NATIVE,
-                        ReadyScenario.named("native").withSeed(5));
-            } catch (Exception e) {
-                throw new IllegalStateException(e);
-            }
-        }));
+                        ReadyScenario.named("native").withSeed(5))));
         settle();
         select("second GPU 3");
         assertThat(window.workbench().comparisonsProperty().get())
                 .extracting(comparison -> comparison.path().name())
                 .contains("native, evening");
         assertThat(work().secondCard().orElseThrow().withoutCard()).isEmpty();
-        interact(() -> window.workbench().change("Cards", study -> {
+        interact(() -> StudyAccess.change(window.workbench(), "Cards", study -> {
             for (Run run : study.runs()) {
                 if (run.path().isNative()) {
-                    study.setFacts(run, Map.of("cards_in", run.path().name().equals("native") ? "both" : "first only"));
+                    study.setSetup(
+                            run,
+                            run.setup()
+                                    .with(
+                                            Map.of(
+                                                    FactKey.CARDS_IN,
+                                                    run.path().name().equals("native") ? "both" : "first only"),
+                                            FactSource.TYPED));
                 }
             }
         }));

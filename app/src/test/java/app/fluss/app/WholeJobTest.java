@@ -221,7 +221,7 @@ class WholeJobTest extends WindowTest {
         push(KeyCode.M);
         settle();
         StoredSection marked = section();
-        interact(() -> window.workbench().change("weight", study -> study.setWeight(marked, Section.Weight.WORST)));
+        interact(() -> window.workbench().edits().runs().setWeight(marked, Section.Weight.WORST));
         settle();
         assertThat(section().section().weight()).isEqualTo(Section.Weight.WORST);
         double before = window.theme().textScaleProperty().get();

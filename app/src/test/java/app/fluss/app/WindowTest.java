@@ -1,6 +1,8 @@
 package app.fluss.app;
 
 import app.fluss.app.model.Contents;
+import app.fluss.app.model.StudyAccess;
+import app.fluss.core.bench.Setup;
 import app.fluss.core.measure.Grade;
 import app.fluss.core.path.Chain;
 import app.fluss.core.work.Progress;
@@ -14,7 +16,6 @@ import app.fluss.sim.scenario.Scenario;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Locale;
-import java.util.Map;
 import java.util.Optional;
 import java.util.concurrent.Callable;
 import java.util.concurrent.TimeUnit;
@@ -135,13 +136,16 @@ abstract class WindowTest extends ApplicationTest {
                 chain,
                 "run 1",
                 true,
-                Optional.empty(),
+                Setup.EMPTY,
                 Double.NaN,
-                Double.NaN,
-                Map.of(),
                 Taking.UNRECORDED);
         return new SimulatedEvidence(folder)
-                .add(study, SimulatedEvidence.draft(scenario, draft), Simulation.run(scenario), rests, Progress.NONE);
+                .add(
+                        study,
+                        StudyAccess.onBench(study, SimulatedEvidence.draft(scenario, draft)),
+                        Simulation.run(scenario),
+                        rests,
+                        Progress.NONE);
     }
 
     /// Looks at the first run of a path.

@@ -1,10 +1,8 @@
 package app.fluss.cli;
 
 import app.fluss.core.finding.Finding;
-import app.fluss.core.finding.RunFindings;
-import app.fluss.core.finding.SensorFindings;
-import app.fluss.core.finding.WaysFindings;
-import app.fluss.core.generation.WaysToKnow;
+import app.fluss.core.finding.Findings;
+import app.fluss.core.finding.KnownOfRun;
 import app.fluss.core.measure.Analysis;
 import app.fluss.core.measure.AnalysisSettings;
 import app.fluss.files.log.ImportedLog;
@@ -68,11 +66,7 @@ final class Analyze implements Callable<Integer> {
         for (Path file : logs) {
             ImportedLog imported = options.read(file);
             Analysis run = options.analyse(imported, settings());
-            List<Finding> findings = new ArrayList<>(RunFindings.of(run));
-            findings.addAll(SensorFindings.of(run, cardMemoryMb));
-            findings.addAll(WaysFindings.of(WaysToKnow.of(run, Optional.empty())));
-            findings.addAll(imported.notes().findings());
-            findings.sort(Finding.WORST_FIRST);
+            List<Finding> findings = Findings.of(KnownOfRun.log(run, Optional.of(imported.notes()), cardMemoryMb));
             if (json) {
                 results.add(AnalysisJson.of(file.toString(), imported, run, findings));
             } else {

@@ -37,9 +37,10 @@ final class Check implements Callable<Integer> {
             throw new NoSuchFileException(file.toString());
         }
         try (Study study = Study.open(file)) {
-            List<String> wrong = study.check();
             PrintWriter out = spec.commandLine().getOut();
             PrintWriter err = spec.commandLine().getErr();
+            study.notices().forEach(err::println);
+            List<String> wrong = study.check();
             wrong.forEach(err::println);
             if (wrong.isEmpty()) {
                 out.println("%s: %d runs, all as their evidence gives them."

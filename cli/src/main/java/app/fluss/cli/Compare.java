@@ -2,9 +2,9 @@ package app.fluss.cli;
 
 import app.fluss.core.compare.RunComparison;
 import app.fluss.core.compare.TableComparison;
-import app.fluss.core.finding.ComparisonFindings;
 import app.fluss.core.finding.Finding;
-import app.fluss.core.finding.Severity;
+import app.fluss.core.finding.Findings;
+import app.fluss.core.frame.ImportNotes;
 import app.fluss.core.measure.Analysis;
 import app.fluss.core.measure.AnalysisSettings;
 import app.fluss.files.log.ImportedLog;
@@ -92,7 +92,7 @@ final class Compare implements Callable<Integer> {
     }
 
     private String compareLogs() throws IOException, InputException {
-        List<Finding> findings = new ArrayList<>();
+        List<ImportNotes> notes = new ArrayList<>();
         AnalysisSettings settings = options.settings();
         boolean assumed = false;
         List<Analysis> left = new ArrayList<>();
@@ -100,25 +100,16 @@ final class Compare implements Callable<Integer> {
             ImportedLog imported = options.read(file);
             assumed |= !imported.log().kindsStated();
             left.add(options.analyse(imported, settings.asNative()));
-            findings.addAll(imported.notes().findings());
+            notes.add(imported.notes());
         }
         List<Analysis> right = new ArrayList<>();
         for (Path file : b) {
             ImportedLog imported = options.read(file);
             right.add(options.analyse(imported, settings.withMultiplier(multiplier)));
-            findings.addAll(imported.notes().findings());
-        }
-        if (assumed) {
-            findings.add(new Finding(
-                    "assumed-native",
-                    Severity.NOTE,
-                    "A log on side a does not say which images are rendered.",
-                    "All of them were taken as rendered, for side a is the native one.",
-                    "Log the kind of each image if that is not so."));
+            notes.add(imported.notes());
         }
         RunComparison comparison = RunComparison.of(left, right, multiplier, List.of());
-        findings.addAll(ComparisonFindings.of(comparison));
-        findings.sort(Finding.WORST_FIRST);
+        List<Finding> findings = Findings.of(comparison, notes, assumed);
         return json ? Json.text(ComparisonJson.of(comparison, findings)) : PlainText.of(comparison, findings);
     }
 }

@@ -1,7 +1,7 @@
 package app.fluss.cli;
 
 import app.fluss.core.finding.Finding;
-import app.fluss.core.finding.LatencyFindings;
+import app.fluss.core.finding.Findings;
 import app.fluss.core.latency.EdgeSettings;
 import app.fluss.core.latency.LatencyFigures;
 import app.fluss.core.latency.Measurement;
@@ -121,12 +121,7 @@ final class Latency implements Callable<Integer> {
         double share = measured.source() == Measurement.Source.SAMPLES
                 ? Double.NaN
                 : measured.settings().threshold();
-        print(
-                figures,
-                samples,
-                share,
-                measured.light().rippleHz(),
-                LatencyFindings.of(measured.light(), figures, ambiguous));
+        print(figures, samples, share, measured.light().rippleHz(), Findings.of(measured.light(), figures, ambiguous));
     }
 
     private void print(

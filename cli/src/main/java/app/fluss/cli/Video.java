@@ -1,7 +1,7 @@
 package app.fluss.cli;
 
-import app.fluss.core.finding.ClipFindings;
 import app.fluss.core.finding.Finding;
+import app.fluss.core.finding.Findings;
 import app.fluss.core.picture.Area;
 import app.fluss.core.picture.Look;
 import app.fluss.core.picture.PictureCount;
@@ -76,7 +76,7 @@ final class Video implements Callable<Integer> {
             }
             Look look = new Look(Optional.ofNullable(within), Optional.ofNullable(without));
             PictureCount count = ClipDifferences.of(clip, look, Progress.NONE).count();
-            print(count, rate, ClipFindings.of(count, rate, claimed));
+            print(count, rate, Findings.of(count, rate, claimed));
         } catch (IllegalArgumentException e) {
             throw new ParameterException(spec.commandLine(), String.valueOf(e.getMessage()), e);
         }

@@ -2,10 +2,10 @@ package app.fluss.app.bench;
 
 import app.fluss.app.theme.Boxes;
 import app.fluss.app.theme.Labels;
+import app.fluss.core.bench.Fact;
 import app.fluss.core.bench.FactKey;
+import app.fluss.core.bench.FactSource;
 import app.fluss.core.bench.FactType;
-import app.fluss.files.study.Fact;
-import app.fluss.files.study.FactSource;
 import java.time.format.DateTimeFormatter;
 import java.time.format.FormatStyle;
 import java.util.ArrayList;
@@ -125,7 +125,10 @@ final class FactField {
     }
 
     private static String origin(Fact fact) {
-        return fact.source().title() + ", " + fact.date().format(DateTimeFormatter.ofLocalizedDate(FormatStyle.MEDIUM));
+        return fact.source().title()
+                + fact.date()
+                        .map(date -> ", " + date.format(DateTimeFormatter.ofLocalizedDate(FormatStyle.MEDIUM)))
+                        .orElse("");
     }
 
     /// The name beside the field.

@@ -1,8 +1,8 @@
 package app.fluss.app.bench;
 
 import app.fluss.app.theme.Labels;
+import app.fluss.core.bench.Fact;
 import app.fluss.core.bench.FactKey;
-import app.fluss.files.study.Fact;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;

@@ -1,5 +1,6 @@
 package app.fluss.app.bench;
 
+import app.fluss.app.model.BenchEdits;
 import app.fluss.app.model.Contents;
 import app.fluss.app.model.Jobs;
 import app.fluss.app.model.Workbench;
@@ -9,24 +10,23 @@ import app.fluss.app.theme.Dialogs;
 import app.fluss.app.theme.Labels;
 import app.fluss.app.theme.Theme;
 import app.fluss.core.bench.BenchPart;
+import app.fluss.core.bench.Fact;
 import app.fluss.core.bench.FactKey;
+import app.fluss.core.bench.FactSource;
 import app.fluss.core.bench.Setup;
 import app.fluss.core.path.Outcome;
 import app.fluss.core.path.WorkedOut;
 import app.fluss.devices.machine.Found;
 import app.fluss.devices.machine.ThisComputer;
-import app.fluss.files.study.Bench;
-import app.fluss.files.study.Fact;
-import app.fluss.files.study.FactSource;
 import app.fluss.files.study.Game;
 import app.fluss.files.study.Item;
-import app.fluss.files.study.Study;
-import app.fluss.files.study.StudyException;
+import java.time.LocalDate;
+import java.time.ZoneId;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.OptionalLong;
+import java.util.function.BiConsumer;
 import java.util.function.Consumer;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
@@ -133,20 +133,24 @@ final class PartsPane extends HBox {
         add.setMaxWidth(Double.MAX_VALUE);
         for (BenchPart part : PARTS) {
             MenuItem item = new MenuItem(part.title());
-            item.setOnAction(_ -> ask("Name of the " + part.title())
-                    .ifPresent(name -> workbench.note(
-                            "Adding a " + part.title(), study -> study.bench().add(part, OptionalLong.empty(), name))));
+            item.setOnAction(_ -> ask("Name of the " + part.title(), (edits, name) -> edits.add(part, name)));
             add.getItems().add(item);
         }
         MenuItem game = new MenuItem("game with a scene…");
-        game.setOnAction(_ -> SceneDialog.ask(theme, getScene().getWindow(), "")
-                .ifPresent(answer -> workbench.note("Adding a game", study -> answer.addTo(study))));
+        game.setOnAction(_ -> addGame());
         add.getItems().add(game);
         return add;
     }
 
-    private Optional<String> ask(String what) {
-        return Dialogs.text(theme, getScene().getWindow(), what, "");
+    private void addGame() {
+        BenchEdits edits = workbench.edits().bench();
+        SceneDialog.ask(theme, getScene().getWindow(), "").ifPresent(answer -> answer.addTo(edits));
+    }
+
+    /// Asks for a name; the answer changes the study that was open when the question was asked.
+    private void ask(String what, BiConsumer<BenchEdits, String> then) {
+        BenchEdits edits = workbench.edits().bench();
+        Dialogs.text(theme, getScene().getWindow(), what, "").ifPresent(name -> then.accept(edits, name));
     }
 
     private void fill(Contents contents) {
@@ -224,14 +228,7 @@ final class PartsPane extends HBox {
                         .add(Buttons.quiet(
                                 "Add picture mode…",
                                 "With the lag that was measured in it",
-                                () -> ask("Name of the picture mode")
-                                        .ifPresent(name -> workbench.note(
-                                                "Adding a picture mode",
-                                                study -> study.bench()
-                                                        .add(
-                                                                BenchPart.PICTURE_MODE,
-                                                                OptionalLong.of(item.id()),
-                                                                name)))));
+                                () -> ask("Name of the picture mode", (edits, name) -> edits.addMode(item, name))));
             }
             if (item.inUse()) {
                 head.getChildren().add(Labels.of("in use", "chip", "chip-strong"));
@@ -240,16 +237,13 @@ final class PartsPane extends HBox {
                         .add(Buttons.quiet(
                                 "Use it",
                                 "It takes part in the runs from now on",
-                                () -> workbench.note(
-                                        "Changing the bench",
-                                        study -> study.bench().use(item))));
+                                () -> workbench.edits().bench().use(item)));
             }
             head.getChildren()
                     .add(Buttons.quiet(
                             "Remove",
                             "Take it off the bench (can be undone)",
-                            () -> workbench.note(
-                                    "Changing the bench", study -> study.bench().remove(item))));
+                            () -> workbench.edits().bench().remove(item)));
         }
         return head;
     }
@@ -259,32 +253,22 @@ final class PartsPane extends HBox {
         if (subject == null) {
             return;
         }
-        workbench.note("Stating " + key.title(), study -> {
-            if (value.isEmpty()) {
-                clear(study, subject, key);
-            } else {
-                state(study, subject, List.of(Fact.today(key, value, source)));
-            }
-        });
-    }
-
-    private static void clear(Study study, Subject subject, FactKey key) throws StudyException {
+        BenchEdits edits = workbench.edits().bench();
         switch (subject) {
-            case Subject.OfItem(Item item) -> study.bench().clear(item, key);
-            case Subject.OfGame(Game game, var _) -> study.bench().clear(game, key);
+            case Subject.OfItem(Item item) when value.isEmpty() -> edits.clear(item, key);
+            case Subject.OfGame(Game game, var _) when value.isEmpty() -> edits.clear(game, key);
+            case Subject.OfItem(Item item) -> edits.state(item, List.of(today(key, value, source)));
+            case Subject.OfGame(Game game, var _) -> edits.state(game, today(key, value, source));
         }
     }
 
-    private static void state(Study study, Subject subject, List<Fact> facts) throws StudyException {
-        switch (subject) {
-            case Subject.OfItem(Item item) -> study.bench().state(item, facts);
-            case Subject.OfGame(Game game, var _) -> study.bench().state(game, facts);
-        }
+    private static Fact today(FactKey key, String value, FactSource source) {
+        return new Fact(key, value, source, LocalDate.now(ZoneId.systemDefault()));
     }
 
     /// What Fluss works out from the facts as they stand.
     private void showWorks(Subject subject) {
-        Setup setup = Setup.EMPTY.with(Bench.values(subject.facts()));
+        Setup setup = Setup.EMPTY.with(subject.facts().values());
         List<Outcome> outcomes = WorkedOut.of(subject.part(), setup);
         works.getChildren().clear();
         for (Outcome outcome : outcomes) {
@@ -298,33 +282,21 @@ final class PartsPane extends HBox {
     }
 
     private void fillFromComputer() {
+        BenchEdits edits = workbench.edits().bench();
         jobs.start(
                 "Reading this computer",
                 _ -> ThisComputer.read(),
-                this::keep,
+                found -> edits.fill(found.stream().map(PartsPane::known).toList()),
                 e -> problems.accept("This computer could not be read: " + e.getMessage()));
     }
 
-    private void keep(List<Found> found) {
-        workbench.note("Filling from this computer", study -> {
-            for (Found part : found) {
-                Optional<Item> known = study.bench().read().items(part.part()).stream()
-                        .filter(item -> item.name().equals(part.name()))
-                        .findFirst();
-                if (known.isEmpty()) {
-                    study.bench().add(part.part(), OptionalLong.empty(), part.name());
-                }
-                Item item = known.isPresent()
-                        ? known.get()
-                        : study.bench().read().items(part.part()).getLast();
-                study.bench()
-                        .state(
-                                item,
-                                part.facts().entrySet().stream()
-                                        .map(fact -> Fact.today(fact.getKey(), fact.getValue(), FactSource.READ))
-                                        .toList());
-            }
-        });
+    private static BenchEdits.Known known(Found part) {
+        return new BenchEdits.Known(
+                part.part(),
+                part.name(),
+                part.facts().entrySet().stream()
+                        .map(fact -> today(fact.getKey(), fact.getValue(), FactSource.READ))
+                        .toList());
     }
 
     private static final class SubjectCell extends ListCell<Subject> {

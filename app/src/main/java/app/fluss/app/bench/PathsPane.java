@@ -78,13 +78,16 @@ final class PathsPane extends HBox {
 
     private void add(Chain chain, String wanted) {
         String name = workbench.contentsProperty().get().freePathName(wanted);
-        workbench.note(
-                "Adding a path",
-                study -> study.bench().addPath(name, chain),
-                () -> workbench.contentsProperty().get().bench().paths().stream()
-                        .filter(path -> path.name().equals(name))
-                        .findFirst()
-                        .ifPresent(workbench.pathProperty()::set));
+        workbench
+                .edits()
+                .bench()
+                .addPath(
+                        name,
+                        chain,
+                        () -> workbench.contentsProperty().get().bench().paths().stream()
+                                .filter(path -> path.name().equals(name))
+                                .findFirst()
+                                .ifPresent(workbench.pathProperty()::set));
     }
 
     private void fill(Contents contents) {
@@ -147,15 +150,14 @@ final class PathsPane extends HBox {
                 Buttons.quiet(
                         "Remove",
                         "Remove this path (can be undone)",
-                        () -> workbench.note(
-                                "Removing a path", study -> study.bench().removePath(path))));
+                        () -> workbench.edits().bench().removePath(path)));
     }
 
     private void rename(String name) {
         DeliveryPath path = shown;
         if (path != null && !name.isEmpty() && !name.equals(path.name())) {
             String free = workbench.contentsProperty().get().freePathName(name);
-            workbench.note("Renaming a path", study -> study.bench().changePath(path, free, path.chain()));
+            workbench.edits().bench().changePath(path, free, path.chain());
         }
     }
 
@@ -176,7 +178,7 @@ final class PathsPane extends HBox {
                 ? workbench.contentsProperty().get().freePathName(changed.proposedName())
                 : path.name();
         problems.accept("");
-        workbench.note("Setting " + key.title(), study -> study.bench().changePath(path, name, changed));
+        workbench.edits().bench().changePath(path, name, changed);
     }
 
     /// What must be done to get there from the native path.

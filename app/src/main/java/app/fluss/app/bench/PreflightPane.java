@@ -179,8 +179,6 @@ final class PreflightPane extends VBox {
     }
 
     private void say(Game game, DeliveryPath path, String requirement, Optional<Boolean> met) {
-        workbench.note(
-                "Answering the preflight",
-                study -> study.capture().say(game.id(), path.id(), requirement, Optional.empty(), met));
+        workbench.edits().capture().answer(game.id(), path.id(), requirement, met);
     }
 }

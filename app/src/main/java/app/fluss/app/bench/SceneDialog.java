@@ -1,11 +1,10 @@
 package app.fluss.app.bench;
 
+import app.fluss.app.model.BenchEdits;
 import app.fluss.app.theme.Dialogs;
 import app.fluss.app.theme.Labels;
 import app.fluss.app.theme.NumberField;
 import app.fluss.app.theme.Theme;
-import app.fluss.files.study.Study;
-import app.fluss.files.study.StudyException;
 import java.util.Optional;
 import javafx.beans.binding.Bindings;
 import javafx.scene.control.ButtonType;
@@ -25,8 +24,8 @@ final class SceneDialog {
     ///
     /// @param seconds how long the scene takes, 1 or more
     record Answer(String game, String scene, int seconds) {
-        void addTo(Study study) throws StudyException {
-            study.bench().addScene(game, scene, seconds);
+        void addTo(BenchEdits edits) {
+            edits.addScene(game, scene, seconds);
         }
     }
 

@@ -1,5 +1,6 @@
 package app.fluss.app.bench;
 
+import app.fluss.app.model.BenchEdits;
 import app.fluss.app.model.Workbench;
 import app.fluss.app.theme.Boxes;
 import app.fluss.app.theme.Buttons;
@@ -20,10 +21,12 @@ import javafx.scene.layout.VBox;
 /// The scenes of a game: where each starts, what is done, how long it takes and how heavy it is.
 final class ScenesEditor extends VBox {
     private final Workbench workbench;
+    private final Theme theme;
 
     ScenesEditor(Workbench workbench, Theme theme, Game game) {
         super(6);
         this.workbench = workbench;
+        this.theme = theme;
         GridPane grid = new GridPane();
         grid.getStyleClass().add("form");
         grid.setHgap(8);
@@ -46,13 +49,13 @@ final class ScenesEditor extends VBox {
                         Boxes.row(
                                 Labels.heading("Scenes"),
                                 Boxes.spacer(),
-                                Buttons.quiet(
-                                        "Add scene…",
-                                        "One more route in this game",
-                                        () -> SceneDialog.ask(theme, getScene().getWindow(), game.name())
-                                                .ifPresent(answer -> workbench.note(
-                                                        "Adding a scene", study -> answer.addTo(study))))),
+                                Buttons.quiet("Add scene…", "One more route in this game", () -> addScene(game))),
                         grid);
+    }
+
+    private void addScene(Game game) {
+        BenchEdits edits = workbench.edits().bench();
+        SceneDialog.ask(theme, getScene().getWindow(), game.name()).ifPresent(answer -> answer.addTo(edits));
     }
 
     private void row(GridPane grid, int row, Scene scene) {
@@ -66,8 +69,7 @@ final class ScenesEditor extends VBox {
                 .map(lasts -> scene.described(
                         lasts, begins.getText().strip(), route.getText().strip(), weight.getValue()))
                 .filter(described -> !described.equals(scene))
-                .ifPresent(described -> workbench.note(
-                        "Describing a scene", study -> study.bench().describe(described)));
+                .ifPresent(workbench.edits().bench()::describe);
         for (TextField field : new TextField[] {seconds, begins, route}) {
             field.setOnAction(_ -> take.run());
             field.focusedProperty().subscribe((_, focused) -> {

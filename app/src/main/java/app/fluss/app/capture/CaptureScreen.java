@@ -1,5 +1,6 @@
 package app.fluss.app.capture;
 
+import app.fluss.app.model.CaptureEdits;
 import app.fluss.app.model.Contents;
 import app.fluss.app.model.Coverage;
 import app.fluss.app.model.Workbench;
@@ -21,9 +22,6 @@ import app.fluss.files.study.DeliveryPath;
 import app.fluss.files.study.Outcome;
 import app.fluss.files.study.Scene;
 import app.fluss.files.study.SheetRow;
-import app.fluss.files.study.Study;
-import app.fluss.files.study.StudyException;
-import java.io.IOException;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Map;
@@ -75,9 +73,8 @@ public final class CaptureScreen extends VBox {
         this.problems = problems;
         setId("capture");
         before = new BeforePanel(this::answer, preflight);
-        timer = new SceneTimer(() -> onAttempt(
-                "Starting the scene", (study, attempt) -> study.capture().start(attempt, System.currentTimeMillis())));
-        evidence = new EvidencePanel(theme, memory, preferences, new PadKeeper(), this::onAttempt);
+        timer = new SceneTimer(() -> onLine((line, keep) -> keep.start(line, System.currentTimeMillis())));
+        evidence = new EvidencePanel(theme, memory, preferences, new PadKeeper(), this::onLine);
         ending = ending();
         none = none(plan);
         VBox.setVgrow(evidence, Priority.ALWAYS);
@@ -118,8 +115,7 @@ public final class CaptureScreen extends VBox {
                         .contentsProperty()
                         .get()
                         .attempt()
-                        .ifPresent(attempt -> workbench.note(
-                                "Leaving the run", study -> study.capture().leave(attempt))));
+                        .ifPresent(workbench.edits().capture()::leave));
         return Boxes.row(keep, repeat, discard, Boxes.spacer(), leave);
     }
 
@@ -180,10 +176,7 @@ public final class CaptureScreen extends VBox {
                 judge(contents, scene, path, open);
             });
         } else {
-            before.offerDone(
-                    open,
-                    () -> workbench.note(
-                            "Marking a line as done", study -> study.plan().set(open, SheetRow.State.DONE)));
+            before.offerDone(open, () -> workbench.edits().plan().set(open, SheetRow.State.DONE));
         }
     }
 
@@ -202,7 +195,10 @@ public final class CaptureScreen extends VBox {
         AnalysisSettings settings = AnalysisSettings.NONE.withMultiplier(path.multiplier());
         settings = path.isNative() ? settings.asNative() : settings;
         Setup setup = contents.bench().setup(scene.gameId(), path.chain());
-        return Ending.display(setup, path).map(settings::withDisplay).orElse(settings);
+        return Ending.measuredOn(setup, path)
+                .display()
+                .map(settings::withDisplay)
+                .orElse(settings);
     }
 
     private void judge(Contents contents, Scene scene, DeliveryPath path, SheetRow open) {
@@ -215,38 +211,21 @@ public final class CaptureScreen extends VBox {
     private void answer(Judgement judgement, Optional<Boolean> met) {
         SheetRow open = row;
         if (open != null) {
-            Contents contents = workbench.contentsProperty().get();
-            long game = contents.scene(open.sceneId()).gameId();
-            onAttempt(
-                    "Answering",
-                    (study, attempt) -> study.capture()
-                            .say(
-                                    game,
-                                    open.pathId(),
-                                    judgement.requirement().id(),
-                                    judgement.isOfRun() ? Optional.of(attempt) : Optional.empty(),
-                                    met));
+            long game = workbench.contentsProperty().get().scene(open.sceneId()).gameId();
+            workbench.edits().capture().answer(open, game, judgement, met);
         }
     }
 
-    /// Something that is kept with an attempt.
-    interface OnAttempt {
-        void keep(Study study, Attempt attempt) throws StudyException, IOException;
+    /// Keeps something with the line that is shown.
+    interface OnLine {
+        void keep(SheetRow line, CaptureEdits edits);
     }
 
-    /// Keeps something with the attempt at the line that is shown; the attempt begins with the first thing
-    /// that is kept.
-    private void onAttempt(String name, OnAttempt work) {
+    private void onLine(OnLine work) {
         SheetRow open = row;
-        if (open == null) {
-            return;
+        if (open != null) {
+            work.keep(open, workbench.edits().capture());
         }
-        workbench.note(name, study -> {
-            if (study.capture().open().isEmpty()) {
-                study.capture().begin(open, System.currentTimeMillis());
-            }
-            work.keep(study, study.capture().open().orElseThrow());
-        });
     }
 
     private void finish(Outcome outcome, String reason) {
@@ -267,9 +246,10 @@ public final class CaptureScreen extends VBox {
         }
         problems.accept("");
         Ending end = new Ending(contents, attempt.get(), evidence.attached(), evidence.latency(), judged);
-        workbench.add(
-                "Keeping the run",
-                (study, progress) -> end.add(study, outcome, reason, progress),
+        end.add(
+                workbench.edits().capture(),
+                outcome,
+                reason,
                 e -> problems.accept(
                         "The run could not be kept: %s What was typed is still here.".formatted(e.getMessage())));
     }
@@ -309,13 +289,12 @@ public final class CaptureScreen extends VBox {
 
         @Override
         public void keep(PadEntry entry) {
-            onAttempt("Typing on the pad", (study, attempt) -> study.capture().note(attempt, entry));
+            onLine((line, keep) -> keep.type(line, entry));
         }
 
         @Override
         public void takeBack() {
-            onAttempt(
-                    "Taking an entry back", (study, attempt) -> study.capture().takeBack(attempt));
+            onLine((line, keep) -> keep.takeBack(line));
         }
     }
 }

@@ -1,40 +1,38 @@
 package app.fluss.app.capture;
 
+import app.fluss.app.model.CaptureEdits;
 import app.fluss.app.model.Contents;
 import app.fluss.core.bench.FactKey;
+import app.fluss.core.bench.FactSource;
 import app.fluss.core.bench.Setup;
-import app.fluss.core.latency.EdgeSettings;
 import app.fluss.core.measure.DisplayMode;
 import app.fluss.core.measure.SyncMode;
 import app.fluss.core.path.Judgement;
 import app.fluss.core.path.StageKind;
 import app.fluss.core.reading.PadEntry;
 import app.fluss.core.work.Progress;
-import app.fluss.files.latency.LatencyReading;
 import app.fluss.files.latency.TraceWriter;
 import app.fluss.files.log.InputException;
 import app.fluss.files.log.ReadingsFile;
 import app.fluss.files.log.Summary;
 import app.fluss.files.log.SummaryFile;
 import app.fluss.files.study.Attempt;
-import app.fluss.files.study.Claim;
 import app.fluss.files.study.DeliveryPath;
+import app.fluss.files.study.EvidenceKinds;
 import app.fluss.files.study.Outcome;
-import app.fluss.files.study.Run;
 import app.fluss.files.study.RunDraft;
 import app.fluss.files.study.RunEvidence;
 import app.fluss.files.study.Scene;
 import app.fluss.files.study.SheetRow;
-import app.fluss.files.study.Study;
-import app.fluss.files.study.StudyException;
 import app.fluss.files.study.Taking;
 import java.io.IOException;
-import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalLong;
+import java.util.function.Consumer;
 
 /// Makes a run of an attempt and all that belongs to it.
 ///
@@ -52,20 +50,9 @@ record Ending(
     /// Adds the run and ends the attempt.
     ///
     /// @param reason why it does not count; empty if it does
-    Run add(Study study, Outcome outcome, String reason, Progress progress)
-            throws StudyException, IOException, InputException {
-        Path folder = Files.createTempDirectory("fluss-typed");
-        Path typed = folder.resolve("typed.csv");
-        Path trace = folder.resolve("trace.csv");
-        try {
-            List<RunEvidence> evidence = evidence(typed, trace, progress.part(0, 0.6));
-            return study.finish(
-                    attempt, draft(outcome, reason), evidence, Taking.Checked.of(judged), progress.part(0.6, 1));
-        } finally {
-            Files.deleteIfExists(typed);
-            Files.deleteIfExists(trace);
-            Files.deleteIfExists(folder);
-        }
+    /// @param failed is told why it could not be kept
+    void add(CaptureEdits edits, Outcome outcome, String reason, Consumer<Exception> failed) {
+        edits.finish(attempt, draft(outcome, reason), this::evidence, judged, failed);
     }
 
     private SheetRow row() {
@@ -83,7 +70,6 @@ record Ending(
                         .filter(run -> run.path().id() == path.id())
                         .count()
                 + 1;
-        double cap = setup.number(FactKey.CAP_FPS);
         return new RunDraft(
                 contents.game(scene).name(),
                 scene.name(),
@@ -91,10 +77,9 @@ record Ending(
                 path.chain(),
                 "run " + number,
                 latency.map(Ending::isSimulated).orElse(false),
-                display(setup, path),
-                cap > 0 ? cap : Double.NaN,
+                measuredOn(setup, path)
+                        .with(Map.of(FactKey.SCENE_S, Integer.toString(row().lastsS())), FactSource.TYPED),
                 Double.NaN,
-                setup.named(),
                 new Taking(
                         OptionalLong.of(attempt.startedAtMs().orElse(attempt.begunAtMs())),
                         outcome,
@@ -102,29 +87,28 @@ record Ending(
                         attempt.impression()));
     }
 
-    /// The display mode that the bench states, if it states one.
-    static Optional<DisplayMode> display(Setup setup, DeliveryPath path) {
-        boolean headset = path.chain().has(StageKind.VR_REPROJECTION);
-        double hz = setup.number(headset ? FactKey.HEADSET_HZ : FactKey.OUTPUT_HZ);
-        Optional<SyncMode> sync = headset
-                ? Optional.of(SyncMode.LATEST)
-                : setup.value(FactKey.SYNC).flatMap(SyncMode::named);
-        double floor = setup.number(FactKey.VRR_FLOOR_HZ);
-        return sync.filter(_ -> hz > 0)
-                .map(mode -> new DisplayMode(hz, mode, mode == SyncMode.VRR && floor < hz ? floor : Double.NaN));
+    /// What the bench states, with the panel of a headset as the display where one is used.
+    static Setup measuredOn(Setup setup, DeliveryPath path) {
+        double hz = setup.number(FactKey.HEADSET_HZ);
+        return path.chain().has(StageKind.VR_REPROJECTION) && hz > 0
+                ? setup.withDisplay(new DisplayMode(hz, SyncMode.LATEST), FactSource.TYPED)
+                : setup;
     }
 
     /// The log, and what was claimed: by a tool if it said anything, else by the counter that was read.
-    private List<RunEvidence> evidence(Path typed, Path trace, Progress progress) throws IOException, InputException {
-        List<RunEvidence> evidence = new ArrayList<>();
-        log.ifPresent(attached -> evidence.add(new RunEvidence.Log(attached.file(), attached.log())));
+    private List<RunEvidence<?>> evidence(Path folder, Progress progress) throws IOException, InputException {
+        Path typed = folder.resolve("typed.csv");
+        Path trace = folder.resolve("trace.csv");
+        List<RunEvidence<?>> evidence = new ArrayList<>();
+        log.ifPresent(
+                attached -> evidence.add(new RunEvidence<>(EvidenceKinds.FRAME_LOG, attached.file(), attached.log())));
         Optional<Summary> summary = attempt.summary().summary(row().lastsS());
         if (summary.isPresent()) {
             SummaryFile.write(summary.get(), typed);
-            evidence.add(new RunEvidence.Said(typed, Claim.of(SummaryFile.read(typed))));
+            evidence.add(RunEvidence.of(EvidenceKinds.SUMMARY, typed, Progress.NONE));
         } else if (!PadEntry.readings(attempt.entries()).isEmpty()) {
             ReadingsFile.writePad(attempt.entries(), typed);
-            evidence.add(new RunEvidence.Said(typed, Claim.of(ReadingsFile.read(typed))));
+            evidence.add(RunEvidence.of(EvidenceKinds.READINGS, typed, Progress.NONE));
         }
         if (latency.isPresent()) {
             Path file = switch (latency.get()) {
@@ -134,7 +118,7 @@ record Ending(
                     yield trace;
                 }
             };
-            evidence.add(new RunEvidence.Latency(file, LatencyReading.of(file, false, EdgeSettings.DEFAULT, progress)));
+            evidence.add(RunEvidence.of(EvidenceKinds.LATENCY, file, progress));
         }
         return evidence;
     }

@@ -64,7 +64,7 @@ final class EvidencePanel extends VBox {
 
     /// Keeps something with the attempt.
     interface Keeper {
-        void keep(String name, CaptureScreen.OnAttempt work);
+        void keep(CaptureScreen.OnLine work);
     }
 
     EvidencePanel(Theme theme, MappingMemory memory, Preferences preferences, PadView.Keeper padKeeper, Keeper keeper) {
@@ -75,10 +75,8 @@ final class EvidencePanel extends VBox {
         log = new LogPanel(theme, memory, preferences);
         sensor = new SensorPanel(theme);
         pad = new PadView(padKeeper);
-        summary = new SummaryFields(typed -> keeper.keep(
-                "Typing a summary", (study, attempt) -> study.capture().summarise(attempt, typed)));
-        impression = new ImpressionFields(felt -> keeper.keep(
-                "Saying how it felt", (study, attempt) -> study.capture().feel(attempt, felt)));
+        summary = new SummaryFields(typed -> keeper.keep((line, keep) -> keep.summarise(line, typed)));
+        impression = new ImpressionFields(felt -> keeper.keep((line, keep) -> keep.feel(line, felt)));
         padHome = new VBox(6, pad);
         VBox.setVgrow(pad, Priority.ALWAYS);
         panes.put(Kind.LOG, log);
@@ -115,7 +113,7 @@ final class EvidencePanel extends VBox {
         sensor.attachedProperty().subscribe(latency -> {
             showGrade();
             if (latency != null && shown.isEmpty()) {
-                keeper.keep("Measuring latency", (_, _) -> {}); // the attempt begins with it
+                keeper.keep((line, keep) -> keep.begin(line)); // the attempt begins with it
             }
         });
         show(Optional.empty());

@@ -1,5 +1,6 @@
 package app.fluss.app.capture;
 
+import app.fluss.app.model.JobFailure;
 import app.fluss.core.measure.Analysis;
 import app.fluss.core.measure.AnalysisSettings;
 import app.fluss.core.measure.BandLevels;
@@ -90,8 +91,9 @@ final class LiveLog implements AutoCloseable {
         } catch (IOException e) {
             now = new State.Waiting(
                     "The log cannot be read just now: %s. It is tried again.".formatted(e.getMessage()));
-        } catch (RuntimeException e) {
-            now = new State.Waiting("The log cannot be followed: " + e.getMessage());
+        } catch (Throwable e) { // a task that throws is never run again
+            now = new State.Waiting(
+                    "The log cannot be followed: " + JobFailure.of(e).getMessage());
         }
         if (!now.equals(last)) {
             last = now;

@@ -7,6 +7,7 @@ import app.fluss.app.theme.Buttons;
 import app.fluss.app.theme.Labels;
 import app.fluss.app.theme.Numbers;
 import app.fluss.app.theme.Theme;
+import app.fluss.core.finding.Findings;
 import app.fluss.core.measure.AnalysisSettings;
 import app.fluss.core.measure.Figure;
 import app.fluss.files.log.ImportedLog;
@@ -162,7 +163,7 @@ final class LogPanel extends VBox {
                         .formatted(
                                 file.getFileName(),
                                 log.log().size(),
-                                log.notes().findings().stream()
+                                Findings.of(log.notes()).stream()
                                         .map(finding -> finding.seen())
                                         .reduce("", (a, b) -> a + " " + b)));
                 attached.set(new Attached(file, log));

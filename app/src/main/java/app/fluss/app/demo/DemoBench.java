@@ -1,15 +1,15 @@
 package app.fluss.app.demo;
 
 import app.fluss.core.bench.BenchPart;
+import app.fluss.core.bench.Fact;
 import app.fluss.core.bench.FactKey;
+import app.fluss.core.bench.FactSource;
 import app.fluss.core.measure.Section;
 import app.fluss.core.path.Chain;
 import app.fluss.core.plan.PlanSettings;
 import app.fluss.core.plan.Planner;
 import app.fluss.core.plan.Wish;
 import app.fluss.files.study.DeliveryPath;
-import app.fluss.files.study.Fact;
-import app.fluss.files.study.FactSource;
 import app.fluss.files.study.Game;
 import app.fluss.files.study.Item;
 import app.fluss.files.study.Planned;

@@ -1,11 +1,15 @@
 package app.fluss.app.demo;
 
+import app.fluss.core.bench.FactSource;
+import app.fluss.core.bench.Setup;
 import app.fluss.core.measure.Section;
 import app.fluss.core.work.Progress;
 import app.fluss.files.log.InputException;
 import app.fluss.files.simulated.SimulatedEvidence;
+import app.fluss.files.study.Bench;
 import app.fluss.files.study.Run;
 import app.fluss.files.study.RunDraft;
+import app.fluss.files.study.Scene;
 import app.fluss.files.study.Study;
 import app.fluss.files.study.StudyException;
 import app.fluss.files.study.Taking;
@@ -18,7 +22,6 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.HashMap;
 import java.util.Map;
-import java.util.Optional;
 import java.util.Set;
 
 /// A bench with invented games, made by the simulation and by the same import that a user has. Every run is
@@ -49,6 +52,7 @@ public final class DemoStudy {
                 demo.add(runs);
             }
             new DemoBench(study).describe();
+            demo.freeze();
         } catch (InputException e) {
             throw new IllegalStateException("our own evidence cannot be read", e);
         } finally {
@@ -70,19 +74,32 @@ public final class DemoStudy {
                     runs.chain(),
                     "run " + repeat,
                     true,
-                    Optional.empty(),
+                    Setup.EMPTY.withNamed(facts, FactSource.SIMULATED),
                     Double.NaN,
-                    Double.NaN,
-                    facts,
                     Taking.UNRECORDED);
             Run run = evidence.add(
                     study, SimulatedEvidence.draft(runs.scenario(), draft), simulated, runs.rests(), Progress.NONE);
-            if (run.grade().hasLog()) {
+            if (run.hasLog()) {
                 mark(run, runs.scenario());
                 if (repeat == 1 && FILMED.contains(runs.path())) {
                     evidence.addClip(study, run, simulated, Progress.NONE);
                 }
             }
+        }
+    }
+
+    /// The demo's bench is described after its runs were made: they stand on it all the same.
+    private void freeze() throws StudyException {
+        Bench bench = study.bench().read();
+        for (Run run : study.runs()) {
+            long game = study.scenes().stream()
+                    .filter(scene -> scene.id() == run.sceneId())
+                    .mapToLong(Scene::gameId)
+                    .findFirst()
+                    .orElseThrow();
+            study.setSetup(
+                    run,
+                    run.setup().orBench(bench.setup(game, run.path().chain()).withoutItems()));
         }
     }
 

@@ -1,6 +1,7 @@
 package app.fluss.app.examine;
 
 import app.fluss.app.model.AnalysedRun;
+import app.fluss.app.model.RunEdits;
 import app.fluss.app.model.TimeWindow;
 import app.fluss.app.model.Workbench;
 import app.fluss.app.theme.Boxes;
@@ -193,13 +194,13 @@ final class FramesPane extends VBox {
             for (Section.Weight weight : Section.Weight.values()) {
                 CheckMenuItem item = new CheckMenuItem(weight.name().toLowerCase(Locale.ROOT));
                 item.setSelected(stored.section().weight() == weight);
-                item.setOnAction(_ -> workbench.change("Setting a weight", study -> study.setWeight(stored, weight)));
+                item.setOnAction(_ -> workbench.edits().runs().setWeight(stored, weight));
                 menu.getItems().add(item);
             }
             MenuItem rename = new MenuItem("Rename…");
             rename.setOnAction(_ -> rename(stored));
             MenuItem remove = new MenuItem("Remove mark");
-            remove.setOnAction(_ -> workbench.change("Removing a mark", study -> study.removeSection(stored)));
+            remove.setOnAction(_ -> workbench.edits().runs().remove(stored));
             menu.getItems().addAll(new SeparatorMenuItem(), rename, remove);
             sections.getItems().add(menu);
         }
@@ -211,12 +212,13 @@ final class FramesPane extends VBox {
     }
 
     private void rename(StoredSection stored) {
+        RunEdits edits = workbench.edits().runs();
         Dialogs.text(
                         theme,
                         getScene().getWindow(),
                         "Name of the section",
                         stored.section().name())
-                .ifPresent(name -> workbench.change("Renaming a section", study -> study.renameSection(stored, name)));
+                .ifPresent(name -> edits.rename(stored, name));
     }
 
     private void mark(double fromMs, double toMs) {
@@ -224,7 +226,7 @@ final class FramesPane extends VBox {
         if (run != null && fromMs < toMs) {
             int number = run.sections().size() + 1;
             Section section = new Section("section " + number, Section.Weight.TYPICAL, fromMs, toMs);
-            workbench.change("Marking a section", study -> study.addSection(run.run(), section));
+            workbench.edits().runs().mark(run.run(), section);
         }
     }
 

@@ -1,17 +1,13 @@
 package app.fluss.app.importing;
 
+import app.fluss.app.model.EvidenceEdits;
 import app.fluss.app.model.Jobs;
 import app.fluss.app.model.Workbench;
 import app.fluss.app.theme.Theme;
-import app.fluss.core.latency.EdgeSettings;
-import app.fluss.core.work.Progress;
 import app.fluss.files.clip.Clip;
-import app.fluss.files.latency.LatencyReading;
 import app.fluss.files.latency.TraceWriter;
-import app.fluss.files.log.InputException;
+import app.fluss.files.study.EvidenceKinds;
 import app.fluss.files.study.Run;
-import app.fluss.files.study.Study;
-import app.fluss.files.study.StudyException;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -51,10 +47,13 @@ final class ClipFlow {
             return;
         }
         ClipDialog dialog = new ClipDialog(theme, owner.get(), jobs, problems, file, clip, name(run));
+        EvidenceEdits edits = workbench.edits().evidence();
         dialog.ask(
-                result -> workbench.add(
-                        "Adding " + file.getFileName(),
-                        (study, progress) -> add(study, run, file, result, progress),
+                result -> edits.addWritten(
+                        file,
+                        run,
+                        EvidenceKinds.LATENCY,
+                        evidence -> write(result, evidence),
                         e -> problems.accept(String.valueOf(e.getMessage()))),
                 () -> close(clip));
     }
@@ -71,14 +70,10 @@ final class ClipFlow {
             return;
         }
         CountDialog dialog = new CountDialog(theme, owner.get(), jobs, file, clip, name(run));
+        EvidenceEdits edits = workbench.edits().evidence();
         dialog.ask(
-                pictures -> workbench.add(
-                        "Adding " + file.getFileName(),
-                        (study, progress) -> {
-                            study.pictures().add(run, pictures, progress);
-                            return run;
-                        },
-                        e -> problems.accept(String.valueOf(e.getMessage()))),
+                pictures ->
+                        edits.addPictures(file, run, pictures, e -> problems.accept(String.valueOf(e.getMessage()))),
                 () -> close(clip));
     }
 
@@ -87,22 +82,11 @@ final class ClipFlow {
                 + run.path().name() + " · " + run.name();
     }
 
-    private static Run add(Study study, Run run, Path file, ClipDialog.Result result, Progress progress)
-            throws IOException, InputException, StudyException {
-        Path folder = Files.createTempDirectory("fluss-clip");
-        Path evidence = folder.resolve(file.getFileName() + ".csv");
-        try {
-            switch (result) {
-                case ClipDialog.Result.Found(var light) ->
-                    TraceWriter.writeClip(light.input(), light.light(), evidence);
-                case ClipDialog.Result.Marked(List<int[]> pictures, double fps) ->
-                    Files.writeString(evidence, trials(pictures, fps));
-            }
-            LatencyReading reading = LatencyReading.of(evidence, false, EdgeSettings.DEFAULT, progress.part(0, 0.5));
-            return study.addLatency(run, evidence, reading, progress.part(0.5, 1));
-        } finally {
-            Files.deleteIfExists(evidence);
-            Files.delete(folder);
+    private static void write(ClipDialog.Result result, Path evidence) throws IOException {
+        switch (result) {
+            case ClipDialog.Result.Found(var light) -> TraceWriter.writeClip(light.input(), light.light(), evidence);
+            case ClipDialog.Result.Marked(List<int[]> pictures, double fps) ->
+                Files.writeString(evidence, trials(pictures, fps));
         }
     }
 

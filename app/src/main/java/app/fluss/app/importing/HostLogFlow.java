@@ -2,8 +2,6 @@ package app.fluss.app.importing;
 
 import app.fluss.app.model.Workbench;
 import app.fluss.files.log.ImportOptions;
-import app.fluss.files.log.ImportedLog;
-import app.fluss.files.log.LogImport;
 import app.fluss.files.log.MappingMemory;
 import app.fluss.files.log.Sample;
 import app.fluss.files.study.Run;
@@ -48,16 +46,15 @@ public final class HostLogFlow {
             problems.accept("A host's log belongs to a run: select the run of its client first.");
             return;
         }
-        workbench.add(
-                "Adding " + file.getFileName(),
-                (study, progress) -> {
-                    ImportOptions options = memory.recall(Sample.read(file).header())
-                            .map(ImportOptions.guess()::with)
-                            .orElseGet(ImportOptions::guess);
-                    ImportedLog imported = LogImport.read(file, options, progress.part(0, 0.8));
-                    study.stream().addHostLog(run, file, imported, progress.part(0.8, 1));
-                    return run;
-                },
-                e -> problems.accept(String.valueOf(e.getMessage())));
+        workbench
+                .edits()
+                .evidence()
+                .addHostLog(
+                        file,
+                        run,
+                        log -> memory.recall(Sample.read(log).header())
+                                .map(ImportOptions.guess()::with)
+                                .orElseGet(ImportOptions::guess),
+                        e -> problems.accept(String.valueOf(e.getMessage())));
     }
 }

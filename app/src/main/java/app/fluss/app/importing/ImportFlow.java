@@ -1,5 +1,7 @@
 package app.fluss.app.importing;
 
+import app.fluss.app.model.Edits;
+import app.fluss.app.model.EvidenceEdits;
 import app.fluss.app.model.Jobs;
 import app.fluss.app.model.Workbench;
 import app.fluss.app.theme.Theme;
@@ -7,22 +9,20 @@ import app.fluss.core.latency.EdgeSettings;
 import app.fluss.core.work.Progress;
 import app.fluss.files.clip.Clip;
 import app.fluss.files.clip.ClipFile;
-import app.fluss.files.latency.LatencyFile;
 import app.fluss.files.latency.LatencyReading;
-import app.fluss.files.link.ProbeFile;
 import app.fluss.files.log.ImportOptions;
 import app.fluss.files.log.ImportedLog;
 import app.fluss.files.log.InputException;
 import app.fluss.files.log.LogImport;
 import app.fluss.files.log.MappingGuess;
 import app.fluss.files.log.MappingMemory;
-import app.fluss.files.log.ReadingsFile;
 import app.fluss.files.log.Sample;
-import app.fluss.files.log.SummaryFile;
+import app.fluss.files.study.Candidate;
 import app.fluss.files.study.Claim;
+import app.fluss.files.study.EvidenceKind;
+import app.fluss.files.study.EvidenceKinds;
 import app.fluss.files.study.Run;
 import app.fluss.files.study.RunEvidence;
-import app.fluss.files.study.Study;
 import java.io.File;
 import java.io.IOException;
 import java.nio.file.Files;
@@ -91,27 +91,20 @@ public final class ImportFlow {
     ///
     /// @param countsPictures whether the pictures of a clip are to be counted, and not latency to be looked for
     public void offer(Path file, boolean countsPictures) {
-        Study study = workbench.studyProperty().get();
-        if (study == null || study.isReadOnly()) {
+        if (!workbench.canEdit()) {
             problems.accept("Open a study that can be written first; this one is read-only.");
             return;
         }
+        Edits edits = workbench.edits();
         jobs.start(
                 "Looking at " + file.getFileName(),
-                progress -> look(file, progress),
+                _ -> look(file),
                 seen -> {
                     switch (seen) {
-                        case Seen.Log(Sample sample) -> ask(file, sample);
-                        case Seen.Said(Claim claim) -> ask(file, claim);
-                        case Seen.Latency(LatencyReading reading) -> ask(file, reading);
-                        case Seen.Probe _ -> addProbe(file);
-                        case Seen.Film(Clip clip) -> {
-                            if (countsPictures) {
-                                clips.count(file, clip);
-                            } else {
-                                clips.ask(file, clip);
-                            }
-                        }
+                        case Seen.Film(Clip clip) when countsPictures -> clips.count(file, clip);
+                        case Seen.Film(Clip clip) -> clips.ask(file, clip);
+                        case Seen.Evidence(EvidenceKind<?, ?> kind, Optional<Sample> sample) ->
+                            offer(edits.evidence(), file, kind, sample);
                     }
                 },
                 e -> problems.accept(words(e)));
@@ -119,98 +112,83 @@ public final class ImportFlow {
 
     /// What a file was found to be.
     private sealed interface Seen {
-        record Log(Sample sample) implements Seen {}
-
-        record Said(Claim claim) implements Seen {}
-
-        record Latency(LatencyReading reading) implements Seen {}
-
-        record Probe() implements Seen {}
+        record Evidence(EvidenceKind<?, ?> kind, Optional<Sample> sample) implements Seen {}
 
         record Film(Clip clip) implements Seen {}
     }
 
-    private static Seen look(Path file, Progress progress) throws IOException, InputException {
+    private static Seen look(Path file) throws IOException, InputException {
         if (ClipFile.isClip(file) || Files.isDirectory(file)) {
             return new Seen.Film(ClipFile.open(file));
         }
-        if (file.toString().endsWith(".json")) {
-            ProbeFile.read(file);
-            return new Seen.Probe();
-        }
-        if (LatencyFile.isSound(file)) {
-            return new Seen.Latency(LatencyReading.of(file, false, EdgeSettings.DEFAULT, progress));
-        }
-        Sample sample = Sample.read(file);
-        if (LatencyFile.isLatency(sample.header())) {
-            return new Seen.Latency(LatencyReading.of(file, false, EdgeSettings.DEFAULT, progress));
-        }
-        if (ReadingsFile.isReadings(sample.header())) {
-            return new Seen.Said(Claim.of(ReadingsFile.read(file)));
-        }
-        return SummaryFile.isSummary(sample.header())
-                ? new Seen.Said(Claim.of(SummaryFile.read(file)))
-                : new Seen.Log(sample);
+        Candidate candidate = new Candidate(file);
+        EvidenceKind<?, ?> kind = EvidenceKinds.of(candidate)
+                .orElseThrow(() -> new InputException(file, 0, 0, "nothing that is known", "a log or a measurement"));
+        return new Seen.Evidence(
+                kind, kind == EvidenceKinds.FRAME_LOG ? Optional.of(candidate.sample()) : Optional.empty());
     }
 
-    /// A probe belongs to a run, too.
-    private void addProbe(Path file) {
-        Run run = workbench.selectedProperty().get();
-        if (run == null) {
-            problems.accept("A link probe belongs to a run: add its log first, select it, then add %s again."
-                    .formatted(file.getFileName()));
-            return;
+    /// A log makes a run of its own, as does what was claimed; all else belongs to the run that is selected.
+    private void offer(EvidenceEdits edits, Path file, EvidenceKind<?, ?> kind, Optional<Sample> sample) {
+        if (sample.isPresent()) {
+            ask(edits, file, sample.get());
+        } else if (kind == EvidenceKinds.READINGS) {
+            askClaim(edits, file, EvidenceKinds.READINGS);
+        } else if (kind == EvidenceKinds.SUMMARY) {
+            askClaim(edits, file, EvidenceKinds.SUMMARY);
+        } else {
+            Run run = workbench.selectedProperty().get();
+            if (run == null) {
+                problems.accept("A %s belongs to a run: add its log first, select it, then add %s again."
+                        .formatted(kind.title(), file.getFileName()));
+            } else if (kind == EvidenceKinds.LATENCY) {
+                askLatency(edits, file, run);
+            } else {
+                edits.add(file, run, progress -> RunEvidence.of(kind, file, progress), e -> problems.accept(words(e)));
+            }
         }
-        workbench.add(
-                "Adding " + file.getFileName(),
-                (study, progress) -> {
-                    study.stream().addProbe(run, file, progress);
-                    return run;
-                },
+    }
+
+    private void askLatency(EvidenceEdits edits, Path file, Run run) {
+        String place = workbench.contentsProperty().get().place(run) + " · "
+                + run.path().name() + " · " + run.name();
+        jobs.start(
+                "Reading " + file.getFileName(),
+                progress -> EvidenceKinds.LATENCY.read(file, progress),
+                reading -> new LatencyDialog(theme, owner.get(), file, reading, place)
+                        .ask(swapped -> edits.add(
+                                file,
+                                run,
+                                progress -> new RunEvidence<>(
+                                        EvidenceKinds.LATENCY,
+                                        file,
+                                        swapped == reading.swapped()
+                                                ? reading
+                                                : LatencyReading.of(file, swapped, EdgeSettings.DEFAULT, progress)),
+                                e -> problems.accept(words(e)))),
                 e -> problems.accept(words(e)));
     }
 
-    /// Latency belongs to a run that is there: the one that is selected.
-    private void ask(Path file, LatencyReading reading) {
-        Run run = workbench.selectedProperty().get();
-        if (run == null) {
-            problems.accept("Latency belongs to a run: add its log first, select it, then add %s again."
-                    .formatted(file.getFileName()));
-            return;
-        }
-        LatencyDialog dialog = new LatencyDialog(
-                theme,
-                owner.get(),
-                file,
-                reading,
-                workbench.contentsProperty().get().place(run) + " · "
-                        + run.path().name() + " · " + run.name());
-        dialog.ask(swapped -> workbench.add(
-                "Adding " + file.getFileName(),
-                (study, progress) -> {
-                    LatencyReading taken = swapped == reading.swapped()
-                            ? reading
-                            : LatencyReading.of(file, swapped, EdgeSettings.DEFAULT, progress.part(0, 0.5));
-                    return study.addLatency(run, file, taken, progress.part(0.5, 1));
-                },
-                e -> problems.accept(words(e))));
+    private void askClaim(EvidenceEdits edits, Path file, EvidenceKind<Claim, Claim> kind) {
+        jobs.start(
+                "Reading " + file.getFileName(),
+                progress -> kind.read(file, progress),
+                claim -> new ClaimDialog(
+                                theme,
+                                owner.get(),
+                                file,
+                                claim,
+                                workbench.contentsProperty().get(),
+                                Optional.ofNullable(workbench.selectedProperty().get()))
+                        .ask(draft -> edits.addRun(
+                                file,
+                                draft,
+                                _ -> new RunEvidence<>(kind, file, claim),
+                                e -> problems.accept(words(e)))),
+                e -> problems.accept(words(e)));
     }
 
-    private void ask(Path file, Claim claim) {
-        ClaimDialog dialog = new ClaimDialog(
-                theme,
-                owner.get(),
-                file,
-                claim,
-                workbench.contentsProperty().get(),
-                Optional.ofNullable(workbench.selectedProperty().get()));
-        dialog.ask(draft -> workbench.add(
-                "Adding " + file.getFileName(),
-                (study, progress) -> study.addRun(draft, List.of(new RunEvidence.Said(file, claim)), progress),
-                e -> problems.accept(words(e))));
-    }
-
-    private void ask(Path file, Sample sample) {
+    private void ask(EvidenceEdits edits, Path file, Sample sample) {
         MappingGuess guess = MappingGuess.of(sample);
         var remembered = guess.certain() ? Optional.of(guess.mapping()) : memory.recall(sample.header());
         ImportDialog dialog = new ImportDialog(
@@ -222,23 +200,19 @@ public final class ImportFlow {
                 remembered.isPresent(),
                 workbench.contentsProperty().get(),
                 Optional.ofNullable(workbench.selectedProperty().get()));
-        dialog.ask(answer -> read(file, answer));
+        dialog.ask(answer -> edits.addRun(
+                file, answer.draft(), progress -> read(file, answer, progress), e -> problems.accept(words(e))));
     }
 
-    private void read(Path file, ImportDialog.Answer answer) {
-        workbench.add(
-                "Reading " + file.getFileName(),
-                (study, progress) -> {
-                    ImportOptions options = ImportOptions.guess().with(answer.mapping());
-                    options = answer.process().isPresent()
-                            ? options.forProcess(answer.process().get())
-                            : options;
-                    ImportedLog imported = LogImport.read(file, options, progress.part(0, 0.5));
-                    memory.remember(answer.mapping());
-                    return study.addRun(
-                            answer.draft(), List.of(new RunEvidence.Log(file, imported)), progress.part(0.5, 1));
-                },
-                e -> problems.accept(words(e)));
+    private RunEvidence<?> read(Path file, ImportDialog.Answer answer, Progress progress)
+            throws IOException, InputException {
+        ImportOptions options = ImportOptions.guess().with(answer.mapping());
+        options = answer.process().isPresent()
+                ? options.forProcess(answer.process().get())
+                : options;
+        ImportedLog imported = LogImport.read(file, options, progress);
+        memory.remember(answer.mapping());
+        return new RunEvidence<>(EvidenceKinds.FRAME_LOG, file, imported);
     }
 
     private static String words(Exception e) {

@@ -4,7 +4,7 @@ import app.fluss.app.theme.Dialogs;
 import app.fluss.app.theme.Labels;
 import app.fluss.app.theme.Numbers;
 import app.fluss.app.theme.Theme;
-import app.fluss.core.finding.LatencyFindings;
+import app.fluss.core.finding.Findings;
 import app.fluss.core.latency.LatencyFigures;
 import app.fluss.core.latency.Measurement;
 import app.fluss.core.latency.Trial;
@@ -43,7 +43,7 @@ final class LatencyDialog {
                                 ? "median %s ms".formatted(Numbers.text(figures.median(), 1))
                                 : "no median: no trial was answered",
                         "figure"));
-        LatencyFindings.of(measured.light(), figures, ambiguous)
+        Findings.of(measured.light(), figures, ambiguous)
                 .forEach(finding -> content.getChildren().add(Labels.note(finding.text())));
         if (measured.source() != Measurement.Source.SAMPLES) {
             swap.setId("swap-channels");

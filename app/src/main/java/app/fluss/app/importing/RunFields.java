@@ -3,6 +3,8 @@ package app.fluss.app.importing;
 import app.fluss.app.model.Contents;
 import app.fluss.app.theme.NumberField;
 import app.fluss.core.bench.FactKey;
+import app.fluss.core.bench.FactSource;
+import app.fluss.core.bench.Setup;
 import app.fluss.core.path.Chain;
 import app.fluss.core.path.StageKind;
 import app.fluss.files.study.DeliveryPath;
@@ -29,6 +31,9 @@ import javafx.scene.layout.Priority;
 
 /// Fields that say what run it is: where it was measured, on what path, and what was set.
 public final class RunFields extends GridPane {
+    private static final List<FactKey> OWN_FIELDS =
+            List.of(FactKey.OUTPUT_HZ, FactKey.SYNC, FactKey.VRR_FLOOR_HZ, FactKey.CAP_FPS);
+
     private final ComboBox<String> game = choice("game");
     private final ComboBox<String> scene = choice("scene");
     private final ComboBox<String> path = choice("path");
@@ -65,7 +70,7 @@ public final class RunFields extends GridPane {
         addRow(1, label("Path"), path, label("Run"), name);
         List.of(game, scene, path).forEach(box -> box.getEditor().textProperty().subscribe(this::check));
         // Repeats and paths of a scene share most of what was set: what is left to do is to change what differs.
-        selected.ifPresent(run -> facts.setText(Facts.line(contents.facts().getOrDefault(run.id(), Map.of()))));
+        selected.ifPresent(run -> facts.setText(Facts.line(typedFacts(run))));
         List.of(name, multiplier, cap, claimed, facts)
                 .forEach(field -> field.textProperty().subscribe(this::check));
         display.validProperty().subscribe(this::check);
@@ -210,10 +215,24 @@ public final class RunFields extends GridPane {
                 chain(),
                 name.getText().strip(),
                 false,
-                display.mode(),
-                NumberField.value(cap.getText()),
+                setup(),
                 NumberField.value(claimed.getText()),
-                Facts.parse(facts.getText()).orElse(Map.of()),
                 Taking.UNRECORDED);
+    }
+
+    private Setup setup() {
+        Setup stated = Setup.EMPTY.withNamed(Facts.parse(facts.getText()).orElse(Map.of()), FactSource.TYPED);
+        double capFps = NumberField.value(cap.getText());
+        if (!Double.isNaN(capFps)) {
+            stated = stated.with(Map.of(FactKey.CAP_FPS, FactKey.text(capFps)), FactSource.TYPED);
+        }
+        return display.mode().isPresent() ? stated.withDisplay(display.mode().get(), FactSource.TYPED) : stated;
+    }
+
+    /// What is typed as facts: display and cap have fields of their own.
+    private static Map<String, String> typedFacts(Run run) {
+        Map<String, String> named = run.setup().recorded().named();
+        OWN_FIELDS.forEach(key -> named.remove(key.id()));
+        return named;
     }
 }

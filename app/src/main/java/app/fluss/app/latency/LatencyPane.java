@@ -2,7 +2,6 @@ package app.fluss.app.latency;
 
 import app.fluss.app.model.AnalysedLatency;
 import app.fluss.app.model.AnalysedRun;
-import app.fluss.app.model.Jobs;
 import app.fluss.app.model.Workbench;
 import app.fluss.app.theme.Boxes;
 import app.fluss.app.theme.Buttons;
@@ -14,12 +13,10 @@ import app.fluss.core.latency.EdgeSettings;
 import app.fluss.core.latency.Excerpt;
 import app.fluss.core.latency.Measurement;
 import app.fluss.core.latency.Trial;
-import app.fluss.core.work.Progress;
+import app.fluss.files.study.EvidenceKinds;
 import app.fluss.files.study.StoredLatency;
 import app.fluss.files.study.StoredLatency.JudgedTrial;
-import app.fluss.files.study.Study;
 import java.util.Optional;
-import java.util.function.Consumer;
 import javafx.scene.control.Button;
 import javafx.scene.control.ChoiceBox;
 import javafx.scene.control.Label;
@@ -35,8 +32,6 @@ import org.jspecify.annotations.Nullable;
 /// The latency of a run: stage by stage with what was measured, the samples over the run, each on its trace.
 public final class LatencyPane extends VBox {
     private final Workbench workbench;
-    private final Jobs jobs;
-    private final Consumer<String> problems;
     private final StageStackView stack;
     private final SamplesView samples;
     private final TraceView trace;
@@ -57,13 +52,10 @@ public final class LatencyPane extends VBox {
     private Optional<JudgedTrial> chosen = Optional.empty();
     private boolean filling;
 
-    /// @param problems is told, in words, what went wrong
     /// @param addLatency lets the user choose a file of measurements for the run
-    public LatencyPane(Workbench workbench, Jobs jobs, Theme theme, Consumer<String> problems, Runnable addLatency) {
+    public LatencyPane(Workbench workbench, Theme theme, Runnable addLatency) {
         super(10);
         this.workbench = workbench;
-        this.jobs = jobs;
-        this.problems = problems;
         setId("latency");
         stack = new StageStackView(theme);
         samples = new SamplesView(theme, this::choose);
@@ -220,14 +212,7 @@ public final class LatencyPane extends VBox {
             accept.setDisable(trial.trial().state() == Trial.State.MISSED
                     || trial.accepted().orElse(false));
             reject.setDisable(trial.trial().state() == Trial.State.MISSED || trial.isRejected());
-            Study study = workbench.studyProperty().get();
-            if (study != null) {
-                jobs.quick(
-                        "Looking at a trial",
-                        () -> study.latency().excerpt(stored, trial),
-                        light -> showTrace(trial, light, stored.measurement()),
-                        e -> problems.accept(String.valueOf(e.getMessage())));
-            }
+            workbench.excerpt(stored, trial, light -> showTrace(trial, light, stored.measurement()));
         });
     }
 
@@ -253,8 +238,7 @@ public final class LatencyPane extends VBox {
 
     private void judge(boolean accepted) {
         chosen.filter(trial -> trial.trial().state() != Trial.State.MISSED)
-                .ifPresent(trial -> workbench.change(
-                        "Judging a trial", study -> study.latency().judge(trial, Optional.of(accepted))));
+                .ifPresent(trial -> workbench.edits().evidence().judge(trial, accepted));
     }
 
     private void lookAgain(@Nullable Double share) {
@@ -266,10 +250,10 @@ public final class LatencyPane extends VBox {
             EdgeSettings now = seen.stored().measurement().settings();
             if (now.threshold() != share) {
                 EdgeSettings other = new EdgeSettings(share, now.timeoutMs(), now.refractoryMs());
-                workbench.change(
-                        "Looking at the latency again",
-                        study -> study.latency()
-                                .lookAgain(shown.run(), other, seen.stored().swapped(), Progress.NONE));
+                workbench
+                        .edits()
+                        .evidence()
+                        .lookAgain(shown.run(), other, seen.stored().swapped());
             }
         });
     }
@@ -277,7 +261,7 @@ public final class LatencyPane extends VBox {
     private void remove() {
         AnalysedRun shown = run;
         if (shown != null) {
-            workbench.change("Removing latency", study -> study.latency().remove(shown.run()));
+            workbench.edits().evidence().remove(shown.run(), EvidenceKinds.LATENCY);
         }
     }
 
@@ -286,14 +270,13 @@ public final class LatencyPane extends VBox {
         AnalysedRun shown = run;
         if (shown != null) {
             measured()
-                    .ifPresent(seen -> workbench.change(
-                            "Swapping the channels",
-                            study -> study.latency()
-                                    .lookAgain(
-                                            shown.run(),
-                                            seen.stored().measurement().settings(),
-                                            !seen.stored().swapped(),
-                                            Progress.NONE)));
+                    .ifPresent(seen -> workbench
+                            .edits()
+                            .evidence()
+                            .lookAgain(
+                                    shown.run(),
+                                    seen.stored().measurement().settings(),
+                                    !seen.stored().swapped()));
         }
     }
 

@@ -1,6 +1,5 @@
 package app.fluss.app.model;
 
-import app.fluss.core.finding.Finding;
 import app.fluss.core.latency.LatencyFigures;
 import app.fluss.core.latency.UncertaintyBudget;
 import app.fluss.core.latency.chain.ChainEstimate;
@@ -19,15 +18,13 @@ import java.util.Optional;
 ///     tenths of a change show, ms, for those can lie far apart; empty otherwise
 /// @param headMs in a headset, from a turn of the head to the light, ms
 /// @param unexplained measured less estimated; empty unless there are both
-/// @param findings what Fluss noticed of the samples
 public record AnalysedLatency(
         Optional<Measured> measured,
         Optional<ChainEstimate> estimate,
         String noEstimate,
         List<Double> shares,
         Figure headMs,
-        Optional<Unexplained> unexplained,
-        List<Finding> findings) {
+        Optional<Unexplained> unexplained) {
     /// What was measured.
     ///
     /// @param stored the trials

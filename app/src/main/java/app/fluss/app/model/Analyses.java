@@ -4,18 +4,14 @@ import app.fluss.core.bench.FactKey;
 import app.fluss.core.bench.Setup;
 import app.fluss.core.compare.Confound;
 import app.fluss.core.compare.RunComparison;
-import app.fluss.core.finding.ClipFindings;
-import app.fluss.core.finding.ComparisonFindings;
 import app.fluss.core.finding.Finding;
-import app.fluss.core.finding.HeadsetFindings;
-import app.fluss.core.finding.RequirementFindings;
-import app.fluss.core.finding.RunFindings;
-import app.fluss.core.finding.SensorFindings;
-import app.fluss.core.finding.WaysFindings;
+import app.fluss.core.finding.Findings;
+import app.fluss.core.finding.KnownOfRun;
 import app.fluss.core.generation.SectionFigures;
 import app.fluss.core.generation.WaysToKnow;
 import app.fluss.core.latency.LatencyDifference;
 import app.fluss.core.measure.Analysis;
+import app.fluss.core.measure.AnalysisSettings;
 import app.fluss.core.measure.BandLevels;
 import app.fluss.core.measure.Figure;
 import app.fluss.core.path.Judgement;
@@ -23,32 +19,54 @@ import app.fluss.core.path.Outcome;
 import app.fluss.core.path.Requirement;
 import app.fluss.core.stream.blame.Blame;
 import app.fluss.core.work.Progress;
+import app.fluss.files.study.Attached;
 import app.fluss.files.study.DeliveryPath;
+import app.fluss.files.study.EvidenceKinds;
 import app.fluss.files.study.Run;
 import app.fluss.files.study.StoredPictures;
 import app.fluss.files.study.StoredSection;
 import app.fluss.files.study.Study;
 import app.fluss.files.study.StudyException;
 import app.fluss.files.study.Taking;
-import java.io.IOException;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
-import java.util.concurrent.ConcurrentHashMap;
 import java.util.stream.Collectors;
 
-/// The figures of runs, each worked out once. Used by one thread at a time.
+/// The figures of runs, each worked out once for what it rests on, the latest kept. Used by one thread at a time.
 final class Analyses {
+    /// A share of the heap: a log and its figures take about as much again as its columns.
+    private static final long MOST_BYTES = Runtime.getRuntime().maxMemory() / 4;
+
+    private static final int MOST_ESTIMATES = 500;
+    private static final int MOST_STREAMS = 12;
+
     private final List<Requirement> requirements;
-    private final Map<Run, Analysis> known = new ConcurrentHashMap<>();
-    private final Map<Run, Figure> estimated = new ConcurrentHashMap<>();
-    private final Map<Run, Optional<StreamWork>> streams = new ConcurrentHashMap<>();
+    private final Cache<OfLog, Analysis> known = new Cache<>(MOST_BYTES, Analyses::bytes);
+    private final Cache<OfSetup, Figure> estimated = new Cache<>(MOST_ESTIMATES, _ -> 1);
+    private final Cache<OfSetup, Optional<StreamWork>> streams = new Cache<>(MOST_STREAMS, _ -> 1);
 
     Analyses(List<Requirement> requirements) {
         this.requirements = requirements;
+    }
+
+    /// What figures of a log rest on.
+    private record OfLog(Attached log, AnalysisSettings settings) {}
+
+    /// What rests on everything that was measured and on what it was measured on.
+    private record OfSetup(List<Attached> evidence, AnalysisSettings settings, Setup setup) {
+        static OfSetup of(Run run) {
+            return new OfSetup(run.evidence(), run.settings(), run.setup());
+        }
+    }
+
+    private static long bytes(Analysis analysis) {
+        return (long) analysis.slice().size()
+                * Double.BYTES
+                * (2 + 2L * analysis.slice().log().columns());
     }
 
     void forget() {
@@ -57,27 +75,43 @@ final class Analyses {
         streams.clear();
     }
 
+    /// How many logs with their figures are kept.
+    int keptLogs() {
+        return known.size();
+    }
+
     /// A run and all that is worked out for it.
-    AnalysedRun analyse(Study open, Contents now, Run run) throws StudyException, IOException {
+    AnalysedRun analyse(Study open, Contents now, Run run) throws StudyException {
         Analysis analysis = analysis(open, run);
-        Setup setup = now.setup(run);
         List<Analysis> sections = stretches(open, run).stream()
                 .map(SectionFigures.Stretch::analysis)
                 .toList();
-        Optional<StoredPictures> pictures = open.pictures().of(run);
+        Optional<StoredPictures> pictures = open.evidence(run, EvidenceKinds.CLIP_COUNT);
         WaysToKnow ways = WaysToKnow.of(analysis, pictures.flatMap(StoredPictures::seen));
         AnalysedLatency latency = Latencies.of(open, run, analysis);
-        streams.remove(run); // a host's log or a probe may have been added
-        Optional<StreamWork> stream = stream(open, now, run);
-        Optional<HeadsetSeen> headset = Headsets.seen(run, setup, analysis, sections);
-        List<Finding> findings = findings(open, run, analysis, latency, pictures, ways);
-        stream.ifPresent(seen -> findings.addAll(Streams.findings(seen)));
-        headset.ifPresent(seen -> findings.addAll(HeadsetFindings.of(seen.whole(), analysis.limits())));
-        findings.sort(Finding.WORST_FIRST);
+        Optional<StreamWork> stream = stream(open, run);
+        Optional<HeadsetSeen> headset = Headsets.seen(run, analysis, sections);
+        List<Finding> findings = Findings.of(new KnownOfRun(
+                analysis,
+                open.notes(run),
+                run.setup().number(FactKey.FIRST_VRAM_MB),
+                ways,
+                judged(open.capture().checks(run)),
+                latency.measured()
+                        .map(seen -> new KnownOfRun.Latency(
+                                seen.stored().measurement().light(),
+                                seen.figures(),
+                                seen.stored().open())),
+                latency.unexplained(),
+                pictures.map(clip -> new KnownOfRun.Clip(clip.differences().count(), clip.fps())),
+                stream.flatMap(StreamWork::blame)
+                        .map(blamed -> new KnownOfRun.Blamed(blamed.hitches(), blamed.alignment())),
+                stream.flatMap(seen -> seen.probe().map(probe -> new KnownOfRun.Probe(probe, seen.bufferMs()))),
+                headset.map(HeadsetSeen::whole)));
         return new AnalysedRun(
                 run,
                 analysis,
-                List.copyOf(findings),
+                findings,
                 BandLevels.of(analysis.times()),
                 open.sections(run),
                 sections,
@@ -95,7 +129,7 @@ final class Analyses {
                 .map(StoredSection::section)
                 .map(section -> new SectionFigures.Stretch(
                         section,
-                        run.grade().hasLog()
+                        run.hasLog()
                                 ? Analysis.of(
                                         analysis.slice().log().between(section.fromMs(), section.toMs()),
                                         run.settings())
@@ -106,7 +140,7 @@ final class Analyses {
     private List<SectionFigures.Stretch> stretches(Study open, List<Run> runs) throws StudyException {
         List<SectionFigures.Stretch> all = new ArrayList<>();
         for (Run run : runs) {
-            if (run.grade().hasLog()) {
+            if (run.hasLog()) {
                 all.addAll(stretches(open, run));
             }
         }
@@ -115,93 +149,78 @@ final class Analyses {
 
     /// The figures of a run.
     Analysis analysis(Study open, Run run) throws StudyException {
-        Analysis found = known.get(run);
-        if (found == null) {
-            found = run.logId().isPresent()
-                    ? Analysis.of(open.log(run).all(), run.settings())
-                    : Analysis.withoutLog(run.settings());
-            known.put(run, found);
+        Optional<Attached> log = run.attached(EvidenceKinds.FRAME_LOG);
+        if (log.isEmpty()) {
+            return Analysis.withoutLog(run.settings());
         }
-        return found;
+        OfLog key = new OfLog(log.get(), run.settings());
+        Optional<Analysis> found = known.get(key);
+        return found.isPresent()
+                ? found.get()
+                : known.put(key, Analysis.of(open.log(run).all(), run.settings()));
     }
 
     /// What is worked out of the stream of a run.
-    private Optional<StreamWork> stream(Study open, Contents now, Run run) throws StudyException, IOException {
-        Optional<StreamWork> found = streams.get(run);
-        if (found == null) {
-            found = Streams.of(open, run, now.setup(run), analysis(open, run));
-            streams.put(run, found);
-        }
-        return found;
+    private Optional<StreamWork> stream(Study open, Run run) throws StudyException {
+        OfSetup key = OfSetup.of(run);
+        Optional<Optional<StreamWork>> found = streams.get(key);
+        return found.isPresent() ? found.get() : streams.put(key, Streams.of(open, run, analysis(open, run)));
     }
 
     /// The mean from input to light by the stages, ms.
     Figure estimatedLatencyMs(Study open, Run run) throws StudyException {
-        Figure found = estimated.get(run);
-        if (found == null) {
-            found = Latencies.estimatedMeanMs(open, run, this);
-            estimated.put(run, found);
-        }
-        return found;
+        OfSetup key = OfSetup.of(run);
+        Optional<Figure> found = estimated.get(key);
+        return found.isPresent() ? found.get() : estimated.put(key, Latencies.estimatedMeanMs(open, run, this));
     }
 
     /// Every path of the scene of a run against the native one; only runs that count.
-    List<Comparison> compare(Study open, Contents now, Run selectedRun, Progress progress)
-            throws StudyException, IOException {
-        List<Run> ofScene = now.runs().stream()
-                .filter(run -> run.sceneId() == selectedRun.sceneId() && run.isKept())
-                .toList();
+    List<Comparison> compare(Study open, Contents now, Run selectedRun, Progress progress) throws StudyException {
         List<Run> baseline = now.baselineRuns(selectedRun.sceneId());
-        Map<DeliveryPath, List<Run>> byPath = new LinkedHashMap<>();
-        for (Run run : ofScene) {
-            if (!baseline.contains(run)) {
-                byPath.computeIfAbsent(run.path(), _ -> new ArrayList<>()).add(run);
+        if (baseline.isEmpty()) {
+            return List.of();
+        }
+        Map<Long, List<Run>> byPath = new LinkedHashMap<>();
+        for (Run run : now.runs()) {
+            if (run.sceneId() == selectedRun.sceneId() && run.isKept() && !baseline.contains(run)) {
+                byPath.computeIfAbsent(run.path().id(), _ -> new ArrayList<>()).add(run);
             }
         }
         List<Comparison> compared = new ArrayList<>();
-        if (baseline.isEmpty()) {
-            return compared;
-        }
         List<SectionFigures.Stretch> stretches = stretches(open, baseline);
-        for (var entry : byPath.entrySet()) {
-            List<Run> others = entry.getValue();
+        for (List<Run> others : byPath.values()) {
             double step = 1.0 / byPath.size();
             double from = compared.size() * step;
-            RunComparison runs = RunComparison.of(
-                    analyses(open, baseline),
-                    analyses(open, others),
-                    entry.getKey().multiplier(),
-                    Confound.between(
-                            now.facts().getOrDefault(baseline.getFirst().id(), Map.of()),
-                            now.facts().getOrDefault(others.getFirst().id(), Map.of()),
-                            changedBy(entry.getKey())),
-                    progress.part(from, from + step));
-            boolean simulated = baseline.stream().anyMatch(Run::simulated)
-                    || others.stream().anyMatch(Run::simulated);
-            LatencyDifference measured = Latencies.difference(open, baseline, others);
-            LatencyDifference latency = measured.shiftMs().isKnown()
-                    ? measured
-                    : Latencies.estimatedDifference(open, baseline, others, this);
-            compared.add(new Comparison(
-                    entry.getKey(),
-                    runs,
-                    ComparisonFindings.of(runs),
-                    latency,
-                    !measured.shiftMs().isKnown() && latency.shiftMs().isKnown(),
-                    SectionFigures.of(
-                            stretches, stretches(open, others), entry.getKey().multiplier()),
-                    Headsets.seen(
-                                    others.getFirst(),
-                                    now.setup(others.getFirst()),
-                                    analysis(open, others.getFirst()),
-                                    List.of())
-                            .map(HeadsetSeen::whole),
-                    stream(open, now, others.getFirst())
-                            .flatMap(StreamWork::blame)
-                            .map(blamed -> Blame.totals(blamed.hitches())),
-                    simulated));
+            compared.add(compare(open, baseline, others, stretches, progress.part(from, from + step)));
         }
         return List.copyOf(compared);
+    }
+
+    private Comparison compare(
+            Study open, List<Run> baseline, List<Run> others, List<SectionFigures.Stretch> stretches, Progress progress)
+            throws StudyException {
+        Run first = others.getFirst();
+        DeliveryPath path = first.path();
+        RunComparison runs = RunComparison.of(
+                analyses(open, baseline),
+                analyses(open, others),
+                path.multiplier(),
+                Confound.between(
+                        baseline.getFirst().setup().named(), first.setup().named(), changedBy(path)),
+                progress);
+        LatencyDifference measured = Latencies.difference(open, baseline, others);
+        LatencyDifference latency =
+                measured.shiftMs().isKnown() ? measured : Latencies.estimatedDifference(open, baseline, others, this);
+        return new Comparison(
+                path,
+                runs,
+                Findings.of(runs, List.of(), false),
+                latency,
+                !measured.shiftMs().isKnown() && latency.shiftMs().isKnown(),
+                SectionFigures.of(stretches, stretches(open, others), path.multiplier()),
+                Headsets.seen(first, analysis(open, first), List.of()).map(HeadsetSeen::whole),
+                stream(open, first).flatMap(StreamWork::blame).map(blamed -> Blame.totals(blamed.hitches())),
+                baseline.stream().anyMatch(Run::simulated) || others.stream().anyMatch(Run::simulated));
     }
 
     private List<Analysis> analyses(Study open, List<Run> runs) throws StudyException {
@@ -212,36 +231,14 @@ final class Analyses {
         return all;
     }
 
-    /// What the figures show, and what was not as it should be when they were measured.
-    private List<Finding> findings(
-            Study open,
-            Run run,
-            Analysis analysis,
-            AnalysedLatency latency,
-            Optional<StoredPictures> pictures,
-            WaysToKnow ways)
-            throws StudyException {
-        List<Finding> all = new ArrayList<>(RunFindings.of(analysis));
-        all.addAll(RequirementFindings.of(judged(open.capture().checks(run))));
-        all.addAll(latency.findings());
-        all.addAll(WaysFindings.of(ways));
-        pictures.ifPresent(clip -> all.addAll(ClipFindings.of(
-                clip.differences().count(),
-                clip.fps(),
-                run.settings().claimedFps().orNaN())));
-        double cardMemoryMb = Setup.EMPTY.withNamed(open.facts(run)).number(FactKey.FIRST_VRAM_MB);
-        all.addAll(SensorFindings.of(analysis, cardMemoryMb));
-        return all;
-    }
-
     private List<Judgement> judged(List<Taking.Checked> checks) {
         List<Judgement> judged = new ArrayList<>();
         for (Taking.Checked check : checks) {
             requirements.stream()
                     .filter(one -> one.id().equals(check.requirement()))
                     .findFirst()
-                    .ifPresent(one -> judged.add(new Judgement(
-                            one, new Outcome(Outcome.State.valueOf(check.state()), check.seen()), check.ticked())));
+                    .ifPresent(one ->
+                            judged.add(new Judgement(one, new Outcome(check.state(), check.seen()), check.ticked())));
         }
         return judged;
     }

@@ -13,7 +13,6 @@ import app.fluss.files.study.Study;
 import app.fluss.files.study.StudyException;
 import java.util.Comparator;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 
 /// What a study holds.
@@ -22,7 +21,6 @@ import java.util.Optional;
 /// @param games by name
 /// @param scenes by name
 /// @param runs in the order they were added
-/// @param facts recorded facts, run number to name to value
 /// @param bench what stands on the bench
 /// @param planned what is planned
 /// @param attempt what is measured right now
@@ -33,7 +31,6 @@ public record Contents(
         List<Game> games,
         List<Scene> scenes,
         List<Run> runs,
-        Map<Long, Map<String, String>> facts,
         Bench bench,
         Planned planned,
         Optional<Attempt> attempt,
@@ -44,7 +41,6 @@ public record Contents(
             List.of(),
             List.of(),
             List.of(),
-            Map.of(),
             Bench.EMPTY,
             Planned.NOTHING,
             Optional.empty(),
@@ -57,7 +53,6 @@ public record Contents(
                 study.games(),
                 study.scenes(),
                 study.runs(),
-                study.facts(),
                 study.bench().read(),
                 study.plan().read(),
                 study.capture().open(),
@@ -146,14 +141,13 @@ public record Contents(
     /// The first of them that frames can be taken from: with a log and a stated display.
     public Optional<Run> baselineLog(long sceneId) {
         return baselineRuns(sceneId).stream()
-                .filter(run -> run.logId().isPresent() && run.display().isPresent())
+                .filter(run -> run.hasLog() && run.display().isPresent())
                 .findFirst();
     }
 
-    /// The facts of a run; where it has none, those of the bench as it stands.
-    public Setup setup(Run run) {
-        return bench.setup(scene(run.sceneId()).gameId(), run.path().chain())
-                .withNamed(facts.getOrDefault(run.id(), Map.of()));
+    /// What a run would be measured on now, as the bench stands.
+    public Setup benchNow(Run run) {
+        return bench.setup(scene(run.sceneId()).gameId(), run.path().chain());
     }
 
     /// The facts that the native path would be measured with now; those that the last native run of a scene was
@@ -162,7 +156,7 @@ public record Contents(
         Setup now = bench.setup(scene.gameId(), Chain.NATIVE);
         return baselineRuns(scene.id()).stream()
                 .reduce((_, later) -> later)
-                .map(run -> now.withNamed(facts.getOrDefault(run.id(), Map.of())))
+                .map(run -> now.overlaid(run.setup().recorded()))
                 .orElse(now);
     }
 }

@@ -2,6 +2,7 @@ package app.fluss.app.model;
 
 import app.fluss.core.bench.BenchPart;
 import app.fluss.core.bench.FactKey;
+import app.fluss.core.bench.RateHeld;
 import app.fluss.core.bench.RefreshRates;
 import app.fluss.core.bench.Setup;
 import app.fluss.core.measure.Analysis;
@@ -14,7 +15,6 @@ import app.fluss.core.vr.RefreshChoice;
 import app.fluss.core.vr.RenderTarget;
 import app.fluss.core.vr.Reprojection;
 import app.fluss.core.vr.ScaleOutlook;
-import app.fluss.files.study.Bench;
 import app.fluss.files.study.Item;
 import app.fluss.files.study.Run;
 import app.fluss.files.study.Study;
@@ -40,16 +40,16 @@ final class Headsets {
     }
 
     /// Whether a run was seen in a headset: its path or its facts say so.
-    static boolean isIn(Run run, Setup setup) {
-        boolean stated = !Double.isNaN(setup.number(FactKey.HEADSET_HZ));
-        return run.grade().hasLog() && (run.path().chain().has(StageKind.VR_REPROJECTION) || stated);
+    static boolean isIn(Run run) {
+        boolean stated = !Double.isNaN(run.setup().number(FactKey.HEADSET_HZ));
+        return run.hasLog() && (run.path().chain().has(StageKind.VR_REPROJECTION) || stated);
     }
 
     /// What was shown.
     ///
     /// @return empty if the run was not seen in a headset, or its refresh rate is not stated
-    static Optional<HeadsetSeen> seen(Run run, Setup setup, Analysis whole, List<Analysis> sections) {
-        if (!isIn(run, setup) || whole.ledger().isEmpty()) {
+    static Optional<HeadsetSeen> seen(Run run, Analysis whole, List<Analysis> sections) {
+        if (!isIn(run) || whole.ledger().isEmpty()) {
             return Optional.empty();
         }
         return Optional.of(new HeadsetSeen(
@@ -62,7 +62,7 @@ final class Headsets {
     }
 
     HeadsetWork of(AnalysedRun run, List<Run> ofScene) throws StudyException {
-        Setup setup = contents.setup(run.run());
+        Setup setup = run.run().setup();
         AnalysedLatency latency = run.latency();
         Optional<RenderTarget> target = RenderTarget.stated(setup);
         Optional<HeadsetReplay.Work> work = HeadsetReplay.Work.of(run.analysis().slice());
@@ -79,7 +79,7 @@ final class Headsets {
                 : Optional.of(new HeadsetReplay(
                         orElse(setup.number(FactKey.HEADSET_HZ), rates.getFirst()),
                         lead,
-                        setup.value(FactKey.REPROJECTION_LOCK).equals(Optional.of("half")),
+                        setup.is(FactKey.REPROJECTION_LOCK, RateHeld.HALF),
                         inFlight));
         return new HeadsetWork(
                 latency.headMs(),
@@ -114,10 +114,10 @@ final class Headsets {
     private List<PixelLaw.Point> points(List<Run> ofScene) throws StudyException {
         List<PixelLaw.Point> points = new ArrayList<>();
         for (Run run : ofScene) {
-            Optional<RenderTarget> target = RenderTarget.stated(contents.setup(run));
+            Optional<RenderTarget> target = RenderTarget.stated(run.setup());
             Analysis analysis = analyses.analysis(study, run);
             Optional<HeadsetReplay.Work> work = HeadsetReplay.Work.of(analysis.slice());
-            if (isIn(run, contents.setup(run)) && target.isPresent() && work.isPresent()) {
+            if (isIn(run) && target.isPresent() && work.isPresent()) {
                 PixelLaw.Point.measured(
                                 target.get().megapixels(),
                                 work.get().gpuMs(),
@@ -132,10 +132,10 @@ final class Headsets {
             Setup setup, PixelLaw law, HeadsetReplay.Work work, RenderTarget measured, int inFlight) {
         List<HeadsetWork.Other> all = new ArrayList<>();
         for (Item item : contents.bench().items(BenchPart.HEADSET)) {
-            Setup theirs = setup.with(Bench.values(item.facts()));
+            Setup theirs = setup.with(item.facts().values());
             Optional<RenderTarget> target = RenderTarget.stated(theirs);
             List<Double> rates = RefreshRates.of(
-                    Setup.EMPTY.with(Bench.values(item.facts())), FactKey.HEADSET_REFRESH_LIST, FactKey.HEADSET_HZ);
+                    Setup.EMPTY.with(item.facts().values()), FactKey.HEADSET_REFRESH_LIST, FactKey.HEADSET_HZ);
             if (target.isPresent() && !rates.isEmpty()) {
                 double pixels = target.get().megapixels();
                 Optional<PixelLaw.Predicted> rate = law.rate(pixels);

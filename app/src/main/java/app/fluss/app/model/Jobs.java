@@ -15,7 +15,7 @@ import javafx.beans.property.ReadOnlyStringWrapper;
 
 /// Long work, one job at a time, off the interface thread, with what is shown of it and a way to stop it; and quick
 /// work beside it.
-/// Methods are called on the interface thread.
+/// Whatever ends a job, it is told. Methods are called on the interface thread.
 public final class Jobs implements AutoCloseable {
     private final ExecutorService worker = Executors.newSingleThreadExecutor(
             Thread.ofPlatform().daemon().name("fluss-work").factory());
@@ -73,6 +73,9 @@ public final class Jobs implements AutoCloseable {
             Platform.runLater(() -> finish(() -> {}));
         } catch (Exception e) {
             Platform.runLater(() -> finish(() -> failed.accept(e)));
+        } catch (Throwable e) { // whatever ends a job: it ends, it is told, and the worker is free
+            JobFailure failure = JobFailure.of(e);
+            Platform.runLater(() -> finish(() -> failed.accept(failure)));
         }
     }
 

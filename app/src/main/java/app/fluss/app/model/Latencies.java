@@ -2,9 +2,6 @@ package app.fluss.app.model;
 
 import app.fluss.core.bench.FactKey;
 import app.fluss.core.bench.Setup;
-import app.fluss.core.finding.Finding;
-import app.fluss.core.finding.LatencyFindings;
-import app.fluss.core.finding.UnexplainedFindings;
 import app.fluss.core.frame.FrameLog;
 import app.fluss.core.latency.LatencyDifference;
 import app.fluss.core.latency.LatencyFigures;
@@ -19,6 +16,7 @@ import app.fluss.core.latency.chain.Unexplained;
 import app.fluss.core.measure.Analysis;
 import app.fluss.core.measure.DisplayMode;
 import app.fluss.core.measure.Figure;
+import app.fluss.files.study.EvidenceKinds;
 import app.fluss.files.study.Run;
 import app.fluss.files.study.StoredLatency;
 import app.fluss.files.study.Study;
@@ -36,9 +34,8 @@ final class Latencies {
     private Latencies() {}
 
     static AnalysedLatency of(Study study, Run run, Analysis analysis) throws StudyException {
-        Setup setup =
-                Setup.EMPTY.withNamed(study.facts(run)).with(run.path().chain().settings());
-        Optional<StoredLatency> stored = study.latency().of(run);
+        Setup setup = run.setup();
+        Optional<StoredLatency> stored = study.evidence(run, EvidenceKinds.LATENCY);
         Optional<AnalysedLatency.Measured> measured = stored.map(latency -> measured(latency, setup, run));
         Optional<ChainModel> model = model(study, run, setup, analysis);
         double threshold = stored.map(
@@ -47,20 +44,13 @@ final class Latencies {
         Optional<ChainEstimate> estimate = model.map(known -> ChainEstimate.of(known, threshold));
         Optional<Unexplained> unexplained = measured.flatMap(seen -> estimate.flatMap(
                 stages -> unexplained(seen, stages, analysis, run.display().orElseThrow())));
-        List<Finding> findings = new ArrayList<>();
-        measured.ifPresent(seen -> findings.addAll(LatencyFindings.of(
-                seen.stored().measurement().light(),
-                seen.figures(),
-                seen.stored().open())));
-        unexplained.ifPresent(left -> findings.addAll(UnexplainedFindings.of(left)));
         return new AnalysedLatency(
                 measured,
                 estimate,
                 model.isPresent() ? "" : noEstimate(run),
                 model.map(Latencies::shares).orElse(List.of()),
                 model.map(ChainModel::headMs).orElseGet(() -> Figure.missing(noEstimate(run))),
-                unexplained,
-                List.copyOf(findings));
+                unexplained);
     }
 
     private static List<Double> shares(ChainModel model) {
@@ -74,7 +64,7 @@ final class Latencies {
 
     private static String noEstimate(Run run) {
         return run.grade().hasLog()
-                ? "State the display mode of this run: without it nobody knows how long images wait."
+                ? "State the display mode of this run: without it the wait for the display is unknown."
                 : "Stages are worked out from a frame log, and this run has none.";
     }
 
@@ -84,7 +74,7 @@ final class Latencies {
             return Optional.empty();
         }
         // A stream's host knows the game's work, its client when images were shown.
-        Optional<FrameLog> host = study.stream().hostLog(run);
+        Optional<FrameLog> host = study.evidence(run, EvidenceKinds.HOST_LOG);
         Optional<ChainModel> stated = StatedPath.of(
                 run.path().chain(),
                 setup,
@@ -134,10 +124,6 @@ final class Latencies {
                 : Optional.empty();
     }
 
-    private static Setup setup(Study study, Run run) throws StudyException {
-        return Setup.EMPTY.withNamed(study.facts(run)).with(run.path().chain().settings());
-    }
-
     /// What one path adds to another, from the samples of all their runs.
     static LatencyDifference difference(Study study, List<Run> a, List<Run> b) throws StudyException {
         return LatencyDifference.of(samples(study, a), samples(study, b));
@@ -146,7 +132,9 @@ final class Latencies {
     private static double[] samples(Study study, List<Run> runs) throws StudyException {
         List<double[]> all = new ArrayList<>();
         for (Run run : runs) {
-            study.latency().of(run).map(StoredLatency::samplesMs).ifPresent(all::add);
+            study.evidence(run, EvidenceKinds.LATENCY)
+                    .map(StoredLatency::samplesMs)
+                    .ifPresent(all::add);
         }
         return all.stream().flatMapToDouble(Arrays::stream).toArray();
     }
@@ -154,7 +142,7 @@ final class Latencies {
     /// The mean of the samples of runs, ms; missing unless every one of them has some.
     static Figure measuredMeanMs(Study study, List<Run> runs) throws StudyException {
         for (Run run : runs) {
-            if (study.latency().of(run).isEmpty()) {
+            if (!run.has(EvidenceKinds.LATENCY)) {
                 return Figure.missing("latency was not measured for every run");
             }
         }
@@ -163,7 +151,7 @@ final class Latencies {
 
     /// The mean that the stages of a run add up to, ms.
     static Figure estimatedMeanMs(Study study, Run run, Analyses analyses) throws StudyException {
-        return model(study, run, setup(study, run), analyses.analysis(study, run))
+        return model(study, run, run.setup(), analyses.analysis(study, run))
                 .map(model -> Figure.of(ChainEstimate.totalMeanMs(model, HALF)))
                 .orElseGet(() -> Figure.missing(noEstimate(run)));
     }
@@ -180,7 +168,7 @@ final class Latencies {
     }
 
     private static Optional<ChainEstimate> estimate(Study study, Run run, Analyses analyses) throws StudyException {
-        return model(study, run, setup(study, run), analyses.analysis(study, run))
+        return model(study, run, run.setup(), analyses.analysis(study, run))
                 .map(model -> ChainEstimate.of(model, HALF));
     }
 }

@@ -1,10 +1,10 @@
 package app.fluss.app.model;
 
-import app.fluss.core.bench.Setup;
 import app.fluss.core.ladder.LadderRun;
 import app.fluss.core.ladder.SettingLadder;
 import app.fluss.core.measure.Figure;
 import app.fluss.core.path.StageKind;
+import app.fluss.files.study.EvidenceKinds;
 import app.fluss.files.study.Run;
 import app.fluss.files.study.Study;
 import app.fluss.files.study.StudyException;
@@ -43,26 +43,23 @@ final class PathWorks {
                 generating.add(ladderRun(other, measured));
             }
         }
-        Setup setup = contents.setup(run);
         return new PathWork(
                 run.id(),
                 SettingLadder.of(generating, natives),
                 !measured,
-                run.path().chain().has(StageKind.SECOND_GPU) && run.grade().hasLog()
-                        ? Optional.of(new SecondCards(study, contents, analyses).of(run, setup, ofScene, comparisons))
+                run.path().chain().has(StageKind.SECOND_GPU) && run.hasLog()
+                        ? Optional.of(new SecondCards(study, contents, analyses).of(run, ofScene, comparisons))
                         : Optional.empty(),
-                run.grade().hasLog()
-                        ? Optional.of(Screens.of(contents, run, setup, analyses.analysis(study, run)))
-                        : Optional.empty(),
-                Headsets.isIn(run, setup)
+                run.hasLog() ? Optional.of(Screens.of(contents, run, analyses.analysis(study, run))) : Optional.empty(),
+                Headsets.isIn(run)
                         ? Optional.of(new Headsets(study, contents, analyses).of(analysed, ofScene))
                         : Optional.empty(),
-                PowerUses.of(study, contents, analyses, run, ofScene));
+                PowerUses.of(study, analyses, run, ofScene));
     }
 
-    private boolean allMeasured(List<Run> runs) throws StudyException {
+    private static boolean allMeasured(List<Run> runs) {
         for (Run run : runs) {
-            if (!run.path().isNative() && study.latency().of(run).isEmpty()) {
+            if (!run.path().isNative() && !run.has(EvidenceKinds.LATENCY)) {
                 return false;
             }
         }
@@ -72,6 +69,6 @@ final class PathWorks {
     private LadderRun ladderRun(Run run, boolean measured) throws StudyException {
         Figure latency =
                 measured ? Latencies.measuredMeanMs(study, List.of(run)) : analyses.estimatedLatencyMs(study, run);
-        return new LadderRun(run.path().chain(), study.facts(run), analyses.analysis(study, run), latency);
+        return new LadderRun(run.path().chain(), run.setup(), analyses.analysis(study, run), latency);
     }
 }

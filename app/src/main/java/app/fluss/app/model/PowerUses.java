@@ -17,13 +17,12 @@ final class PowerUses {
     private PowerUses() {}
 
     /// @param run is looked at; only if its log has a power is anything worked out
-    static List<PowerUse> of(Study study, Contents contents, Analyses analyses, Run run, List<Run> ofScene)
-            throws StudyException {
+    static List<PowerUse> of(Study study, Analyses analyses, Run run, List<Run> ofScene) throws StudyException {
         List<PowerUse> all = new ArrayList<>();
-        double limit = contents.setup(run).number(FactKey.POWER_LIMIT_W);
+        double limit = run.setup().number(FactKey.POWER_LIMIT_W);
         boolean hasPower = false;
         for (Run other : ofScene) {
-            Setup setup = contents.setup(other);
+            Setup setup = other.setup();
             Analysis analysis = analyses.analysis(study, other);
             Optional<Energy> energy = Energy.of(
                     analysis, setup.number(FactKey.BATTERY_WH), setup.number(FactKey.BATTERY_USABLE_PCT) / 100);

@@ -1,7 +1,10 @@
 package app.fluss.app.model;
 
+import app.fluss.core.bench.Answer;
 import app.fluss.core.bench.BenchPart;
+import app.fluss.core.bench.Fact;
 import app.fluss.core.bench.FactKey;
+import app.fluss.core.bench.FactSource;
 import app.fluss.core.bench.Setup;
 import app.fluss.core.display.ModeLag;
 import app.fluss.core.display.SmoothedMotion;
@@ -14,15 +17,11 @@ import app.fluss.core.measure.Figure;
 import app.fluss.core.measure.SyncMode;
 import app.fluss.core.path.StageKind;
 import app.fluss.core.path.WorkedOut;
-import app.fluss.files.study.Fact;
-import app.fluss.files.study.FactSource;
 import app.fluss.files.study.Item;
 import app.fluss.files.study.Run;
 import java.util.ArrayList;
 import java.util.Comparator;
-import java.util.EnumMap;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 
 /// Works out what belongs to the display of a run.
@@ -31,9 +30,9 @@ final class Screens {
 
     private Screens() {}
 
-    static ScreenPicture of(Contents contents, Run run, Setup setup, Analysis analysis) {
+    static ScreenPicture of(Contents contents, Run run, Analysis analysis) {
         boolean smooths = run.path().chain().has(StageKind.DISPLAY_SMOOTHING);
-        double stated = setup.number(FactKey.PANEL_HZ);
+        double stated = run.setup().number(FactKey.PANEL_HZ);
         double panelHz = Double.isNaN(stated) ? USUAL_PANEL_HZ : stated;
         Optional<SmoothingAdvice> advice = analysis.ledger().map(SmoothingAdvice::of);
         boolean acts = smooths && advice.map(SmoothingAdvice::acts).orElse(false);
@@ -64,8 +63,14 @@ final class Screens {
         };
     }
 
-    /// Runs do not say which display they were shown on: the one that is set to the same refresh and sync.
+    /// The one it was measured on; of a run that does not say, the one that is set to the same refresh and sync.
     private static Optional<Item> display(Contents contents, Run run) {
+        Optional<String> name = run.setup().item(BenchPart.DISPLAY);
+        if (name.isPresent()) {
+            return contents.bench().items(BenchPart.DISPLAY).stream()
+                    .filter(item -> item.name().equals(name.get()))
+                    .findFirst();
+        }
         return run.display()
                 .flatMap(mode -> contents.bench().items(BenchPart.DISPLAY).stream()
                         .filter(item -> facts(item).number(FactKey.OUTPUT_HZ) == mode.refreshHz()
@@ -76,9 +81,7 @@ final class Screens {
     }
 
     private static Setup facts(Item item) {
-        Map<FactKey, String> values = new EnumMap<>(FactKey.class);
-        item.facts().forEach((key, fact) -> values.put(key, fact.value()));
-        return Setup.EMPTY.with(values);
+        return Setup.EMPTY.with(item.facts().values());
     }
 
     private static Optional<Cadence> cadence(Run run, Analysis analysis) {
@@ -103,12 +106,10 @@ final class Screens {
                             lag.source() == FactSource.MEASURED,
                             Optional.ofNullable(mode.facts().get(FactKey.OFFERS_SMOOTHING))
                                     .map(Fact::value)
-                                    .map("yes"::equals))));
+                                    .map(Answer.YES.word()::equals))));
         }
         modes.sort(Comparator.comparingDouble(ModeLag::lagMs));
-        double ofRun = Setup.EMPTY
-                .withNamed(contents.facts().getOrDefault(run.id(), Map.of()))
-                .number(FactKey.LAG_MS);
+        double ofRun = run.setup().recorded().number(FactKey.LAG_MS);
         if (!Double.isNaN(ofRun)) {
             modes.addFirst(new ModeLag("this run", ofRun, false, Optional.empty()));
         }

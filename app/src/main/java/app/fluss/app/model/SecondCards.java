@@ -1,5 +1,6 @@
 package app.fluss.app.model;
 
+import app.fluss.core.bench.CardsIn;
 import app.fluss.core.bench.FactKey;
 import app.fluss.core.bench.Setup;
 import app.fluss.core.compare.Measure;
@@ -19,7 +20,6 @@ import app.fluss.files.study.Study;
 import app.fluss.files.study.StudyException;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 
 /// Works out what belongs to a path with a second card.
@@ -34,7 +34,8 @@ final class SecondCards {
         this.analyses = analyses;
     }
 
-    SecondCard of(Run run, Setup setup, List<Run> ofScene, List<Comparison> comparisons) throws StudyException {
+    SecondCard of(Run run, List<Run> ofScene, List<Comparison> comparisons) throws StudyException {
+        Setup setup = run.setup();
         boolean inSecond = StatedCopy.isCableInSecond(setup);
         double multiplier = run.path().chain().multiplier();
         List<SecondCard.Measured> measured = measured(run, ofScene);
@@ -83,12 +84,10 @@ final class SecondCards {
     /// Whether native runs with the card out are held against native runs with it in, as their facts say.
     private boolean isWithoutCard(long sceneId, Comparison comparison) {
         return comparison.path().isNative()
-                && contents.kept(sceneId, comparison.path().id()).stream().allMatch(run -> cards(run, "first only"))
-                && contents.baselineRuns(sceneId).stream().allMatch(run -> cards(run, "both"));
-    }
-
-    private boolean cards(Run run, String in) {
-        return in.equals(contents.facts().getOrDefault(run.id(), Map.of()).get(FactKey.CARDS_IN.id()));
+                && contents.kept(sceneId, comparison.path().id()).stream()
+                        .allMatch(run -> run.setup().is(FactKey.CARDS_IN, CardsIn.FIRST_ONLY))
+                && contents.baselineRuns(sceneId).stream()
+                        .allMatch(run -> run.setup().is(FactKey.CARDS_IN, CardsIn.BOTH));
     }
 
     /// Runs with the card's load, of paths that work alike but for multiplier and size.
@@ -102,7 +101,7 @@ final class SecondCards {
                 continue;
             }
             Analysis analysis = analyses.analysis(study, other);
-            Setup facts = Setup.EMPTY.withNamed(study.facts(other)).with(chain.settings());
+            Setup facts = other.setup();
             LoadModel.Point.measured(
                             analysis.rates().generated(),
                             facts.number(FactKey.WIDTH_PX) * facts.number(FactKey.HEIGHT_PX),

@@ -2,8 +2,6 @@ package app.fluss.app.model;
 
 import app.fluss.core.bench.FactKey;
 import app.fluss.core.bench.Setup;
-import app.fluss.core.finding.Finding;
-import app.fluss.core.finding.StreamFindings;
 import app.fluss.core.frame.FrameLog;
 import app.fluss.core.measure.Analysis;
 import app.fluss.core.path.StageKind;
@@ -13,12 +11,10 @@ import app.fluss.core.stream.StreamBudget;
 import app.fluss.core.stream.blame.Alignment;
 import app.fluss.core.stream.blame.Blame;
 import app.fluss.core.stream.blame.TwoLanes;
+import app.fluss.files.study.EvidenceKinds;
 import app.fluss.files.study.Run;
 import app.fluss.files.study.Study;
 import app.fluss.files.study.StudyException;
-import java.io.IOException;
-import java.util.ArrayList;
-import java.util.List;
 import java.util.Optional;
 
 /// Works out what belongs to a run over a stream.
@@ -28,12 +24,12 @@ final class Streams {
     /// What its logs and its probe tell.
     ///
     /// @return empty if the run's path has no stream, or the run has no log
-    static Optional<StreamWork> of(Study study, Run run, Setup setup, Analysis analysis)
-            throws StudyException, IOException {
-        if (!run.path().chain().has(StageKind.HOME_STREAM) || !run.grade().hasLog()) {
+    static Optional<StreamWork> of(Study study, Run run, Analysis analysis) throws StudyException {
+        if (!run.path().chain().has(StageKind.HOME_STREAM) || !run.hasLog()) {
             return Optional.empty();
         }
-        Optional<ProbeTrace> trace = study.stream().probe(run);
+        Optional<ProbeTrace> trace = study.evidence(run, EvidenceKinds.LINK_PROBE);
+        Setup setup = run.setup();
         Optional<ProbeReport> report = trace.map(ProbeReport::of);
         return Optional.of(new StreamWork(
                 report,
@@ -41,8 +37,7 @@ final class Streams {
                 StreamBudget.stated(setup, report.map(ProbeReport::arrivals)),
                 StreamBudget.missing(setup),
                 setup.number(FactKey.BUFFER_MS),
-                study.stream()
-                        .hostLog(run)
+                study.evidence(run, EvidenceKinds.HOST_LOG)
                         .map(host -> blamed(host, analysis.slice().log()))));
     }
 
@@ -50,12 +45,5 @@ final class Streams {
         Alignment alignment = Alignment.of(host, client);
         return new StreamWork.Blamed(
                 alignment, Blame.of(host, client, alignment), TwoLanes.of(host, client, alignment));
-    }
-
-    static List<Finding> findings(StreamWork stream) {
-        List<Finding> all = new ArrayList<>();
-        stream.blame().ifPresent(blamed -> all.addAll(StreamFindings.of(blamed.hitches(), blamed.alignment())));
-        stream.probe().ifPresent(probe -> all.addAll(StreamFindings.of(probe, stream.bufferMs())));
-        return all;
     }
 }

@@ -1,5 +1,6 @@
 package app.fluss.app.model;
 
+import app.fluss.core.latency.Excerpt;
 import app.fluss.core.measure.Analysis;
 import app.fluss.core.path.Requirement;
 import app.fluss.core.work.Progress;
@@ -7,6 +8,8 @@ import app.fluss.files.bench.Requirements;
 import app.fluss.files.study.Attempt;
 import app.fluss.files.study.DeliveryPath;
 import app.fluss.files.study.Run;
+import app.fluss.files.study.StoredLatency;
+import app.fluss.files.study.StoredLatency.JudgedTrial;
 import app.fluss.files.study.Study;
 import app.fluss.files.study.StudyException;
 import java.io.IOException;
@@ -21,12 +24,15 @@ import javafx.beans.property.ReadOnlyObjectWrapper;
 import javafx.beans.property.SimpleObjectProperty;
 import org.jspecify.annotations.Nullable;
 
-/// The open study, what is selected in it, and what was worked out for that. Lives on the interface thread; the
-/// work goes to [Jobs].
+/// The open study, what is selected in it, and what was worked out for that. Lives on the interface thread; the work
+/// goes
+/// to [Jobs]. Study and contents are one value ([Open]); edits are made by [Edits], which know what study they were
+/// made
+/// for. What is shown of a run is that run's or nothing.
 public final class Workbench {
     private final Jobs jobs;
     private final Consumer<String> problems;
-    private final ReadOnlyObjectWrapper<@Nullable Study> study = new ReadOnlyObjectWrapper<>();
+    private final ReadOnlyObjectWrapper<@Nullable Open> open = new ReadOnlyObjectWrapper<>();
     private final ReadOnlyObjectWrapper<Contents> contents = new ReadOnlyObjectWrapper<>(Contents.EMPTY);
     private final ObjectProperty<@Nullable Run> selected = new SimpleObjectProperty<>();
     private final ReadOnlyObjectWrapper<@Nullable AnalysedRun> analysed = new ReadOnlyObjectWrapper<>();
@@ -36,47 +42,70 @@ public final class Workbench {
     private final List<Requirement> requirements = Requirements.all();
     private final Analyses analyses = new Analyses(requirements);
     private final AtomicLong version = new AtomicLong();
+    private @Nullable Study coming;
 
     /// @param problems is told, in words, what went wrong
     public Workbench(Jobs jobs, Consumer<String> problems) {
         this.jobs = jobs;
         this.problems = problems;
+        open.subscribe(now -> contents.set(now == null ? Contents.EMPTY : now.contents()));
         selected.subscribe(this::show);
         contents.subscribe(this::refreshPath);
     }
 
     /// Changes the study.
     @FunctionalInterface
-    public interface Change {
-        /// Does it.
+    interface Change {
         void on(Study study) throws StudyException, IOException;
     }
 
-    /// Adds a run to the study.
+    /// Adds to the study.
     @FunctionalInterface
-    public interface Addition {
-        /// Does it.
+    interface Addition {
         Run to(Study study, Progress progress) throws Exception;
     }
 
-    /// Takes over an open study and closes the one before.
+    /// Takes over an open study and closes the one before. Nothing is shown and nothing can be edited until the new one
+    /// was read.
     public void use(Study opened) {
-        Study before = study.get();
-        study.set(opened);
+        Open before = open.get();
+        Study passed = coming;
+        coming = opened;
         selected.set(null);
+        open.set(null);
         jobs.start(
                 "Opening " + opened.file().getFileName(),
                 _ -> {
                     analyses.forget();
-                    if (before != null) {
-                        before.close();
-                    }
                     return read(opened);
                 },
                 now -> {
-                    contents.set(now);
-                    now.runs().stream().findFirst().ifPresent(selected::set);
+                    retire(before, passed);
+                    if (opened == coming) {
+                        open.set(now);
+                        opened.notices().forEach(problems);
+                        now.contents().runs().stream().findFirst().ifPresent(selected::set);
+                    }
                 },
+                e -> {
+                    retire(before, passed);
+                    tell(e);
+                });
+    }
+
+    /// Closes what was open after the quick edits that were still on their way to it.
+    private void retire(@Nullable Open before, @Nullable Study passed) {
+        jobs.quick(
+                "Closing",
+                () -> {
+                    if (before != null) {
+                        before.study().close();
+                    } else if (passed != null) {
+                        passed.close();
+                    }
+                    return true;
+                },
+                _ -> {},
                 this::tell);
     }
 
@@ -92,10 +121,10 @@ public final class Workbench {
 
     /// Closes the study.
     public void close() {
-        Study open = study.get();
-        if (open != null) {
+        Study last = coming;
+        if (last != null) {
             try {
-                open.close();
+                last.close();
             } catch (StudyException e) {
                 tell(e);
             }
@@ -106,89 +135,108 @@ public final class Workbench {
         problems.accept(String.valueOf(e.getMessage()));
     }
 
-    /// Changes the study and shows it as it then is. The work goes to the worker, for another change may still
-    /// be at it.
-    public void change(String name, Change change) {
-        Study open = study.get();
-        if (open == null) {
+    /// Edits of the study that is open now.
+    public Edits edits() {
+        return new Edits(this, Optional.ofNullable(open.get()));
+    }
+
+    /// Whether the study that is open now can be changed.
+    public boolean canEdit() {
+        Open now = open.get();
+        return now != null && now.readOnly().isEmpty();
+    }
+
+    private boolean isOver(Open made) {
+        Open now = open.get();
+        if (now != null && now.isSameStudy(made)) {
+            return false;
+        }
+        problems.accept("%s was closed meanwhile, so nothing was changed. Open it again and repeat the change."
+                .formatted(made.name()));
+        return true;
+    }
+
+    /// Changes the study and shows it as it then is. The work goes to the worker, for another change may still be at
+    /// it.
+    void change(Open made, String name, Change change) {
+        if (isOver(made)) {
             return;
         }
         jobs.start(
                 name,
                 _ -> {
-                    change.on(open);
-                    return read(open);
+                    change.on(made.study());
+                    return read(made.study());
                 },
                 this::take,
                 e -> {
                     tell(e);
-                    take(contents.get());
+                    take(made);
                 });
     }
 
-    /// Changes something that no figure of a run rests on: the bench, the plan, what is being measured. It is
-    /// committed at once, also while a long job runs.
-    public void note(String name, Change change) {
-        note(name, change, () -> {});
-    }
-
-    /// The same.
+    /// Changes something that no figure of a run rests on: the bench, the plan, what is being measured. It is committed
+    /// at once, also while a long job runs.
     ///
     /// @param done is told once it is committed and shown
-    public void note(String name, Change change, Runnable done) {
-        Study open = study.get();
-        if (open == null) {
+    void note(Open made, String name, Change change, Runnable done) {
+        if (isOver(made)) {
             return;
         }
         jobs.quick(
                 name,
                 () -> {
-                    change.on(open);
-                    return read(open);
+                    change.on(made.study());
+                    return read(made.study());
                 },
                 now -> {
-                    if (!isLate(now)) {
-                        contents.set(now);
-                    }
+                    takeContents(now);
                     done.run();
                 },
                 this::tell);
     }
 
-    /// Adds a run and looks at it.
+    /// Adds a run, or to a run, and looks at it.
     ///
-    /// @param add adds it to the study
     /// @param failed is told why it could not
-    public void add(String name, Addition add, Consumer<Exception> failed) {
-        Study open = study.get();
-        if (open == null) {
+    void add(Open made, String name, Addition add, Consumer<Exception> failed) {
+        if (isOver(made)) {
             return;
         }
         jobs.start(
                 name,
                 progress -> {
-                    Run run = add.to(open, progress);
-                    return new Added(run, read(open));
+                    Run run = add.to(made.study(), progress);
+                    return new Added(run.id(), read(made.study()));
                 },
                 added -> {
-                    take(added.contents);
-                    selected.set(added.run);
+                    if (take(added.open)) {
+                        contents.get().runs().stream()
+                                .filter(run -> run.id() == added.run)
+                                .findFirst()
+                                .ifPresent(selected::set);
+                    }
                 },
                 failed);
     }
 
-    private Contents read(Study open) throws StudyException {
-        return Contents.of(open, version.incrementAndGet());
+    private Open read(Study study) throws StudyException {
+        return new Open(study, Contents.of(study, version.incrementAndGet()));
     }
 
-    /// Two threads read the study: what was read before what is shown is passed over.
-    private boolean isLate(Contents now) {
-        return now.version() < contents.get().version();
+    /// Two threads read the study: what was read before what is shown, or of another study, is passed over.
+    private boolean takeContents(Open read) {
+        Open now = open.get();
+        boolean current = now != null && now.isSameStudy(read);
+        if (current && read.contents().version() >= now.contents().version()) {
+            open.set(read);
+        }
+        return current;
     }
 
-    private void take(Contents now) {
-        if (!isLate(now)) {
-            contents.set(now);
+    private boolean take(Open read) {
+        if (!takeContents(read)) {
+            return false;
         }
         Run run = selected.get();
         Optional<Run> still = run == null
@@ -199,27 +247,32 @@ public final class Workbench {
         } else {
             selected.set(still.orElse(null));
         }
+        return true;
     }
 
     private void show(@Nullable Run run) {
         if (run != null) {
             path.set(run.path());
         }
-        Study open = study.get();
-        if (run == null || open == null) {
-            analysed.set(null);
-            comparisons.set(List.of());
-            pathWork.set(PathWork.NONE);
+        AnalysedRun shown = analysed.get();
+        if (run == null || shown == null || shown.run().id() != run.id()) {
+            showNothing();
+        }
+        Open now = open.get();
+        if (run == null || now == null) {
             return;
         }
-        Contents now = contents.get();
         jobs.start(
-                "Working out " + now.place(run),
+                "Analysing " + now.contents().place(run),
                 progress -> {
-                    AnalysedRun worked = analyses.analyse(open, now, run);
+                    AnalysedRun worked = analyses.analyse(now.study(), now.contents(), run);
                     progress.check(0.1);
-                    List<Comparison> compared = analyses.compare(open, now, run, progress.part(0.1, 0.8));
-                    return new Worked(worked, compared, new PathWorks(open, now, analyses).of(worked, compared));
+                    List<Comparison> compared =
+                            analyses.compare(now.study(), now.contents(), run, progress.part(0.1, 0.8));
+                    return new Worked(
+                            worked,
+                            compared,
+                            new PathWorks(now.study(), now.contents(), analyses).of(worked, compared));
                 },
                 worked -> {
                     if (run.equals(selected.get())) {
@@ -231,12 +284,18 @@ public final class Workbench {
                 this::tell);
     }
 
-    /// The open study.
-    public ReadOnlyObjectProperty<@Nullable Study> studyProperty() {
-        return study.getReadOnlyProperty();
+    private void showNothing() {
+        analysed.set(null);
+        comparisons.set(List.of());
+        pathWork.set(PathWork.NONE);
     }
 
-    /// What it holds.
+    /// The open study with what it holds; nothing while one is being opened.
+    public ReadOnlyObjectProperty<@Nullable Open> openProperty() {
+        return open.getReadOnlyProperty();
+    }
+
+    /// What the open study holds.
     public ReadOnlyObjectProperty<Contents> contentsProperty() {
         return contents.getReadOnlyProperty();
     }
@@ -253,9 +312,18 @@ public final class Workbench {
 
     /// What the analyst says of the requirements of a path in a game, and of an attempt.
     public void said(long gameId, long pathId, Optional<Attempt> attempt, Consumer<Map<String, Boolean>> then) {
-        Study open = study.get();
-        if (open != null) {
-            jobs.quick("Looking up answers", () -> open.capture().said(gameId, pathId, attempt), then, this::tell);
+        Open now = open.get();
+        if (now != null) {
+            jobs.quick(
+                    "Looking up answers", () -> now.study().capture().said(gameId, pathId, attempt), then, this::tell);
+        }
+    }
+
+    /// The light around a trial of measured latency.
+    public void excerpt(StoredLatency latency, JudgedTrial trial, Consumer<Optional<Excerpt>> then) {
+        Open now = open.get();
+        if (now != null) {
+            jobs.quick("Looking at a trial", () -> now.study().latency().excerpt(latency, trial), then, this::tell);
         }
     }
 
@@ -268,9 +336,10 @@ public final class Workbench {
     ///
     /// @param look makes something of the figures of any run
     public <T> void look(String name, Look<T> look, Consumer<T> done) {
-        Study open = study.get();
-        if (open != null) {
-            jobs.start(name, progress -> look.at(run -> analyses.analysis(open, run), progress), done, this::tell);
+        Open now = open.get();
+        if (now != null) {
+            jobs.start(
+                    name, progress -> look.at(run -> analyses.analysis(now.study(), run), progress), done, this::tell);
         }
     }
 
@@ -288,7 +357,7 @@ public final class Workbench {
         T at(Figures figures, Progress progress) throws StudyException;
     }
 
-    /// The figures of the run that is looked at.
+    /// The figures of the run that is looked at; nothing while they are worked out for the first time.
     public ReadOnlyObjectProperty<@Nullable AnalysedRun> analysedProperty() {
         return analysed.getReadOnlyProperty();
     }
@@ -303,7 +372,7 @@ public final class Workbench {
         return pathWork.getReadOnlyProperty();
     }
 
-    private record Added(Run run, Contents contents) {}
+    private record Added(long run, Open open) {}
 
     private record Worked(AnalysedRun run, List<Comparison> comparisons, PathWork pathWork) {}
 }

@@ -147,8 +147,8 @@ final class ScreenPanel extends VBox {
         panel.getChildren()
                 .addAll(
                         Boxes.row(
-                                slider("de-judder", advice.deJudder()),
-                                slider("de-blur", advice.deBlur()),
+                                setting("low-rate smoothing", advice.lowRate()),
+                                setting("full-rate smoothing", advice.fullRate()),
                                 Labels.of(
                                         "source "
                                                 + (advice.sourceFps().isKnown()
@@ -161,10 +161,10 @@ final class ScreenPanel extends VBox {
         return panel;
     }
 
-    private static VBox slider(String name, Figure of10) {
+    private static VBox setting(String name, Figure share) {
         VBox box = new VBox(
                 -2,
-                Labels.of(of10.isKnown() ? Numbers.text(of10, 0) + " of 10" : Numbers.MISSING, "figure"),
+                Labels.of(share.isKnown() ? Numbers.percent(share, 0) : Numbers.MISSING, "figure"),
                 Labels.of(name, "muted", "small"));
         box.setMinWidth(80);
         return box;

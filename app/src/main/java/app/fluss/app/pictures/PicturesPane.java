@@ -7,9 +7,10 @@ import app.fluss.app.theme.Buttons;
 import app.fluss.app.theme.Labels;
 import app.fluss.app.theme.Numbers;
 import app.fluss.app.theme.Theme;
-import app.fluss.core.finding.ClipFindings;
 import app.fluss.core.finding.Finding;
+import app.fluss.core.finding.Findings;
 import app.fluss.core.picture.PictureCount;
+import app.fluss.files.study.EvidenceKinds;
 import app.fluss.files.study.StoredPictures;
 import javafx.scene.control.Label;
 import javafx.scene.layout.HBox;
@@ -100,7 +101,7 @@ public final class PicturesPane extends VBox {
                                 moves ? Numbers.text(count.longestHoldMs(pictures.fps()), 0) : Numbers.MISSING),
                         figure("threshold, of 255", Numbers.text(count.threshold(), 2)));
         words.getChildren().clear();
-        for (Finding finding : ClipFindings.of(count, pictures.fps(), claimed)) {
+        for (Finding finding : Findings.of(count, pictures.fps(), claimed)) {
             words.getChildren().add(Labels.wrapped(finding.text()));
         }
         if (words.getChildren().isEmpty()) {
@@ -116,7 +117,7 @@ public final class PicturesPane extends VBox {
     private void remove() {
         AnalysedRun now = run;
         if (now != null) {
-            workbench.change("Removing the clip", study -> study.pictures().remove(now.run()));
+            workbench.edits().evidence().remove(now.run(), EvidenceKinds.CLIP_COUNT);
         }
     }
 }

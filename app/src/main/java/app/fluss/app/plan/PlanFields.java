@@ -110,8 +110,7 @@ final class PlanFields extends VBox {
                     PlanSettings.share(NumberField.value(matters.getText())));
             tell("");
             if (!settings.equals(workbench.contentsProperty().get().planned().settings())) {
-                workbench.note(
-                        "Changing the plan's settings", study -> study.plan().set(settings));
+                workbench.edits().plan().set(settings);
             }
         } catch (IllegalArgumentException e) {
             tell("Times are numbers of 0 or more, the share one above 0 and below 100 %.");

@@ -154,6 +154,6 @@ final class PlanMatrix extends GridPane {
     private void want(Coverage coverage, int repeats) {
         Planned.Cell cell =
                 new Planned.Cell(coverage.scene().id(), coverage.path().id());
-        workbench.note("Changing the plan", study -> study.plan().want(Map.of(cell, Math.max(0, repeats))));
+        workbench.edits().plan().want(Map.of(cell, Math.max(0, repeats)));
     }
 }

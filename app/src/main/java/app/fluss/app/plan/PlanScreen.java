@@ -2,6 +2,7 @@ package app.fluss.app.plan;
 
 import app.fluss.app.model.Contents;
 import app.fluss.app.model.Coverage;
+import app.fluss.app.model.Open;
 import app.fluss.app.model.SpreadSeen;
 import app.fluss.app.model.Workbench;
 import app.fluss.app.theme.Boxes;
@@ -219,7 +220,7 @@ public final class PlanScreen extends VBox {
         for (Scene scene : scenes) {
             paths.forEach(path -> wanted.put(new Planned.Cell(scene.id(), path.id()), RepeatsWanted.TO_BEGIN_WITH));
         }
-        workbench.note("Changing the plan", study -> study.plan().want(wanted));
+        workbench.edits().plan().want(wanted);
     }
 
     /// Looks how many repeats the spread calls for, once for the runs that are shown.
@@ -250,9 +251,7 @@ public final class PlanScreen extends VBox {
         Contents contents = workbench.contentsProperty().get();
         List<Wish> wishes = Coverage.open(contents, Coverage.scenes(contents, game()));
         PlanSettings settings = contents.planned().settings();
-        workbench.note(
-                "Planning the session",
-                study -> study.plan().replaceOpen(Planner.plan(wishes, settings, Coverage.set(contents))));
+        workbench.edits().plan().replaceOpen(() -> Planner.plan(wishes, settings, Coverage.set(contents)));
     }
 
     private void print() {
@@ -268,8 +267,8 @@ public final class PlanScreen extends VBox {
     /// Writes the run sheet as a page to print.
     void print(Path file) {
         Contents contents = workbench.contentsProperty().get();
-        var open = workbench.studyProperty().get();
-        String name = open == null ? "" : String.valueOf(open.file().getFileName());
+        Open open = workbench.openProperty().get();
+        String name = open == null ? "" : open.name();
         RunSheetPage page = new RunSheetPage(
                 name,
                 LocalDate.now(ZoneId.systemDefault()).format(DateTimeFormatter.ofLocalizedDate(FormatStyle.LONG)),

@@ -79,7 +79,7 @@ final class SheetList extends ListView<Planned.Timed> {
         Button skip = Buttons.quiet(
                 "Skip",
                 "Pass this line over (can be undone)",
-                () -> workbench.note("Skipping a line", study -> study.plan().set(row, SheetRow.State.SKIPPED)));
+                () -> workbench.edits().plan().set(row, SheetRow.State.SKIPPED));
         skip.getStyleClass().setAll("link");
         return Boxes.row(time, role, middle, skip);
     }

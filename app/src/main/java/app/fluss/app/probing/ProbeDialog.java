@@ -1,5 +1,6 @@
 package app.fluss.app.probing;
 
+import app.fluss.app.model.Edits;
 import app.fluss.app.model.Workbench;
 import app.fluss.app.theme.Boxes;
 import app.fluss.app.theme.Buttons;
@@ -10,7 +11,9 @@ import app.fluss.app.theme.NumberField;
 import app.fluss.app.theme.Numbers;
 import app.fluss.app.theme.Theme;
 import app.fluss.core.bench.BenchPart;
+import app.fluss.core.bench.Fact;
 import app.fluss.core.bench.FactKey;
+import app.fluss.core.bench.FactSource;
 import app.fluss.core.bench.Setup;
 import app.fluss.core.measure.Figure;
 import app.fluss.core.stream.ProbeReport;
@@ -19,14 +22,11 @@ import app.fluss.core.stream.TrafficShape;
 import app.fluss.devices.probe.ProbeCode;
 import app.fluss.devices.probe.ProbePlan;
 import app.fluss.devices.probe.ProbeServer;
-import app.fluss.files.link.ProbeFile;
-import app.fluss.files.study.Fact;
-import app.fluss.files.study.FactSource;
 import app.fluss.files.study.Item;
 import app.fluss.files.study.Run;
 import java.net.InetSocketAddress;
-import java.nio.file.Files;
-import java.nio.file.Path;
+import java.time.LocalDate;
+import java.time.ZoneId;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -55,6 +55,7 @@ public final class ProbeDialog implements ProbeJob.Listener {
     private static final String LOOPBACK = "127.0.0.1";
 
     private final Workbench workbench;
+    private final Edits edits;
     private final Consumer<String> problems;
     private final Run run;
     private final Dialog<ButtonType> dialog;
@@ -78,9 +79,10 @@ public final class ProbeDialog implements ProbeJob.Listener {
 
     private ProbeDialog(Theme theme, Window owner, Workbench workbench, Run run, Consumer<String> problems) {
         this.workbench = workbench;
+        this.edits = workbench.edits();
         this.run = run;
         this.problems = problems;
-        Setup setup = workbench.contentsProperty().get().setup(run);
+        Setup setup = run.setup();
         fps.setText(NumberField.text(orElse(setup.number(FactKey.STREAM_FPS), USUAL_FPS)));
         mbps.setText(NumberField.text(orElse(setup.number(FactKey.BITRATE_MBPS), USUAL_MBPS)));
         name(address, "probe-address", port, "probe-port", code, "probe-code", fps, "probe-fps", mbps, "probe-mbps");
@@ -240,24 +242,26 @@ public final class ProbeDialog implements ProbeJob.Listener {
         Optional<Item> link = link();
         if (measured != null && link.isPresent()) {
             ProbeReport report = ProbeReport.of(measured);
-            workbench.change("State the link", study -> {
-                List<Fact> facts = new ArrayList<>();
-                add(facts, FactKey.LINK_DELAY_MS, report.oneWayMs());
-                add(facts, FactKey.LINK_JITTER_MS, report.jitterMs());
-                study.bench().state(link.get(), facts);
-            });
+            List<Fact> facts = new ArrayList<>();
+            add(facts, FactKey.LINK_DELAY_MS, report.oneWayMs());
+            add(facts, FactKey.LINK_JITTER_MS, report.jitterMs());
+            edits.bench().state(link.get(), facts);
             state.setDisable(true);
         }
     }
 
     private static void add(List<Fact> facts, FactKey key, Figure figure) {
         if (figure.isKnown()) {
-            facts.add(Fact.today(key, String.format(Locale.ROOT, "%.3f", figure.orNaN()), FactSource.MEASURED));
+            facts.add(new Fact(
+                    key,
+                    String.format(Locale.ROOT, "%.3f", figure.orNaN()),
+                    FactSource.MEASURED,
+                    LocalDate.now(ZoneId.systemDefault())));
         }
     }
 
     private static String buffer(Figure ms) {
-        return ms.isKnown() ? Numbers.text(ms, 1) + " ms" : "not to be had, for too many never were whole";
+        return ms.isKnown() ? Numbers.text(ms, 1) + " ms" : "not available: too many images never were whole";
     }
 
     @Override
@@ -273,20 +277,6 @@ public final class ProbeDialog implements ProbeJob.Listener {
             return;
         }
         dialog.close();
-        workbench.add(
-                "Keeping the probe",
-                (study, progress) -> {
-                    Path folder = Files.createTempDirectory("fluss-probe");
-                    Path file = folder.resolve("probe.json");
-                    try {
-                        ProbeFile.write(kept, file);
-                        study.stream().addProbe(run, file, progress);
-                        return run;
-                    } finally {
-                        Files.deleteIfExists(file);
-                        Files.delete(folder);
-                    }
-                },
-                e -> problems.accept(String.valueOf(e.getMessage())));
+        edits.evidence().keepProbe(run, kept, e -> problems.accept(String.valueOf(e.getMessage())));
     }
 }

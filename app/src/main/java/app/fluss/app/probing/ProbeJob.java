@@ -1,5 +1,6 @@
 package app.fluss.app.probing;
 
+import app.fluss.app.model.JobFailure;
 import app.fluss.core.stream.Impairment;
 import app.fluss.core.stream.ProbeTrace;
 import app.fluss.core.work.Progress;
@@ -56,6 +57,9 @@ final class ProbeJob implements AutoCloseable {
                 job.tell(l -> l.ended("Stopped."));
             } catch (IOException e) {
                 job.tell(l -> l.ended(String.valueOf(e.getMessage())));
+            } catch (Throwable e) {
+                JobFailure failure = JobFailure.of(e);
+                job.tell(l -> l.ended(String.valueOf(failure.getMessage())));
             }
         });
         return job;

@@ -127,7 +127,7 @@ final class ChainEditor extends HBox {
             // A name that only says what the stages are follows them.
             String name = path.name().startsWith(path.chain().proposedName()) ? proposed.get() : path.name();
             problems.accept("");
-            workbench.note("Changing the path", study -> study.bench().changePath(path, name, changed));
+            workbench.edits().bench().changePath(path, name, changed);
         } catch (IllegalArgumentException e) {
             problems.accept(String.valueOf(e.getMessage()));
         }

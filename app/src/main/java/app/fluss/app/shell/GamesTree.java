@@ -38,9 +38,15 @@ final class GamesTree extends VBox {
     private record Entry(String text, @Nullable Run run) {}
 
     /// @param stateFacts lets the user state the facts of the selected run
+    /// @param takeBench takes the bench's facts of now over for it
     /// @param removeRun removes the selected run
     /// @param setOutcome says whether the selected run counts
-    GamesTree(Workbench workbench, Runnable stateFacts, Runnable removeRun, Consumer<Outcome> setOutcome) {
+    GamesTree(
+            Workbench workbench,
+            Runnable stateFacts,
+            Runnable takeBench,
+            Runnable removeRun,
+            Consumer<Outcome> setOutcome) {
         super(6);
         this.workbench = workbench;
         find.setPromptText("Find game, path or run");
@@ -51,9 +57,11 @@ final class GamesTree extends VBox {
         tree.setCellFactory(_ -> new EntryCell());
         MenuItem facts = new MenuItem("Facts…");
         facts.setOnAction(_ -> stateFacts.run());
+        MenuItem bench = new MenuItem("Take the bench's facts of today");
+        bench.setOnAction(_ -> takeBench.run());
         MenuItem remove = new MenuItem("Remove run (Ctrl+Delete)");
         remove.setOnAction(_ -> removeRun.run());
-        ContextMenu menu = new ContextMenu(facts);
+        ContextMenu menu = new ContextMenu(facts, bench);
         for (Outcome outcome : Outcome.values()) {
             MenuItem item = new MenuItem(outcome == Outcome.KEPT ? "It counts" : "Mark as " + outcome.title() + "…");
             item.setOnAction(_ -> setOutcome.accept(outcome));

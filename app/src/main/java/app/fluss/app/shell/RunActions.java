@@ -2,12 +2,12 @@ package app.fluss.app.shell;
 
 import app.fluss.app.importing.DisplayDialog;
 import app.fluss.app.importing.FactsDialog;
+import app.fluss.app.model.RunEdits;
 import app.fluss.app.model.Workbench;
 import app.fluss.app.theme.Dialogs;
 import app.fluss.app.theme.Theme;
 import app.fluss.files.study.Outcome;
 import app.fluss.files.study.Run;
-import java.util.Map;
 import java.util.Optional;
 import java.util.function.Supplier;
 import javafx.stage.Window;
@@ -28,19 +28,30 @@ final class RunActions {
     /// States recorded facts of the run anew.
     void stateFacts() {
         Run run = workbench.selectedProperty().get();
+        RunEdits edits = workbench.edits().runs();
         if (run != null) {
-            Map<String, String> now = workbench.contentsProperty().get().facts().getOrDefault(run.id(), Map.of());
-            FactsDialog.ask(theme, owner.get(), now)
-                    .ifPresent(facts -> workbench.change("Stating facts", study -> study.setFacts(run, facts)));
+            FactsDialog.ask(theme, owner.get(), run.setup().recorded().named())
+                    .ifPresent(facts -> edits.state(run, facts));
+        }
+    }
+
+    /// Takes over what the bench states now, where the run itself does not say otherwise.
+    void takeBench() {
+        Run run = workbench.selectedProperty().get();
+        if (run != null) {
+            workbench
+                    .edits()
+                    .runs()
+                    .takeBench(run, workbench.contentsProperty().get().benchNow(run));
         }
     }
 
     /// States the display mode that the run was measured on.
     void stateDisplay() {
         Run run = workbench.selectedProperty().get();
+        RunEdits edits = workbench.edits().runs();
         if (run != null) {
-            DisplayDialog.ask(theme, owner.get(), run.display())
-                    .ifPresent(mode -> workbench.change("Stating the display", study -> study.setDisplay(run, mode)));
+            DisplayDialog.ask(theme, owner.get(), run.display()).ifPresent(mode -> edits.state(run, mode));
         }
     }
 
@@ -48,13 +59,14 @@ final class RunActions {
     void remove() {
         Run run = workbench.selectedProperty().get();
         if (run != null) {
-            workbench.change("Removing a run", study -> study.removeRun(run));
+            workbench.edits().runs().remove(run);
         }
     }
 
     /// Says whether the run counts; the user is asked why if it does not.
     void setOutcome(Outcome outcome) {
         Run run = workbench.selectedProperty().get();
+        RunEdits edits = workbench.edits().runs();
         if (run == null) {
             return;
         }
@@ -65,6 +77,6 @@ final class RunActions {
                         owner.get(),
                         "Why does this run not count?",
                         run.taking().reason());
-        reason.ifPresent(why -> workbench.change("Marking a run", study -> study.setOutcome(run, outcome, why)));
+        reason.ifPresent(why -> edits.setOutcome(run, outcome, why));
     }
 }

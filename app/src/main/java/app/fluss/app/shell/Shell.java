@@ -89,8 +89,8 @@ public final class Shell extends BorderPane {
         this.openStudy = openStudy;
         actions = new RunActions(workbench, theme, () -> getScene().getWindow());
         chainEditor = new ChainEditor(workbench, this::tell);
-        games = new GamesTree(workbench, actions::stateFacts, actions::remove, actions::setOutcome);
-        latency = new LatencyPane(workbench, jobs, theme, this::tell, () -> imports.choose(this::drop));
+        games = new GamesTree(workbench, actions::stateFacts, actions::takeBench, actions::remove, actions::setOutcome);
+        latency = new LatencyPane(workbench, theme, () -> imports.choose(this::drop));
         examine = new ExamineScreen(
                 workbench,
                 theme,
@@ -248,7 +248,7 @@ public final class Shell extends BorderPane {
     }
 
     private void showEvidence(Finding finding) {
-        FindingPlace place = FindingPlace.of(finding);
+        FindingPlace place = FindingPlace.of(finding.kind().topic());
         order.choose(place == FindingPlace.COMPARISON ? Work.COMPARE : Work.EXAMINE);
         switch (place) {
             case RATES -> examine.point(ExamineScreen.Part.RATES);
@@ -273,8 +273,7 @@ public final class Shell extends BorderPane {
 
     /// Opens the dialog that simulates a measurement.
     public void simulate() {
-        Study study = workbench.studyProperty().get();
-        if (study == null || study.isReadOnly()) {
+        if (!workbench.canEdit()) {
             tell("Open a study that can be written first; this one is read-only.");
             return;
         }
@@ -286,9 +285,9 @@ public final class Shell extends BorderPane {
                 .plain(KeyCode.F1, this::showKeys)
                 .plain(KeyCode.ESCAPE, this::stop)
                 .on(KeyCode.O, () -> imports.choose(this::drop))
-                .on(KeyCode.Z, () -> workbench.change("Undo", Study::undo))
-                .shifted(KeyCode.Z, () -> workbench.change("Redo", Study::redo))
-                .on(KeyCode.Y, () -> workbench.change("Redo", Study::redo))
+                .on(KeyCode.Z, () -> workbench.edits().undo())
+                .shifted(KeyCode.Z, () -> workbench.edits().redo())
+                .on(KeyCode.Y, () -> workbench.edits().redo())
                 .on(KeyCode.D, theme::turn)
                 .on(KeyCode.F, games::focusFind)
                 .on(KeyCode.R, this::simulate)

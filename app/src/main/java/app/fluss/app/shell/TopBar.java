@@ -1,12 +1,13 @@
 package app.fluss.app.shell;
 
 import app.fluss.app.model.Jobs;
+import app.fluss.app.model.Open;
 import app.fluss.app.model.Workbench;
 import app.fluss.app.theme.Boxes;
 import app.fluss.app.theme.Buttons;
 import app.fluss.app.theme.Labels;
 import app.fluss.app.theme.Theme;
-import app.fluss.files.study.Study;
+import app.fluss.files.study.ReadOnlyReason;
 import java.nio.file.Path;
 import java.util.function.Consumer;
 import javafx.animation.PauseTransition;
@@ -40,7 +41,7 @@ final class TopBar extends HBox {
         setAlignment(Pos.CENTER_LEFT);
         Label name = Labels.of("", "muted");
         name.setId("study-name");
-        workbench.studyProperty().subscribe(study -> name.setText(name(study)));
+        workbench.openProperty().subscribe(now -> name.setText(name(now)));
         Button open = Buttons.quiet("Open log or study…", "Ctrl+O; or drop files into the window", actions::openFiles);
         open.setId("open");
         MenuButton recents = new MenuButton("Recent");
@@ -53,9 +54,9 @@ final class TopBar extends HBox {
         Button simulate =
                 Buttons.quiet("Simulate…", "Rehearse a measurement on a simulated bench (Ctrl+R)", actions::simulate);
         simulate.setId("simulate");
-        Button undo = Buttons.quiet("Undo", "Ctrl+Z", () -> workbench.change("Undo", Study::undo));
+        Button undo = Buttons.quiet("Undo", "Ctrl+Z", () -> workbench.edits().undo());
         undo.setId("undo");
-        Button redo = Buttons.quiet("Redo", "Ctrl+Y", () -> workbench.change("Redo", Study::redo));
+        Button redo = Buttons.quiet("Redo", "Ctrl+Y", () -> workbench.edits().redo());
         redo.setId("redo");
         workbench.contentsProperty().subscribe(contents -> {
             undo.setDisable(contents.undo().isEmpty());
@@ -78,11 +79,20 @@ final class TopBar extends HBox {
                         Buttons.quiet("Keys", "F1", actions::showKeys));
     }
 
-    private static String name(@Nullable Study study) {
-        if (study == null) {
+    private static String name(@Nullable Open open) {
+        if (open == null) {
             return "no study open";
         }
-        return study.file().getFileName() + (study.isReadOnly() ? " — read-only: open in another window" : "");
+        return open.name() + open.readOnly().map(TopBar::readOnly).orElse("");
+    }
+
+    private static String readOnly(ReadOnlyReason reason) {
+        return " — read-only: "
+                + switch (reason) {
+                    case OTHER_WINDOW -> "open in another window";
+                    case MEDIUM -> "nothing can be written there";
+                    case SEVERAL_NAMES -> "the file has several names";
+                };
     }
 
     private static MenuItem item(Path study, Consumer<Path> openStudy) {

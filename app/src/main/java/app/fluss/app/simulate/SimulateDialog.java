@@ -1,6 +1,7 @@
 package app.fluss.app.simulate;
 
 import app.fluss.app.importing.RunFields;
+import app.fluss.app.model.EvidenceEdits;
 import app.fluss.app.model.Jobs;
 import app.fluss.app.model.Workbench;
 import app.fluss.app.theme.Dialogs;
@@ -38,7 +39,7 @@ public final class SimulateDialog {
     private static final Duration SETTLE = Duration.millis(120);
 
     private final Dialog<ButtonType> dialog;
-    private final Workbench workbench;
+    private final EvidenceEdits edits;
     private final Jobs jobs;
     private final Consumer<String> problems;
     private final RunFields fields;
@@ -51,7 +52,7 @@ public final class SimulateDialog {
 
     /// @param problems is told, in words, what went wrong
     public SimulateDialog(Theme theme, Window owner, Workbench workbench, Jobs jobs, Consumer<String> problems) {
-        this.workbench = workbench;
+        this.edits = workbench.edits().evidence();
         this.jobs = jobs;
         this.problems = problems;
         dialog = Dialogs.make(theme, owner, "Simulate");
@@ -176,10 +177,7 @@ public final class SimulateDialog {
     private void simulate(Scenario scenario) {
         RunDraft draft = fields.draft();
         int repeats = knobs.repeats();
-        workbench.add(
-                "Simulating " + scenario.name(),
-                (study, progress) -> Repeats.add(study, draft, scenario, repeats, progress),
-                e -> problems.accept(String.valueOf(e.getMessage())));
+        edits.simulate(draft, scenario, repeats, e -> problems.accept(String.valueOf(e.getMessage())));
     }
 
     private static final class ScenarioCell extends ListCell<Scenario> {

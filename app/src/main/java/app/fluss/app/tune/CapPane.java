@@ -10,6 +10,7 @@ import app.fluss.app.theme.Labels;
 import app.fluss.app.theme.NumberField;
 import app.fluss.app.theme.Numbers;
 import app.fluss.core.bench.FactKey;
+import app.fluss.core.bench.GenerationWay;
 import app.fluss.core.bench.Setup;
 import app.fluss.core.measure.SyncMode;
 import app.fluss.core.path.Chain;
@@ -20,19 +21,13 @@ import app.fluss.core.tune.CapGrid;
 import app.fluss.core.tune.School;
 import app.fluss.core.tune.TuneBench;
 import app.fluss.core.tune.TuneCell;
-import app.fluss.core.work.Progress;
-import app.fluss.files.study.DeliveryPath;
-import app.fluss.files.study.Planned;
 import app.fluss.files.study.Run;
-import app.fluss.files.study.Study;
-import app.fluss.files.study.StudyException;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
-import java.util.function.Consumer;
 import javafx.scene.control.Button;
 import javafx.scene.control.ChoiceBox;
 import javafx.scene.control.Label;
@@ -51,7 +46,6 @@ final class CapPane extends VBox {
 
     private final Workbench workbench;
     private final Jobs jobs;
-    private final Consumer<String> problems;
     private final Runnable plan;
     private final Label place = Labels.of("", "chip");
     private final Label rests = Labels.note("");
@@ -76,13 +70,11 @@ final class CapPane extends VBox {
     /// What a grid was worked out for: the same is not worked out again.
     private record Asked(long runId, TuneBench bench) {}
 
-    /// @param problems is told, in words, what went wrong
     /// @param plan goes to the plan
-    CapPane(Workbench workbench, Jobs jobs, Consumer<String> problems, Runnable plan) {
+    CapPane(Workbench workbench, Jobs jobs, Runnable plan) {
         super(10);
         this.workbench = workbench;
         this.jobs = jobs;
-        this.problems = problems;
         this.plan = plan;
         cost.setId("tune-cost");
         cost.setPrefColumnCount(4);
@@ -166,11 +158,10 @@ final class CapPane extends VBox {
         }
         Contents contents = workbench.contentsProperty().get();
         Run selected = workbench.selectedProperty().get();
-        Study study = workbench.studyProperty().get();
         Optional<Run> run = selected == null ? Optional.empty() : contents.baselineLog(selected.sceneId());
         double costMs = FactKey.number(cost.getText().replace(',', '.'));
         place.setText(selected == null ? "" : contents.place(selected));
-        if (run.isEmpty() || study == null) {
+        if (run.isEmpty()) {
             none(
                     "Tune works from the CPU and GPU work in a native log of the scene, on a stated display. There is none yet:"
                             + " measure the native path first.");
@@ -185,7 +176,7 @@ final class CapPane extends VBox {
         Run from = run.get();
         Setup setup = contents.bench()
                 .setup(contents.scene(from.sceneId()).gameId(), Chain.of(generator.getValue()))
-                .withNamed(contents.facts().getOrDefault(from.id(), Map.of()));
+                .overlaid(from.setup().recorded());
         TuneBench bench = TuneBench.stated(
                 costMs,
                 generator.getValue() == StageKind.SECOND_GPU,
@@ -196,16 +187,10 @@ final class CapPane extends VBox {
             return; // it is there, or on its way
         }
         asked = asking;
-        jobs.start(
-                "Working the cap grid out",
-                progress -> grid(study, from, bench, progress),
-                found -> show(found, from, bench),
-                e -> problems.accept(String.valueOf(e.getMessage())));
-    }
-
-    private static Optional<CapGrid> grid(Study study, Run run, TuneBench bench, Progress progress)
-            throws StudyException {
-        return CapGrid.of(study.log(run).all(), bench, progress);
+        workbench.look(
+                "Calculating the cap grid",
+                (figures, progress) -> CapGrid.of(figures.of(from).slice(), bench, progress),
+                found -> show(found, from, bench));
     }
 
     private void none(String words) {
@@ -308,7 +293,7 @@ final class CapPane extends VBox {
                     generator.getValue(),
                     Map.of(
                             FactKey.MULTIPLIER, Integer.toString(cell.multiplier()),
-                            FactKey.GENERATION_WAY, "between two",
+                            FactKey.GENERATION_WAY, GenerationWay.BETWEEN_TWO.word(),
                             FactKey.MADE_MS, cost.getText().strip().replace(',', '.'))));
         }
         return new Chain(stages);
@@ -323,23 +308,9 @@ final class CapPane extends VBox {
         List<CapGrid.Ranked> ranked = grid.get().ranked(school.getValue(), bounds());
         Chain chain = chain(Objects.requireNonNullElse(chosen, ranked.getFirst().cell()));
         Contents contents = workbench.contentsProperty().get();
-        Optional<DeliveryPath> there = contents.bench().paths().stream()
-                .filter(path -> path.chain().equals(chain))
-                .findFirst();
-        String name = contents.freePathName(chain.proposedName());
-        workbench.note(
-                "Planning a path",
-                study -> {
-                    DeliveryPath path = there.orElse(null);
-                    if (path == null) {
-                        study.bench().addPath(name, chain);
-                        path = study.bench().read().paths().stream()
-                                .filter(one -> one.name().equals(name))
-                                .findFirst()
-                                .orElseThrow();
-                    }
-                    study.plan().want(Map.of(new Planned.Cell(from.sceneId(), path.id()), REPEATS));
-                },
-                plan);
+        workbench
+                .edits()
+                .plan()
+                .wantPath(from.sceneId(), contents.freePathName(chain.proposedName()), chain, REPEATS, plan);
     }
 }

@@ -49,7 +49,7 @@ public final class TuneScreen extends VBox {
         super(8);
         this.workbench = workbench;
         setId("tune");
-        caps = new CapPane(workbench, jobs, problems, plan);
+        caps = new CapPane(workbench, jobs, plan);
         panes.put(What.CAPS, caps);
         panes.put(What.STREAM, new StreamTunePane(workbench));
         headset = new HeadsetTunePane(workbench, jobs, problems);

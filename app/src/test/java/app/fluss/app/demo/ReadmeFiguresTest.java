@@ -8,6 +8,7 @@ import app.fluss.core.compare.RunComparison;
 import app.fluss.core.latency.LatencyDifference;
 import app.fluss.core.measure.Analysis;
 import app.fluss.core.measure.Figure;
+import app.fluss.files.study.EvidenceKinds;
 import app.fluss.files.study.Run;
 import app.fluss.files.study.Scene;
 import app.fluss.files.study.StoredLatency;
@@ -97,7 +98,9 @@ class ReadmeFiguresTest {
     private static double[] samples(Study study, List<Run> runs) throws Exception {
         List<double[]> all = new ArrayList<>();
         for (Run run : runs) {
-            study.latency().of(run).map(StoredLatency::samplesMs).ifPresent(all::add);
+            study.evidence(run, EvidenceKinds.LATENCY)
+                    .map(StoredLatency::samplesMs)
+                    .ifPresent(all::add);
         }
         return all.stream().flatMapToDouble(Arrays::stream).toArray();
     }

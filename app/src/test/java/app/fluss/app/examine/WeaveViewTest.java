@@ -9,6 +9,8 @@ import app.fluss.app.theme.Palette;
 import app.fluss.app.theme.Palette.Role;
 import app.fluss.app.theme.Theme;
 import app.fluss.core.bench.FactKey;
+import app.fluss.core.bench.FactSource;
+import app.fluss.core.bench.Setup;
 import app.fluss.core.generation.WaysToKnow;
 import app.fluss.core.measure.Analysis;
 import app.fluss.core.measure.BandLevels;
@@ -16,14 +18,15 @@ import app.fluss.core.measure.Figure;
 import app.fluss.core.path.Chain;
 import app.fluss.core.path.StageKind;
 import app.fluss.files.simulated.ReadyScenario;
+import app.fluss.files.study.Attached;
 import app.fluss.files.study.DeliveryPath;
+import app.fluss.files.study.EvidenceKinds;
 import app.fluss.files.study.Run;
 import app.fluss.files.study.Taking;
 import app.fluss.sim.SimulatedRun;
 import app.fluss.sim.Simulation;
 import java.util.List;
 import java.util.Optional;
-import java.util.OptionalLong;
 import javafx.beans.property.ObjectProperty;
 import javafx.beans.property.SimpleObjectProperty;
 import javafx.scene.Scene;
@@ -69,13 +72,11 @@ class WeaveViewTest extends ApplicationTest {
                 new DeliveryPath(
                         1, "path", ENGINE.with(0, ENGINE.stages().getFirst().with(FactKey.MULTIPLIER, "2"))),
                 "run",
-                OptionalLong.of(1),
                 true,
-                Optional.of(simulated.scenario().display().mode()),
+                Setup.EMPTY.withDisplay(simulated.scenario().display().mode(), FactSource.SIMULATED),
                 Double.NaN,
-                Double.NaN,
+                List.of(new Attached(EvidenceKinds.FRAME_LOG, 1, 1, "", "log.csv")),
                 Optional.empty(),
-                OptionalLong.empty(),
                 Taking.UNRECORDED);
         Analysis analysis = Analysis.of(simulated.log().all(), run.settings());
         return new AnalysedRun(
@@ -93,8 +94,7 @@ class WeaveViewTest extends ApplicationTest {
                         "",
                         List.of(),
                         Figure.missing("not looked at"),
-                        Optional.empty(),
-                        List.of()),
+                        Optional.empty()),
                 Optional.empty(),
                 Optional.empty());
     }

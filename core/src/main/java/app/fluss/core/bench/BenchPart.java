@@ -16,6 +16,8 @@ public enum BenchPart {
     HEADSET("headset"),
     /// A game as it is set.
     GAME("game"),
+    /// A scene as it was measured.
+    SCENE("scene"),
     /// A stage of a path.
     STAGE("stage");
 

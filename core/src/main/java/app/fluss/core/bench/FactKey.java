@@ -7,9 +7,11 @@ import static app.fluss.core.bench.BenchPart.HEADSET;
 import static app.fluss.core.bench.BenchPart.LINK;
 import static app.fluss.core.bench.BenchPart.PICTURE_MODE;
 import static app.fluss.core.bench.BenchPart.RIG;
+import static app.fluss.core.bench.BenchPart.SCENE;
 import static app.fluss.core.bench.BenchPart.STAGE;
 
 import app.fluss.core.display.DisplayLink;
+import app.fluss.core.measure.SyncMode;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
@@ -28,7 +30,7 @@ public enum FactKey {
     /// Graphics driver with its version.
     DRIVER(RIG, "Machine", "graphics driver", text()),
     /// A recorder that runs in the background.
-    RECORDER(RIG, "Machine", "background recording", choice("off", "on")),
+    RECORDER(RIG, "Machine", "background recording", choice(Switched.values())),
     /// Interval at which the input device is asked, ms.
     POLLING_MS(RIG, "Input", "polling interval", number("ms", 0, 100)),
     /// The input device's own delay, ms.
@@ -54,7 +56,7 @@ public enum FactKey {
     /// Board power, W.
     SECOND_BOARD_W(RIG, "Second card", "board power", number("W", 1, 2000)),
     /// Whether the second card was plugged in.
-    CARDS_IN(RIG, "Second card", "cards in the slots", choice("both", "first only")),
+    CARDS_IN(RIG, "Second card", "cards in the slots", choice(CardsIn.values())),
     /// Which card the system takes for its high-performance choice.
     HIGH_PERFORMANCE_CARD(RIG, "Second card", "system's high-performance choice", choice("first", "second")),
     /// Mains or battery.
@@ -66,7 +68,7 @@ public enum FactKey {
     /// Everything but the cards, W.
     REST_W(RIG, "Power", "everything but the cards", number("W", 1, 2000)),
     /// Whether every power connector of the cards has a cable of its own.
-    OWN_CABLES(RIG, "Power", "every connector on its own cable", choice("yes", "no")),
+    OWN_CABLES(RIG, "Power", "every connector on its own cable", choice(Answer.values())),
     /// What the second card costs, in whatever money the study counts in.
     SECOND_CARD_PRICE(RIG, "Cost", "price of the second card", number("", 0, 1_000_000)),
     /// What a faster first card would cost.
@@ -88,7 +90,11 @@ public enum FactKey {
     /// As set now, Hz.
     OUTPUT_HZ(DISPLAY, "Picture", "refresh rate as set", number("Hz", 10, 2000)),
     /// How images are taken.
-    SYNC(DISPLAY, "Picture", "sync", choice("fifo", "latest", "tearing", "vrr")),
+    SYNC(
+            DISPLAY,
+            "Picture",
+            "sync",
+            choice(Arrays.stream(SyncMode.values()).map(SyncMode::label).toList())),
     /// Lowest rate of the variable window, Hz.
     VRR_FLOOR_HZ(DISPLAY, "Picture", "variable refresh from", number("Hz", 1, 2000)),
     /// With fifo, images that wait for the display when the game is faster.
@@ -108,13 +114,13 @@ public enum FactKey {
     /// Lag of a picture mode, ms.
     LAG_MS(PICTURE_MODE, "Picture mode", "lag", number("ms", 0, 1000)),
     /// Whether the panel's own smoothing can act in it.
-    OFFERS_SMOOTHING(PICTURE_MODE, "Picture mode", "offers smoothing", choice("yes", "no")),
+    OFFERS_SMOOTHING(PICTURE_MODE, "Picture mode", "offers smoothing", choice(Answer.values())),
     /// Cable at both ends, or radio.
     LINK_KIND(LINK, "Link", "kind", choice("cable", "radio")),
     /// Radio band, GHz.
     LINK_BAND(LINK, "Link", "radio band", choice("2.4 GHz", "5 GHz", "6 GHz")),
     /// Whether nobody else uses the channel.
-    CHANNEL_CLEAR(LINK, "Link", "channel is clear", choice("yes", "no")),
+    CHANNEL_CLEAR(LINK, "Link", "channel is clear", choice(Answer.values())),
     /// Rate, Mbit/s.
     LINK_MBPS(LINK, "Link", "rate", number("Mbit/s", 1, 400_000)),
     /// One way without load, ms.
@@ -122,7 +128,7 @@ public enum FactKey {
     /// Mean extra delay, ms.
     LINK_JITTER_MS(LINK, "Link", "mean jitter", number("ms", 0, 1000)),
     /// What it decodes in hardware.
-    CLIENT_DECODES(CLIENT, "Client", "decodes the mode in hardware", choice("yes", "no")),
+    CLIENT_DECODES(CLIENT, "Client", "decodes the mode in hardware", choice(Answer.values())),
     /// Decode time, ms.
     DECODE_MS(CLIENT, "Client", "decode time", number("ms", 0, 1000)),
     /// What the client holds back against jitter, ms.
@@ -130,7 +136,7 @@ public enum FactKey {
     /// Rate of its display, Hz.
     CLIENT_HZ(CLIENT, "Client", "refresh rate of its display", number("Hz", 10, 2000)),
     /// Whether host and client count.
-    STREAM_STATISTICS(CLIENT, "Client", "host and client statistics", choice("on", "off")),
+    STREAM_STATISTICS(CLIENT, "Client", "host and client statistics", choice(Switched.ON, Switched.OFF)),
     /// Panel width for an eye, px.
     EYE_WIDTH_PX(HEADSET, "Headset", "panel width for an eye", number("px", 320, 16_384)),
     /// Panel height for an eye, px.
@@ -138,7 +144,7 @@ public enum FactKey {
     /// What is drawn beyond the panel at a render scale of 1, percent.
     TARGET_MARGIN_PCT(HEADSET, "Headset", "drawn beyond the panel, for the lenses", number("%", 0, 200)),
     /// What the margin is a share of.
-    MARGIN_BASIS(HEADSET, "Headset", "margin is meant for", choice("the area", FactKey.PER_AXIS)),
+    MARGIN_BASIS(HEADSET, "Headset", "margin is meant for", choice(ScaleBasis.THE_AREA, ScaleBasis.EACH_AXIS)),
     /// As set, Hz.
     HEADSET_HZ(HEADSET, "Headset", "refresh rate as set", number("Hz", 10, 500)),
     /// What it offers.
@@ -148,11 +154,11 @@ public enum FactKey {
     /// Its own runtime, or a translated one.
     RUNTIME(HEADSET, "Headset", "runtime", choice("own", "translated")),
     /// A window that mirrors the headset.
-    MIRROR_WINDOW(HEADSET, "Headset", "mirror window", choice("off", "on")),
+    MIRROR_WINDOW(HEADSET, "Headset", "mirror window", choice(Switched.values())),
     /// What it is like to play.
-    GAME_KIND(GAME, "Game", "kind", choice("aiming", "rhythm", "racing", "story", "exploring", "VR")),
+    GAME_KIND(GAME, "Game", "kind", choice(GameKind.values())),
     /// Whether something guards its files when online.
-    ONLINE_GUARD(GAME, "Game", "online guard", choice("yes", "no")),
+    ONLINE_GUARD(GAME, "Game", "online guard", choice(Answer.values())),
     /// Graphics interface.
     GRAPHICS_INTERFACE(GAME, "Game", "graphics interface", text()),
     /// How it has the screen.
@@ -166,21 +172,23 @@ public enum FactKey {
     /// Render scale.
     RENDER_SCALE(GAME, "Settings", "render scale", text()),
     /// What the render scale is a share of.
-    RENDER_SCALE_BASIS(GAME, "Settings", "render scale is meant for", choice(FactKey.PER_AXIS, "the area")),
+    RENDER_SCALE_BASIS(GAME, "Settings", "render scale is meant for", choice(ScaleBasis.values())),
     /// Whether the resolution follows the load.
-    DYNAMIC_RESOLUTION(GAME, "Settings", "dynamic resolution", choice("off", "on")),
+    DYNAMIC_RESOLUTION(GAME, "Settings", "dynamic resolution", choice(Switched.values())),
     /// Frame cap, images/s; 0 for none.
     CAP_FPS(GAME, "Settings", "frame cap (0: none)", number("/s", 0, 5000)),
     /// Frames between their start and their end at most.
     FRAMES_IN_FLIGHT(GAME, "Settings", "frames in flight at most", number("", 1, 16)),
     /// The game's sync.
-    GAME_SYNC(GAME, "Settings", "sync in the game", choice("off", "on")),
+    GAME_SYNC(GAME, "Settings", "sync in the game", choice(Switched.values())),
     /// The game's own generator.
-    IN_GAME_GENERATOR(GAME, "Settings", "generator in the game", choice("off", "on")),
+    IN_GAME_GENERATOR(GAME, "Settings", "generator in the game", choice(Switched.values())),
+    /// How long the scene was measured, s.
+    SCENE_S(SCENE, "Scene", "length", number("s", 1, 86_400)),
     /// Images presented per rendered image.
     MULTIPLIER(STAGE, "Generation", "multiplier", number("×", 1, 20)),
     /// How images come about.
-    GENERATION_WAY(STAGE, "Generation", "makes images", choice("between two", "after the newest")),
+    GENERATION_WAY(STAGE, "Generation", "makes images", choice(GenerationWay.values())),
     /// Time to make one image, ms.
     MADE_MS(STAGE, "Generation", "time to make one image", number("ms", 0, 100)),
     /// How often it looks at what the game shows; unset if it gets every image.
@@ -190,13 +198,13 @@ public enum FactKey {
     /// Images that wait for the generator.
     QUEUED_IMAGES(STAGE, "Generation", "queued images", number("", 0, 10)),
     /// A faster, rougher way.
-    PERFORMANCE_MODE(STAGE, "Generation", "performance mode", choice("off", "on")),
+    PERFORMANCE_MODE(STAGE, "Generation", "performance mode", choice(Switched.values())),
     /// Whether the generator's own list has the window mode and the interface.
-    ON_SUPPORTED_LIST(STAGE, "Generation", "window mode and interface on its list", choice("yes", "no")),
+    ON_SUPPORTED_LIST(STAGE, "Generation", "window mode and interface on its list", choice(Answer.values())),
     /// Where the cable sits.
-    CABLE_IN(STAGE, "Cards", "display's cable in", choice("first card", "second card")),
+    CABLE_IN(STAGE, "Cards", "display's cable in", choice(CardPlace.values())),
     /// What card the generator uses.
-    GENERATOR_CARD(STAGE, "Cards", "generator set to", choice("first card", "second card")),
+    GENERATOR_CARD(STAGE, "Cards", "generator set to", choice(CardPlace.values())),
     /// Bits per pixel of the copy, bytes.
     COPY_BYTES(STAGE, "Cards", "bytes a pixel in the copy", choice("4", "8")),
     /// Images copied a second at most.
@@ -207,10 +215,10 @@ public enum FactKey {
     SMOOTHING_IN(STAGE, "Smoothing", "smoothing acts in", choice("game mode", "film mode")),
     /// Refreshes of the panel while it smooths, Hz.
     PANEL_HZ(STAGE, "Smoothing", "panel's refresh rate", number("Hz", 60, 1000)),
-    /// De-judder slider.
-    DE_JUDDER(STAGE, "Smoothing", "de-judder, of 10", number("", 0, 10)),
-    /// De-blur slider.
-    DE_BLUR(STAGE, "Smoothing", "de-blur, of 10", number("", 0, 10)),
+    /// The setting that evens out slow sources, as a share of its range.
+    LOW_RATE_SMOOTHING(STAGE, "Smoothing", "low-rate smoothing, share of its range", number("", 0, 1)),
+    /// The setting that sharpens the motion of fast sources, as a share of its range.
+    FULL_RATE_SMOOTHING(STAGE, "Smoothing", "full-rate smoothing, share of its range", number("", 0, 1)),
     /// The rate that comes in, images/s.
     SOURCE_FPS(STAGE, "Smoothing", "source rate", number("/s", 10, 240)),
     /// Bit rate of a stream, Mbit/s.
@@ -220,12 +228,9 @@ public enum FactKey {
     /// Time to encode an image, ms.
     ENCODE_MS(STAGE, "Stream", "encode time", number("ms", 0, 1000)),
     /// Whether the bit rate follows the link.
-    ADAPTIVE_RATE(STAGE, "Stream", "automatic adaption", choice("off", "on")),
+    ADAPTIVE_RATE(STAGE, "Stream", "automatic adaption", choice(Switched.values())),
     /// What reprojection locks to.
-    REPROJECTION_LOCK(STAGE, "Reprojection", "rate held", choice("full", "half", "as it comes"));
-
-    /// A share of width and of height alike.
-    public static final String PER_AXIS = "each axis";
+    REPROJECTION_LOCK(STAGE, "Reprojection", "rate held", choice(RateHeld.values()));
 
     private final BenchPart part;
     private final String group;
@@ -249,6 +254,10 @@ public enum FactKey {
 
     private static FactType choice(String... words) {
         return choice(List.of(words));
+    }
+
+    private static FactType choice(Word... words) {
+        return choice(Arrays.stream(words).map(Word::word).toList());
     }
 
     private static FactType choice(List<String> words) {
@@ -304,7 +313,7 @@ public enum FactKey {
                 yield number >= low && number <= high
                         ? Optional.empty()
                         : Optional.of("a number from %s to %s %s is expected"
-                                .formatted(plain(low), plain(high), unit)
+                                .formatted(text(low), text(high), unit)
                                 .strip());
             }
         };
@@ -319,7 +328,8 @@ public enum FactKey {
         }
     }
 
-    private static String plain(double value) {
+    /// A number as a value: whole numbers without a point.
+    public static String text(double value) {
         return value == Math.rint(value) ? Long.toString(Math.round(value)) : Double.toString(value);
     }
 }

@@ -116,7 +116,7 @@ public record RunComparison(
     }
 
     /// The figure of every run that has it, in order.
-    static double[] values(List<Analysis> runs, Measure measure) {
+    public static double[] values(List<Analysis> runs, Measure measure) {
         return runs.stream()
                 .map(measure::of)
                 .filter(Figure::isKnown)

@@ -7,23 +7,23 @@ import java.util.Comparator;
 import java.util.Locale;
 import java.util.Map;
 
-/// Whether a display's own smoothing can act on what comes in, and how its two sliders are best set. The rule
-/// of the sliders is common practice, no source: for 30 images/s de-judder high and de-blur 0, for 60 the
-/// reverse.
+/// Whether a display's own smoothing can act on what comes in, and how its two settings are best chosen. The
+/// rule is common practice, no source: for 30 images/s low-rate smoothing high and full-rate smoothing off, for 60
+/// the reverse.
 ///
 /// @param sourceFps the steady rate that comes in, images/s; missing, with the reason, if it is not steady
 /// @param acts whether smoothing acts at all
-/// @param deJudder of 10; missing where no setting suits
-/// @param deBlur of 10; missing where no setting suits
+/// @param lowRate setting that evens out slow sources, as a share of its range, 0 to 1; missing where no setting suits
+/// @param fullRate setting that sharpens fast ones, as a share of its range, 0 to 1; missing where no setting suits
 /// @param words what to do, for the user
-public record SmoothingAdvice(Figure sourceFps, boolean acts, Figure deJudder, Figure deBlur, String words) {
+public record SmoothingAdvice(Figure sourceFps, boolean acts, Figure lowRate, Figure fullRate, String words) {
     /// The only output rate that smoothing takes, Hz. Common practice, no source.
     public static final double OUTPUT_HZ = 60;
 
     /// Share of images with the commonest hold from which a source counts as steady. Our own convention.
     private static final double STEADY = 0.9;
 
-    private static final double HIGH = 9;
+    private static final double HIGH = 0.9;
     private static final double ALIKE = 0.02;
 
     /// For what the refreshes of a run show.
@@ -75,14 +75,14 @@ public record SmoothingAdvice(Figure sourceFps, boolean acts, Figure deJudder, F
                     true,
                     Figure.of(HIGH),
                     Figure.of(0),
-                    "30 images/s come in: de-judder high, de-blur 0, so that only missing images are made.");
+                    "30 images/s come in: low-rate smoothing high, full-rate smoothing off, so that only missing images are made.");
         } else if (isAbout(fps, 60)) {
             return new SmoothingAdvice(
                     source,
                     true,
                     Figure.of(0),
                     Figure.of(HIGH),
-                    "60 images/s come in: de-judder 0, de-blur high; there is no judder to take away.");
+                    "60 images/s come in: low-rate smoothing off, full-rate smoothing high; there is no slow source to even out.");
         }
         return none(
                 source,

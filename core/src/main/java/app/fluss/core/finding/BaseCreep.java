@@ -74,8 +74,8 @@ final class BaseCreep {
         if (!often || !cannotFollow || !followsElse) {
             return Optional.empty();
         }
-        return Optional.of(Finding.warning(
-                "base-creep",
+        return Optional.of(Finding.of(
+                FindingCode.BASE_CREEP,
                 "In %d of %d seconds the base rises above %s, up to %s/s, and in %d of these generated images are missing; else in %d of %d."
                         .formatted(
                                 all[1],

@@ -5,7 +5,7 @@ import java.util.ArrayList;
 import java.util.List;
 
 /// What a clip of the game shows of its distinct pictures.
-public final class ClipFindings {
+final class ClipFindings {
     private static final double FEWEST_S = 3;
 
     private ClipFindings() {}
@@ -14,19 +14,15 @@ public final class ClipFindings {
     ///
     /// @param fps pictures a second of the clip
     /// @param claimedFps what a counter said meanwhile, /s; NaN if nothing was read
-    public static List<Finding> of(PictureCount count, double fps, double claimedFps) {
+    static List<Finding> of(PictureCount count, double fps, double claimedFps) {
         List<Finding> found = new ArrayList<>();
         double delivered = count.deliveredFps(fps);
         switch (count.kind()) {
             case NOTHING_MOVES ->
-                found.add(Finding.fault(
-                        "clip-still",
-                        "Successive pictures differ by no more than noise.",
-                        "Without motion repeats cannot be told from new images.",
-                        "Record a scene in which the whole picture moves."));
+                found.add(Finding.of(FindingCode.CLIP_STILL, "Successive pictures differ by no more than noise."));
             case ALL_CHANGE ->
-                found.add(Finding.note(
-                        "clip-all-distinct",
+                found.add(Finding.of(
+                        FindingCode.CLIP_ALL_DISTINCT,
                         "Every picture differs from the one before.",
                         "The game shows at least %s images/s; more than the clip has cannot be seen in it."
                                 .formatted(RunFindings.rate(fps)),
@@ -34,21 +30,19 @@ public final class ClipFindings {
             case MIXED -> {
                 // Of images that come faster than its pictures a clip still shows a new one each time.
                 if (delivered < Math.min(claimedFps, fps) * (1 - Thresholds.SAME_RATE)) {
-                    found.add(Finding.fault(
-                            "phantom-images",
+                    found.add(Finding.of(
+                            FindingCode.PHANTOM_IMAGES,
                             "The counter says %s/s; of %s pictures/s in the clip %s can be told apart."
                                     .formatted(
                                             RunFindings.rate(claimedFps),
                                             RunFindings.rate(fps),
-                                            RunFindings.rate(delivered)),
-                            "It counts images that repeat their neighbour: motion is no smoother for them.",
-                            "Judge by the distinct images; restart generation and record again."));
+                                            RunFindings.rate(delivered))));
                 }
             }
         }
         if (count.pictures() < FEWEST_S * fps) {
-            found.add(Finding.note(
-                    "clip-short",
+            found.add(Finding.of(
+                    FindingCode.CLIP_SHORT,
                     "The clip lasts %s s.".formatted(RunFindings.number(count.pictures() / fps, 1)),
                     "The rate of so short a stretch says little of the scene.",
                     "Record for %s s and more.".formatted(RunFindings.number(FEWEST_S, 0))));

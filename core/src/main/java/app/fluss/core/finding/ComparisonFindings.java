@@ -1,5 +1,6 @@
 package app.fluss.core.finding;
 
+import app.fluss.core.bench.FactKey;
 import app.fluss.core.compare.Confound;
 import app.fluss.core.compare.Drift;
 import app.fluss.core.compare.GenerationFigures;
@@ -14,12 +15,12 @@ import java.util.List;
 import java.util.Map;
 
 /// What a comparison shows, on top of what each of its runs shows.
-public final class ComparisonFindings {
+final class ComparisonFindings {
     private ComparisonFindings() {}
 
     /// The findings of a comparison, worst first: its own, then those of the runs on the other side, each code
     /// once.
-    public static List<Finding> of(RunComparison comparison) {
+    static List<Finding> of(RunComparison comparison) {
         List<Finding> found = new ArrayList<>();
         if (!comparison.grade().hasLog()) {
             found.add(weakEvidence(comparison));
@@ -48,22 +49,17 @@ public final class ComparisonFindings {
     }
 
     private static Finding weakEvidence(RunComparison comparison) {
-        return Finding.warning(
-                "weak-evidence",
+        return Finding.of(
+                FindingCode.WEAK_EVIDENCE,
                 "A side rests on %s, so this is a comparison of grade %s."
-                        .formatted(comparison.grade().rests(), comparison.grade()),
-                "Only what was claimed can be compared, and a counter may count images that nobody sees.",
-                "Log frames on both sides.");
+                        .formatted(comparison.grade().rests(), comparison.grade()));
     }
 
     private static void baseCost(RunComparison comparison, List<Finding> found) {
         double cost = comparison.generation().baseCost().orNaN();
         if (comparison.generation().isGenerating() && cost > Thresholds.BASE_COLLAPSE) {
-            found.add(Finding.warning(
-                    "base-collapse",
-                    "The rendered rate fell by %s.".formatted(RunFindings.percent(cost)),
-                    "The generator takes too much from the game: more is waited for than is gained.",
-                    "Lower the motion-estimation size or the multiplier, or cap the game."));
+            found.add(Finding.of(
+                    FindingCode.BASE_COLLAPSE, "The rendered rate fell by %s.".formatted(RunFindings.percent(cost))));
         }
     }
 
@@ -71,23 +67,19 @@ public final class ComparisonFindings {
         double base = comparison.measure(Measure.RENDERED).a().orNaN();
         double multiplier = comparison.generation().foundMultiplier().orNaN();
         if (base >= Thresholds.NO_NEED && multiplier > 1 + Thresholds.SAME_RATE) {
-            found.add(Finding.note(
-                    "no-need",
-                    "The game renders %s/s without generation.".formatted(RunFindings.rate(base)),
-                    "From about 90 on, generation is rarely worth its latency (common practice).",
-                    "Compare how both feel before switching it on."));
+            found.add(Finding.of(
+                    FindingCode.NO_NEED,
+                    "The game renders %s/s without generation.".formatted(RunFindings.rate(base))));
         }
     }
 
     private static void confounds(RunComparison comparison, List<Finding> found) {
         for (Confound confound : comparison.confounds()) {
-            boolean scale = confound.fact().equals("render_scale");
-            found.add(Finding.warning(
-                    scale ? "scale-changed" : "confound",
+            boolean scale = confound.fact().equals(FactKey.RENDER_SCALE.id());
+            found.add(Finding.of(
+                    scale ? FindingCode.SCALE_CHANGED : FindingCode.CONFOUND,
                     "%s differs: %s against %s."
-                            .formatted(confound.fact().replace('_', ' '), stated(confound.a()), stated(confound.b())),
-                    "The difference between the runs may come from it and not from the path.",
-                    "Measure again with the same on both sides."));
+                            .formatted(confound.fact().replace('_', ' '), stated(confound.a()), stated(confound.b()))));
         }
     }
 
@@ -96,15 +88,13 @@ public final class ComparisonFindings {
         double difference = comparison.measure(measure).difference().orNaN();
         Drift.of(comparison, measure)
                 .filter(drift -> Math.abs(drift.overSession()) > Math.abs(difference))
-                .ifPresent(drift -> found.add(Finding.warning(
-                        "drift",
+                .ifPresent(drift -> found.add(Finding.of(
+                        FindingCode.DRIFT,
                         "The native %s moved by %s/s over the session; the paths differ by %s/s."
                                 .formatted(
                                         measure.title(),
                                         RunFindings.rate(drift.overSession()),
-                                        RunFindings.rate(difference)),
-                        "A difference smaller than the drift may be the drift.",
-                        "Let temperatures settle, then measure native runs before, between and after.")));
+                                        RunFindings.rate(difference)))));
     }
 
     private static String stated(String value) {
@@ -114,32 +104,23 @@ public final class ComparisonFindings {
     private static void runs(RunComparison comparison, List<Finding> found) {
         int fewest = Math.min(comparison.a().size(), comparison.b().size());
         if (fewest < RunComparison.RUNS_FOR_WELCH) {
-            found.add(Finding.note(
-                    "one-run",
-                    "One side has %d %s.".formatted(fewest, fewest == 1 ? "run" : "runs"),
-                    "Intervals come from within the runs and say nothing about what changes from run to run.",
-                    "Measure three runs a side."));
+            found.add(Finding.of(
+                    FindingCode.FEW_RUNS, "One side has %d %s.".formatted(fewest, fewest == 1 ? "run" : "runs")));
         }
         boolean anyInterval = comparison.measures().values().stream()
                 .anyMatch(measure -> measure.method() != MeasureComparison.Method.NONE);
         if (!anyInterval) {
-            found.add(Finding.warning(
-                    "too-short",
-                    "The runs are too short to resample.",
-                    "There are no intervals, so no difference can be told from chance.",
-                    "Measure for ten seconds or more."));
+            found.add(Finding.of(FindingCode.TOO_SHORT, "The runs are too short to resample."));
         }
     }
 
     private static void missing(RunComparison comparison, List<Finding> found) {
         GenerationFigures generation = comparison.generation();
         if (generation.nominalAssumed()) {
-            found.add(Finding.note(
-                    "multiplier-assumed",
+            found.add(Finding.of(
+                    FindingCode.MULTIPLIER_ASSUMED,
                     "The multiplier that was set is not stated; %s was taken, the whole number at the one found."
-                            .formatted(RunFindings.plain(generation.nominal().orNaN())),
-                    "Efficiency rests on it.",
-                    "State the multiplier."));
+                            .formatted(RunFindings.plain(generation.nominal().orNaN()))));
         }
         Map<String, Figure> figures = new LinkedHashMap<>();
         figures.put("rendered rate", comparison.measure(Measure.RENDERED).difference());

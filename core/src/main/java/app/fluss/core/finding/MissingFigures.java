@@ -6,7 +6,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 
-/// Says which figures cannot be had, one finding for each reason.
+/// Says which figures are not available, one finding for each reason.
 final class MissingFigures {
     private MissingFigures() {}
 
@@ -19,9 +19,9 @@ final class MissingFigures {
             }
         });
         List<Finding> found = new ArrayList<>();
-        byReason.forEach((reason, names) -> found.add(Finding.note(
-                "figure-missing",
-                "Not to be had: %s.".formatted(String.join(", ", names)),
+        byReason.forEach((reason, names) -> found.add(Finding.of(
+                FindingCode.FIGURE_MISSING,
+                "Not available: %s.".formatted(String.join(", ", names)),
                 "The reason: %s.".formatted(reason),
                 "The figure stays empty until the evidence is there.")));
         return found;

@@ -7,18 +7,20 @@ import java.util.ArrayList;
 import java.util.List;
 
 /// What was not as it should be when a run was measured. Travels with the run.
-public final class RequirementFindings {
+final class RequirementFindings {
     private RequirementFindings() {}
 
-    /// One finding for each requirement that was not met, and one for all that nobody had seen to.
-    public static List<Finding> of(List<Judgement> judged) {
+    /// One finding for each requirement that was not met, and one for all that were not checked.
+    static List<Finding> of(List<Judgement> judged) {
         List<Finding> found = new ArrayList<>();
         List<String> unknown = new ArrayList<>();
         for (Judgement judgement : judged) {
             Requirement requirement = judgement.requirement();
             if (judgement.state() == State.NOT_MET) {
-                found.add(Finding.warning(
+                found.add(new Finding(
+                        FindingCode.REQUIREMENT_NOT_MET,
                         requirement.id(),
+                        FindingCode.REQUIREMENT_NOT_MET.severity(),
                         "%s Not met: %s."
                                 .formatted(
                                         requirement.asks(), judgement.outcome().seen()),
@@ -29,11 +31,8 @@ public final class RequirementFindings {
             }
         }
         if (!unknown.isEmpty()) {
-            found.add(Finding.note(
-                    "requirements-unknown",
-                    "Nobody had seen to: %s.".formatted(String.join(", ", unknown)),
-                    "If one of them was not met, the figures may not be those of the path.",
-                    "Go through the preflight before the next run."));
+            found.add(Finding.of(
+                    FindingCode.REQUIREMENTS_UNKNOWN, "Not checked: %s.".formatted(String.join(", ", unknown))));
         }
         return List.copyOf(found);
     }

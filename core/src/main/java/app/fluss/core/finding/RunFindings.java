@@ -20,7 +20,7 @@ import java.util.Map;
 
 /// What one run shows: counters that mislead, generation that does not do what was set, figures that rest on
 /// little or cannot be had.
-public final class RunFindings {
+final class RunFindings {
     private final Analysis run;
     private final List<Finding> found = new ArrayList<>();
 
@@ -29,7 +29,7 @@ public final class RunFindings {
     }
 
     /// The findings of a run, worst first.
-    public static List<Finding> of(Analysis run) {
+    static List<Finding> of(Analysis run) {
         RunFindings findings = new RunFindings(run);
         if (!run.settings().grade().hasLog()) {
             return List.of(withoutLog(run));
@@ -50,13 +50,11 @@ public final class RunFindings {
     }
 
     private static Finding withoutLog(Analysis run) {
-        return Finding.warning(
-                "no-frame-log",
+        return Finding.of(
+                FindingCode.NO_FRAME_LOG,
                 "The run rests on %s (grade %s)."
                         .formatted(
-                                run.settings().grade().rests(), run.settings().grade()),
-                "There are no lows, no spread and no delivered rate, and nothing tells what the counter counted.",
-                "Log frames once if the game allows it.");
+                                run.settings().grade().rests(), run.settings().grade()));
     }
 
     private void counter() {
@@ -65,12 +63,10 @@ public final class RunFindings {
         double rendered = rates.rendered().orNaN();
         double presented = rates.presented().orNaN();
         if (isSame(claimed, rendered) && rendered < presented * (1 - Thresholds.SAME_RATE)) {
-            found.add(Finding.fault(
-                    "counter-blind",
-                    "The counter says %s/s, as much as was rendered, while %s/s were handed on."
-                            .formatted(rate(claimed), rate(presented)),
-                    "It does not see generated images.",
-                    "Judge by presented and delivered rate, not by this counter."));
+            found.add(Finding.of(
+                    FindingCode.COUNTER_BLIND,
+                    "The counter says %s/s, as much as was rendered, while %s/s were presented."
+                            .formatted(rate(claimed), rate(presented))));
         }
     }
 
@@ -78,28 +74,23 @@ public final class RunFindings {
         double base = run.settings().baseFps().orNaN();
         double rendered = run.rates().rendered().orNaN();
         if (Math.abs(base - rendered) > Thresholds.SAME_RATE * rendered) {
-            found.add(Finding.fault(
-                    "base-mismatch",
+            found.add(Finding.of(
+                    FindingCode.BASE_MISMATCH,
                     "The generator takes %s/s for its base, while %s/s are rendered."
-                            .formatted(rate(base), rate(rendered)),
-                    "It captures something else: a lock at 60 Hz, or the composed desktop.",
-                    "Check the window mode and what the generator is set to capture."));
+                            .formatted(rate(base), rate(rendered))));
         }
     }
 
     private void phantoms() {
         double share = phantomShare(run.slice());
         if (share > Thresholds.PHANTOM_SHARE) {
-            found.add(
-                    Finding.fault(
-                            "phantom-images",
-                            "%s of the generated images depict the same game time as the image before them: %s/s are handed on, %s/s can be told apart."
-                                    .formatted(
-                                            percent(share),
-                                            rate(run.rates().presented()),
-                                            rate(run.rates().delivered())),
-                            "A counter counts them, the eye does not: motion is no smoother.",
-                            "Restart the game with generation on; change upscaler or window mode back; if they stay, leave generation off."));
+            found.add(Finding.of(
+                    FindingCode.PHANTOM_IMAGES,
+                    "%s of the generated images depict the same game time as the image before them: %s/s are presented, %s/s can be told apart."
+                            .formatted(
+                                    percent(share),
+                                    rate(run.rates().presented()),
+                                    rate(run.rates().delivered()))));
         }
     }
 
@@ -126,11 +117,10 @@ public final class RunFindings {
         double presented = run.rates().presented().orNaN();
         run.settings().display().map(DisplayMode::refreshHz).ifPresent(hz -> {
             if (presented > hz * Thresholds.ABOVE_REFRESH) {
-                found.add(Finding.warning(
-                        "above-refresh",
-                        "%s/s are handed on to a display that shows at most %s/s.".formatted(rate(presented), rate(hz)),
-                        "The surplus costs work and is never shown.",
-                        "Lower the multiplier or the cap."));
+                found.add(Finding.of(
+                        FindingCode.ABOVE_REFRESH,
+                        "%s/s are presented to a display that shows at most %s/s."
+                                .formatted(rate(presented), rate(hz))));
             }
         });
     }
@@ -144,18 +134,14 @@ public final class RunFindings {
             return;
         }
         if (isSame(presented, rendered)) {
-            found.add(Finding.fault(
-                    "generation-off",
-                    "%s× is set, but %s/s are handed on for %s/s rendered."
-                            .formatted(plain(nominal), rate(presented), rate(rendered)),
-                    "Generation is not engaged.",
-                    "Check upscaler, window mode and graphics interface, restart the game, and measure again."));
+            found.add(Finding.of(
+                    FindingCode.GENERATION_OFF,
+                    "%s× is set, but %s/s are presented for %s/s rendered."
+                            .formatted(plain(nominal), rate(presented), rate(rendered))));
         } else if (multiplier < Thresholds.MULTIPLIER_SHORT * nominal) {
-            found.add(Finding.warning(
-                    "multiplier-short",
-                    "%s× is set, %s× was found.".formatted(plain(nominal), number(multiplier, 2)),
-                    "The generator runs out of GPU or link capacity.",
-                    "Cap the game, or lower the multiplier or the motion-estimation size."));
+            found.add(Finding.of(
+                    FindingCode.MULTIPLIER_SHORT,
+                    "%s× is set, %s× was found.".formatted(plain(nominal), number(multiplier, 2))));
         }
     }
 
@@ -164,8 +150,8 @@ public final class RunFindings {
         boolean generating = run.rates().presented().orNaN() > base * (1 + Thresholds.SAME_RATE);
         if (generating && base < Thresholds.BASE_SLOW * Thresholds.JUST_BELOW) {
             boolean rough = base < Thresholds.BASE_ROUGH * Thresholds.JUST_BELOW;
-            found.add(Finding.warning(
-                    "base-low",
+            found.add(Finding.of(
+                    FindingCode.BASE_LOW,
                     "The base rate is %s/s.".formatted(rate(base)),
                     rough
                             ? "Below 40 generated motion is rough and the wait is long (common practice)."
@@ -182,34 +168,26 @@ public final class RunFindings {
                 ? CardLoads.of(run).first().orNaN()
                 : Double.NaN;
         if (generating && load >= Thresholds.GPU_FULL_PCT) {
-            found.add(Finding.warning(
-                    "gpu-full",
-                    "The GPU is loaded to %s %% on average with generation on.".formatted(number(load, 0)),
-                    "The game and the generator wait for each other.",
-                    "Cap the game so that 10 to 15 % stay free, or lower the motion-estimation size."));
+            found.add(Finding.of(
+                    FindingCode.GPU_FULL,
+                    "The GPU is loaded to %s %% on average with generation on.".formatted(number(load, 0))));
         }
         if (run.limits().fromLoads()) {
-            found.add(Finding.note(
-                    "limit-from-load",
-                    "The log has loads but no CPU and GPU work per frame.",
-                    "What limits is judged from the GPU load alone, which is weaker.",
-                    "Log CPU and GPU work per frame if the logger can."));
+            found.add(Finding.of(FindingCode.LIMIT_FROM_LOAD, "The log has loads but no CPU and GPU work per frame."));
         }
         if (run.limits().cpu().orNaN() > Thresholds.MOST_FRAMES) {
-            found.add(Finding.note(
-                    "cpu-limit",
+            found.add(Finding.of(
+                    FindingCode.CPU_LIMIT,
                     "%s of the frames wait for the CPU."
-                            .formatted(percent(run.limits().cpu().orNaN())),
-                    "A lower resolution does not raise the base, and generation on the same CPU budget does not help it.",
-                    "Lower what the CPU does: crowds, distance, physics."));
+                            .formatted(percent(run.limits().cpu().orNaN()))));
         }
     }
 
     private void ledger() {
         run.ledger().ifPresent(ledger -> {
             if (ledger.basis() == RefreshLedger.Basis.INFERRED) {
-                found.add(Finding.note(
-                        "ledger-inferred",
+                found.add(Finding.of(
+                        FindingCode.LEDGER_INFERRED,
                         "The log has no display times.",
                         "Refreshes and delivered rate are inferred from hand-over times for %s at %s Hz."
                                 .formatted(
@@ -218,12 +196,10 @@ public final class RunFindings {
                         "Log display times for a measured answer."));
             }
             if (ledger.gridError().orNaN() > Thresholds.OFF_GRID) {
-                found.add(Finding.fault(
-                        "refresh-mismatch",
+                found.add(Finding.of(
+                        FindingCode.REFRESH_MISMATCH,
                         "The display times do not lie on a grid of %s Hz."
-                                .formatted(plain(ledger.mode().refreshHz())),
-                        "The stated refresh rate or sync mode is not the one that the log was made with.",
-                        "State the refresh rate and sync mode of the run."));
+                                .formatted(plain(ledger.mode().refreshHz()))));
             }
         });
     }
@@ -235,12 +211,10 @@ public final class RunFindings {
 
     private void weakTail(Lows lows, String name) {
         if (lows.percentile().isKnown() && lows.isWeak()) {
-            found.add(Finding.note(
-                    "weak-tail",
+            found.add(Finding.of(
+                    FindingCode.WEAK_TAIL,
                     "The %s low rests on %d %s."
-                            .formatted(name, lows.tailFrames(), lows.tailFrames() == 1 ? "frame" : "frames"),
-                    "One hitch more or less would change it.",
-                    "Measure for longer before comparing it."));
+                            .formatted(name, lows.tailFrames(), lows.tailFrames() == 1 ? "frame" : "frames")));
         }
     }
 

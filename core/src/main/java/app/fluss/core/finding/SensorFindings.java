@@ -13,7 +13,7 @@ import java.util.List;
 import java.util.Optional;
 
 /// What the sensors in a log show along a run: a card that is full, a clock that falls.
-public final class SensorFindings {
+final class SensorFindings {
     private final FrameTimes times;
     private final FrameLog log;
     private final Stutters stutters;
@@ -28,7 +28,7 @@ public final class SensorFindings {
     ///
     /// @param cardMemoryMb memory of the card that draws, MB; NaN if not stated, and then nothing is said
     ///     of it
-    public static List<Finding> of(Analysis run, double cardMemoryMb) {
+    static List<Finding> of(Analysis run, double cardMemoryMb) {
         if (!run.settings().grade().hasLog() || run.times().size() == 0) {
             return List.of();
         }
@@ -59,15 +59,13 @@ public final class SensorFindings {
         if (hitches[1] < Thresholds.FEWEST_HITCHES || !grow) {
             return Optional.empty();
         }
-        return Optional.of(Finding.warning(
-                "memory-full",
+        return Optional.of(Finding.of(
+                FindingCode.MEMORY_FULL,
                 "While the card's memory is full to %.0f %% and more there are %s stutters a minute, before that %s."
                         .formatted(
                                 Thresholds.MEMORY_FULL * 100,
                                 RunFindings.number(perMinute(hitches[1], ms[1]), 1),
-                                RunFindings.number(perMinute(hitches[0], ms[0]), 1)),
-                "Textures or a crowd are more than the card holds, and are fetched while the game waits.",
-                "Lower textures or the crowd, not the resolution."));
+                                RunFindings.number(perMinute(hitches[0], ms[0]), 1))));
     }
 
     private boolean isFull(Values used, int interval, double cardMemoryMb) {
@@ -98,17 +96,15 @@ public final class SensorFindings {
             double before = median(values, 0, 0.1);
             double after = median(values, 0.75, 1);
             return after < before * (1 - Thresholds.CLOCK_DROP)
-                    ? Optional.of(Finding.warning(
-                            "clock-drop",
+                    ? Optional.of(Finding.of(
+                            FindingCode.CLOCK_DROP,
                             "The GPU's %s falls from %s to %s %s along the run, while its load stays at %s %%."
                                     .formatted(
                                             name,
                                             RunFindings.number(before, 0),
                                             RunFindings.number(after, 0),
                                             unit,
-                                            RunFindings.number(load, 0)),
-                            "Heat or a power limit takes the rate down: the run mixes two speeds.",
-                            "Let temperatures settle before measuring, and fix the limit."))
+                                            RunFindings.number(load, 0))))
                     : Optional.empty();
         });
     }

@@ -4,17 +4,17 @@ import app.fluss.core.latency.chain.Unexplained;
 import java.util.List;
 
 /// Latency that the stages do not explain.
-public final class UnexplainedFindings {
+final class UnexplainedFindings {
     private UnexplainedFindings() {}
 
     /// One finding where measured and estimated latency differ by more than the figures can tell; else none.
-    public static List<Finding> of(Unexplained left) {
+    static List<Finding> of(Unexplained left) {
         if (left.causes().isEmpty()) {
             return List.of();
         }
         double ms = left.differenceMs();
-        return List.of(Finding.note(
-                "latency-unexplained",
+        return List.of(Finding.of(
+                FindingCode.LATENCY_UNEXPLAINED,
                 "The measured latency is %s ms %s than the stages add up to."
                         .formatted(RunFindings.number(Math.abs(ms), 1), ms > 0 ? "longer" : "shorter"),
                 "Something takes, or saves, time that nobody stated.",

@@ -54,6 +54,11 @@ public final class FrameLog {
         return channels.containsKey(channel);
     }
 
+    /// How many channels it has, 1 or more.
+    public int columns() {
+        return channels.size();
+    }
+
     /// Hand-over times, ms.
     public Values present() {
         return channel(Channel.PRESENT).orElseThrow();

@@ -1,6 +1,9 @@
 package app.fluss.core.ladder;
 
+import app.fluss.core.bench.BenchPart;
 import app.fluss.core.bench.FactKey;
+import app.fluss.core.bench.Setup;
+import app.fluss.core.bench.Switched;
 import app.fluss.core.measure.Analysis;
 import app.fluss.core.measure.Figure;
 import app.fluss.core.path.Chain;
@@ -13,15 +16,14 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
-import java.util.TreeMap;
 
 /// A run as it stands on a ladder.
 ///
 /// @param chain the stages of its path
-/// @param facts what was recorded, by name
+/// @param setup what it was measured on
 /// @param analysis its figures
 /// @param latencyMs mean from input to light, measured or estimated, ms
-public record LadderRun(Chain chain, Map<String, String> facts, Analysis analysis, Figure latencyMs) {
+public record LadderRun(Chain chain, Setup setup, Analysis analysis, Figure latencyMs) {
     /// Facts that follow from the settings, and so differ with them.
     private static final Set<FactKey> FOLLOW = EnumSet.of(FactKey.MADE_MS);
 
@@ -34,16 +36,16 @@ public record LadderRun(Chain chain, Map<String, String> facts, Analysis analysi
         if (setting == FactKey.MULTIPLIER && chain.drawsAll()) {
             return Optional.of(1.0);
         }
-        return Optional.ofNullable(chain.settings().get(setting)).map(text -> switch (text) {
-            case "off" -> 0.0;
-            case "on" -> 1.0;
-            default -> FactKey.number(text);
-        });
+        return Optional.ofNullable(chain.settings().get(setting))
+                .map(text -> Switched.OFF.word().equals(text)
+                        ? 0.0
+                        : Switched.ON.word().equals(text) ? 1.0 : FactKey.number(text));
     }
 
     /// Everything but one setting: runs that agree in this differ in nothing else that is recorded.
     Map<String, String> othersThan(FactKey setting) {
-        Map<String, String> others = new TreeMap<>(facts);
+        Map<String, String> others = setup.named();
+        FactKey.of(BenchPart.STAGE).forEach(key -> others.remove(key.id())); // they stand with their stage below
         List<String> stages = new ArrayList<>();
         for (Stage stage : chain.stages()) {
             if (stage.kind() == StageKind.FRAME_CAP) {

@@ -1,6 +1,7 @@
 package app.fluss.core.ladder;
 
 import app.fluss.core.bench.FactKey;
+import app.fluss.core.bench.Switched;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -63,7 +64,7 @@ public record SettingLadder(FactKey setting, String stages, List<Rung> rungs, Kn
             return "no cap";
         }
         if (setting == FactKey.PERFORMANCE_MODE) {
-            return value == 0 ? "off" : "on";
+            return (value == 0 ? Switched.OFF : Switched.ON).word();
         }
         if (setting == FactKey.MULTIPLIER && value == 1) {
             return "native";

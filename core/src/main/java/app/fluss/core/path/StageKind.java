@@ -74,8 +74,8 @@ public enum StageKind {
             FactKey.SMOOTHING_IN,
             FactKey.PANEL_HZ,
             FactKey.SOURCE_FPS,
-            FactKey.DE_JUDDER,
-            FactKey.DE_BLUR);
+            FactKey.LOW_RATE_SMOOTHING,
+            FactKey.FULL_RATE_SMOOTHING);
 
     private final String title;
     private final int rank;

@@ -1,5 +1,6 @@
 package app.fluss.core.path;
 
+import app.fluss.core.bench.CardPlace;
 import app.fluss.core.bench.FactKey;
 import app.fluss.core.bench.Setup;
 import app.fluss.core.gpu.CopyRoute;
@@ -48,6 +49,6 @@ public final class StatedCopy {
 
     /// Whether the display's cable is where it should be. It counts as there unless the other card is stated.
     public static boolean isCableInSecond(Setup setup) {
-        return !setup.value(FactKey.CABLE_IN).equals(Optional.of("first card"));
+        return !setup.is(FactKey.CABLE_IN, CardPlace.FIRST_CARD);
     }
 }

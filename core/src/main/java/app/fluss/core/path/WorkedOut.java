@@ -22,7 +22,7 @@ public final class WorkedOut {
         return switch (part) {
             case RIG -> rig(setup);
             case DISPLAY -> display(setup);
-            case PICTURE_MODE, LINK, CLIENT, HEADSET, GAME, STAGE -> List.of();
+            case PICTURE_MODE, LINK, CLIENT, HEADSET, GAME, SCENE, STAGE -> List.of();
         };
     }
 

@@ -1,6 +1,7 @@
 package app.fluss.core.tune;
 
 import app.fluss.core.bench.FactKey;
+import app.fluss.core.bench.FactSource;
 import app.fluss.core.bench.Setup;
 import app.fluss.core.measure.DisplayMode;
 import app.fluss.core.path.StatedCopy;
@@ -37,11 +38,13 @@ public record TuneBench(double costMs, boolean ownCard, double copyMs, DisplayMo
     /// @param setup facts of bench and game
     public static TuneBench stated(double costMs, boolean ownCard, DisplayMode mode, Setup setup) {
         Setup usual = Setup.EMPTY
-                .with(Map.of(
-                        FactKey.COPY_BYTES, USUAL_BYTES,
-                        FactKey.WAITING_IMAGES, Integer.toString(USUAL_WAITING),
-                        FactKey.FRAMES_IN_FLIGHT, Integer.toString(USUAL_IN_FLIGHT)))
-                .withNamed(setup.named());
+                .with(
+                        Map.of(
+                                FactKey.COPY_BYTES, USUAL_BYTES,
+                                FactKey.WAITING_IMAGES, Integer.toString(USUAL_WAITING),
+                                FactKey.FRAMES_IN_FLIGHT, Integer.toString(USUAL_IN_FLIGHT)),
+                        FactSource.BENCH)
+                .with(setup.facts());
         double copyMs = StatedCopy.ms(usual);
         return new TuneBench(
                 costMs,

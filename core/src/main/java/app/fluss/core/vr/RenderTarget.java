@@ -1,6 +1,7 @@
 package app.fluss.core.vr;
 
 import app.fluss.core.bench.FactKey;
+import app.fluss.core.bench.ScaleBasis;
 import app.fluss.core.bench.Setup;
 import java.util.List;
 import java.util.Locale;
@@ -63,7 +64,9 @@ public record RenderTarget(
     }
 
     private static boolean isPerAxis(Setup setup, FactKey basis, boolean otherwise) {
-        return setup.value(basis).map(FactKey.PER_AXIS::equals).orElse(otherwise);
+        return setup.choice(basis, ScaleBasis.class)
+                .map(ScaleBasis.EACH_AXIS::equals)
+                .orElse(otherwise);
     }
 
     /// A render scale as it is typed: `150 %`, `150` or `1.5`.

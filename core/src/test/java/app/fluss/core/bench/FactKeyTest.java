@@ -29,10 +29,10 @@ class FactKeyTest {
     @Test
     void laterFactsOutweighEarlierOnes() {
         Setup setup = Setup.EMPTY
-                .with(Map.of(FactKey.CAP_FPS, "0", FactKey.CPU, "Heron"))
-                .with(Map.of(FactKey.CAP_FPS, "45"))
-                .withNamed(Map.of("cpu", "Egret", "note", "not ours"));
-        assertThat(setup.named()).isEqualTo(Map.of("cap_fps", "45", "cpu", "Egret"));
+                .with(Map.of(FactKey.CAP_FPS, "0", FactKey.CPU, "Heron"), FactSource.TYPED)
+                .with(Map.of(FactKey.CAP_FPS, "45"), FactSource.TYPED)
+                .withNamed(Map.of("cpu", "Egret", "note", "not ours"), FactSource.TYPED);
+        assertThat(setup.named()).isEqualTo(Map.of("cap_fps", "45", "cpu", "Egret", "note", "not ours"));
         assertThat(setup.number(FactKey.CPU)).isNaN();
         assertThat(setup.number(FactKey.OUTPUT_HZ)).isNaN();
     }

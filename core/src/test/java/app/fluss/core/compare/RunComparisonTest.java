@@ -13,6 +13,7 @@ import app.fluss.core.measure.DisplayMode;
 import app.fluss.core.measure.Figure;
 import app.fluss.core.measure.Grade;
 import app.fluss.core.measure.SyncMode;
+import app.fluss.core.plan.EnoughRuns;
 import app.fluss.core.work.Progress;
 import app.fluss.core.work.StoppedException;
 import java.util.Arrays;

@@ -42,17 +42,17 @@ class SmoothingTest {
     void slidersFollowTheSource() {
         SmoothingAdvice thirty = advice(SIXTY, 2);
         assertThat(thirty.sourceFps().orNaN()).isCloseTo(30, within(1e-9));
-        assertThat(thirty.deJudder().orNaN()).isGreaterThan(5);
-        assertThat(thirty.deBlur().orNaN()).isZero();
+        assertThat(thirty.lowRate().orNaN()).isGreaterThan(0.5);
+        assertThat(thirty.fullRate().orNaN()).isZero();
         SmoothingAdvice sixty = advice(SIXTY, 1);
-        assertThat(sixty.deJudder().orNaN()).isZero();
-        assertThat(sixty.deBlur().orNaN()).isGreaterThan(5);
+        assertThat(sixty.lowRate().orNaN()).isZero();
+        assertThat(sixty.fullRate().orNaN()).isGreaterThan(0.5);
     }
 
     @Test
     void noSettingSuitsAnUnevenOrOddSource() {
         SmoothingAdvice uneven = advice(SIXTY, 1, 1, 2);
-        assertThat(uneven.deJudder().isKnown()).isFalse();
+        assertThat(uneven.lowRate().isKnown()).isFalse();
         assertThat(uneven.acts()).isTrue();
         assertThat(uneven.words()).contains("67 %").contains("Cap the game");
         assertThat(advice(SIXTY, 3).words()).contains("steady 20 images/s is neither");

@@ -4,6 +4,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import app.fluss.core.bench.FactKey;
+import app.fluss.core.bench.FactSource;
+import app.fluss.core.bench.Setup;
 import app.fluss.core.frame.Channel;
 import app.fluss.core.frame.FrameLog;
 import app.fluss.core.measure.Analysis;
@@ -42,11 +44,15 @@ class SettingLadderTest {
                         FactKey.MULTIPLIER, Integer.toString(multiplier),
                         FactKey.MOTION_ESTIMATION_PCT, Integer.toString(size),
                         FactKey.MADE_MS, Double.toString(size / 50.0)))));
-        return new LadderRun(chain, facts, delivering(fps, Double.NaN), Figure.of(30 + multiplier));
+        return new LadderRun(
+                chain,
+                Setup.EMPTY.withNamed(facts, FactSource.TYPED),
+                delivering(fps, Double.NaN),
+                Figure.of(30 + multiplier));
     }
 
     private static LadderRun nativeRun() {
-        return new LadderRun(Chain.NATIVE, Map.of(), delivering(70, Double.NaN), Figure.of(30));
+        return new LadderRun(Chain.NATIVE, Setup.EMPTY, delivering(70, Double.NaN), Figure.of(30));
     }
 
     @Test
@@ -84,9 +90,9 @@ class SettingLadderTest {
     void noCapIsTheTopOfALadderOfCaps() {
         Chain chain = new Chain(List.of(new Stage(StageKind.SECOND_GPU, Map.of(FactKey.MULTIPLIER, "2"))));
         List<LadderRun> runs = List.of(
-                new LadderRun(chain, Map.of(), delivering(140, Double.NaN), Figure.missing("none")),
-                new LadderRun(chain, Map.of(), delivering(120, 60), Figure.missing("none")),
-                new LadderRun(chain, Map.of(), delivering(138, 70), Figure.missing("none")));
+                new LadderRun(chain, Setup.EMPTY, delivering(140, Double.NaN), Figure.missing("none")),
+                new LadderRun(chain, Setup.EMPTY, delivering(120, 60), Figure.missing("none")),
+                new LadderRun(chain, Setup.EMPTY, delivering(138, 70), Figure.missing("none")));
         SettingLadder caps = SettingLadder.of(runs, List.of()).getFirst();
         assertThat(caps.setting()).isEqualTo(FactKey.CAP_FPS);
         assertThat(caps.rungs()).extracting(caps::name).containsExactly("60 /s", "70 /s", "no cap");

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import app.fluss.core.bench.BenchPart;
 import app.fluss.core.bench.FactKey;
+import app.fluss.core.bench.FactSource;
 import app.fluss.core.bench.Setup;
 import app.fluss.core.path.Outcome.State;
 import java.util.HashMap;
@@ -17,7 +18,7 @@ class WorkedOutTest {
         for (int i = 0; i < facts.length; i += 2) {
             values.put((FactKey) facts[i], facts[i + 1].toString());
         }
-        return WorkedOut.of(part, Setup.EMPTY.with(values));
+        return WorkedOut.of(part, Setup.EMPTY.with(values, FactSource.TYPED));
     }
 
     /// 2160p over TMDS at 600 MHz: 60 Hz at 8 bits and no more (HDMI 2.0, from memory).

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import app.fluss.core.bench.FactKey;
+import app.fluss.core.bench.FactSource;
 import app.fluss.core.bench.RefreshRates;
 import app.fluss.core.bench.Setup;
 import app.fluss.core.frame.Channel;
@@ -36,7 +37,7 @@ class WhatIfGridsTest {
         double[] transit = new double[600];
         Arrays.fill(transit, 1);
         return StreamBudget.stated(
-                        Setup.EMPTY.with(facts),
+                        Setup.EMPTY.with(facts, FactSource.TYPED),
                         Optional.of(FrameArrivals.of(new TrafficShape(60, 40, 2, 1, false), transit)))
                 .orElseThrow();
     }
@@ -63,8 +64,8 @@ class WhatIfGridsTest {
 
     @Test
     void withoutAProbeNothingIsBest() {
-        StreamBudget open =
-                StreamBudget.stated(Setup.EMPTY.with(STREAM), Optional.empty()).orElseThrow();
+        StreamBudget open = StreamBudget.stated(Setup.EMPTY.with(STREAM, FactSource.TYPED), Optional.empty())
+                .orElseThrow();
         Ranking<StreamGrid.Cell> grid = StreamGrid.of(open, School.SMOOTH_FIRST, School.SMOOTH_FIRST.bounds());
         assertThat(grid.best()).isEmpty();
         assertThat(grid.losers().getLast().refusal().orElseThrow()).contains("in time");
@@ -132,7 +133,8 @@ class WhatIfGridsTest {
     @Test
     void refreshRatesAsTheyAreTyped() {
         Setup setup = Setup.EMPTY.with(
-                Map.of(FactKey.HEADSET_REFRESH_LIST, "72, 90 and 120 Hz, 90", FactKey.HEADSET_HZ, "80"));
+                Map.of(FactKey.HEADSET_REFRESH_LIST, "72, 90 and 120 Hz, 90", FactKey.HEADSET_HZ, "80"),
+                FactSource.TYPED);
         assertThat(RefreshRates.of(setup, FactKey.HEADSET_REFRESH_LIST, FactKey.HEADSET_HZ))
                 .containsExactly(72.0, 90.0, 120.0, 80.0);
         assertThat(RefreshRates.of(Setup.EMPTY, FactKey.HEADSET_REFRESH_LIST, FactKey.HEADSET_HZ))

@@ -1,6 +1,7 @@
 package app.fluss.files.log;
 
 import app.fluss.core.frame.FrameLog;
+import app.fluss.core.frame.ImportNotes;
 
 /// A log that was read, and how.
 ///

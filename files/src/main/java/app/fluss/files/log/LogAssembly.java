@@ -3,6 +3,7 @@ package app.fluss.files.log;
 import app.fluss.core.frame.Channel;
 import app.fluss.core.frame.FrameKind;
 import app.fluss.core.frame.FrameLog;
+import app.fluss.core.frame.ImportNotes;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.Arrays;

@@ -1,6 +1,9 @@
 package app.fluss.files.simulated;
 
 import app.fluss.core.bench.FactKey;
+import app.fluss.core.bench.GenerationWay;
+import app.fluss.core.bench.RateHeld;
+import app.fluss.core.bench.Switched;
 import app.fluss.core.path.Chain;
 import app.fluss.core.path.Stage;
 import app.fluss.core.path.StageKind;
@@ -34,7 +37,7 @@ final class ScenarioChain {
                                 FactKey.BITRATE_MBPS, text(stream.bitRateMbps()),
                                 FactKey.STREAM_FPS, text(stream.fps()),
                                 FactKey.ENCODE_MS, text(stream.encode().medianMs()),
-                                FactKey.ADAPTIVE_RATE, "off"))));
+                                FactKey.ADAPTIVE_RATE, Switched.OFF.word()))));
         if (stages.isEmpty()
                 && !said.isNative()
                 && !Double.isNaN(scenario.game().capFps())) {
@@ -50,7 +53,7 @@ final class ScenarioChain {
     }
 
     private static String lock(Headset headset) {
-        return headset.halfRateLock() ? "half" : "as it comes";
+        return (headset.halfRateLock() ? RateHeld.HALF : RateHeld.AS_IT_COMES).word();
     }
 
     private static Stage generator(Scenario scenario, Generator generator, Chain said) {
@@ -63,7 +66,10 @@ final class ScenarioChain {
         settings.put(FactKey.MULTIPLIER, Integer.toString(generator.multiplier()));
         settings.put(
                 FactKey.GENERATION_WAY,
-                generator.mode() == Generator.Mode.INTERPOLATE ? "between two" : "after the newest");
+                (generator.mode() == Generator.Mode.INTERPOLATE
+                                ? GenerationWay.BETWEEN_TWO
+                                : GenerationWay.AFTER_THE_NEWEST)
+                        .word());
         settings.put(FactKey.MADE_MS, text(generator.costMs(scenario.game().megapixels())));
         if (!Double.isNaN(generator.captureFps()) && kind.settings().contains(FactKey.LOOKS_FPS)) {
             settings.put(FactKey.LOOKS_FPS, text(generator.captureFps()));

@@ -1,6 +1,8 @@
 package app.fluss.files.simulated;
 
-import app.fluss.core.latency.EdgeSettings;
+import app.fluss.core.bench.FactKey;
+import app.fluss.core.bench.FactSource;
+import app.fluss.core.bench.Setup;
 import app.fluss.core.measure.Grade;
 import app.fluss.core.picture.Look;
 import app.fluss.core.stream.ProbeTrace;
@@ -8,15 +10,12 @@ import app.fluss.core.work.Progress;
 import app.fluss.files.clip.Clip;
 import app.fluss.files.clip.ClipDifferences;
 import app.fluss.files.clip.ClipFile;
-import app.fluss.files.latency.LatencyReading;
 import app.fluss.files.link.ProbeFile;
 import app.fluss.files.log.FrameLogWriter;
-import app.fluss.files.log.ImportOptions;
 import app.fluss.files.log.InputException;
-import app.fluss.files.log.LogImport;
 import app.fluss.files.log.ReadingsFile;
 import app.fluss.files.log.SummaryFile;
-import app.fluss.files.study.Claim;
+import app.fluss.files.study.EvidenceKinds;
 import app.fluss.files.study.Run;
 import app.fluss.files.study.RunDraft;
 import app.fluss.files.study.RunEvidence;
@@ -31,7 +30,6 @@ import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
-import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -51,8 +49,12 @@ public final class SimulatedEvidence {
     /// What is said of a run, with what its scenario says: that it is simulated, path, display, cap
     /// and the facts of its bench.
     public static RunDraft draft(Scenario scenario, RunDraft said) {
-        Map<String, String> facts = new HashMap<>(ScenarioFacts.of(scenario));
-        facts.putAll(said.facts());
+        double cap = scenario.game().capFps();
+        Setup bench = Setup.EMPTY
+                .withNamed(ScenarioFacts.of(scenario), FactSource.SIMULATED)
+                .with(Double.isNaN(cap) ? Map.of() : Map.of(FactKey.CAP_FPS, FactKey.text(cap)), FactSource.SIMULATED)
+                .with(Map.of(FactKey.SCENE_S, FactKey.text(scenario.seconds())), FactSource.SIMULATED)
+                .withDisplay(scenario.display().mode(), FactSource.SIMULATED);
         return new RunDraft(
                 said.game(),
                 said.scene(),
@@ -60,10 +62,8 @@ public final class SimulatedEvidence {
                 ScenarioChain.of(scenario, said.chain()),
                 said.name(),
                 true,
-                Optional.of(scenario.display().mode()),
-                scenario.game().capFps(),
+                bench.overlaid(said.setup()),
                 said.claimedFps(),
-                facts,
                 said.taking());
     }
 
@@ -82,7 +82,7 @@ public final class SimulatedEvidence {
         Path host = folder.resolve("host.csv");
         Path probe = folder.resolve("probe.json");
         try {
-            List<RunEvidence> evidence = new ArrayList<>(
+            List<RunEvidence<?>> evidence = new ArrayList<>(
                     switch (rests) {
                         case A -> withLatency(simulated, log, readings, clicks, progress.part(0, 0.5));
                         case B -> List.of(log(simulated, log, progress.part(0, 0.5)), readings(simulated, readings));
@@ -104,16 +104,16 @@ public final class SimulatedEvidence {
     }
 
     /// Of a stream the log of its host, and a probe of its link.
-    private static void addStream(SimulatedRun simulated, Path host, Path probe, List<RunEvidence> evidence)
+    private static void addStream(SimulatedRun simulated, Path host, Path probe, List<RunEvidence<?>> evidence)
             throws IOException, InputException {
         if (simulated.hostLog().isPresent()) {
             FrameLogWriter.write(simulated.hostLog().get(), host);
-            evidence.add(new RunEvidence.HostLog(host, LogImport.read(host, ImportOptions.guess(), Progress.NONE)));
+            evidence.add(RunEvidence.of(EvidenceKinds.HOST_LOG, host, Progress.NONE));
         }
         Optional<ProbeTrace> trace = simulated.probe();
         if (trace.isPresent()) {
             ProbeFile.write(trace.get(), probe);
-            evidence.add(new RunEvidence.Probe(probe, ProbeFile.read(probe)));
+            evidence.add(RunEvidence.of(EvidenceKinds.LINK_PROBE, probe, Progress.NONE));
         }
     }
 
@@ -124,50 +124,48 @@ public final class SimulatedEvidence {
         try {
             PanelClipFile.write(simulated.clip().get(), file);
             try (Clip clip = ClipFile.open(file)) {
-                study.pictures()
-                        .add(
-                                run,
-                                new StoredPictures(
-                                        "panel.y4m",
-                                        clip.fps(),
-                                        "everywhere",
-                                        ClipDifferences.of(clip, Look.EVERYWHERE, progress)),
-                                progress);
+                study.addPictures(
+                        run,
+                        new StoredPictures(
+                                "panel.y4m",
+                                clip.fps(),
+                                "everywhere",
+                                ClipDifferences.of(clip, Look.EVERYWHERE, progress)),
+                        progress);
             }
         } finally {
             Files.deleteIfExists(file);
         }
     }
 
-    private static List<RunEvidence> withLatency(
+    private static List<RunEvidence<?>> withLatency(
             SimulatedRun simulated, Path log, Path readings, Path clicks, Progress progress)
             throws IOException, InputException {
-        List<RunEvidence> all = new ArrayList<>();
+        List<RunEvidence<?>> all = new ArrayList<>();
         all.add(log(simulated, log, progress.part(0, 0.5)));
         all.add(readings(simulated, readings));
         Optional<SensorTrace> trace = simulated.sensor(SOUND_HZ);
         if (trace.isPresent()) {
             byte[] pcm = SoundTrack.pcm(trace.get(), simulated.truth().clicks());
             SoundFile.write(pcm, SOUND_HZ, clicks);
-            all.add(new RunEvidence.Latency(
-                    clicks, LatencyReading.of(clicks, false, EdgeSettings.DEFAULT, progress.part(0.5, 1))));
+            all.add(RunEvidence.of(EvidenceKinds.LATENCY, clicks, progress.part(0.5, 1)));
         }
         return all;
     }
 
-    private static RunEvidence log(SimulatedRun simulated, Path file, Progress progress)
+    private static RunEvidence<?> log(SimulatedRun simulated, Path file, Progress progress)
             throws IOException, InputException {
         FrameLogWriter.write(simulated.log(), file);
-        return new RunEvidence.Log(file, LogImport.read(file, ImportOptions.guess(), progress));
+        return RunEvidence.of(EvidenceKinds.FRAME_LOG, file, progress);
     }
 
-    private static RunEvidence readings(SimulatedRun simulated, Path file) throws IOException, InputException {
+    private static RunEvidence<?> readings(SimulatedRun simulated, Path file) throws IOException, InputException {
         ReadingsFile.write(SimulationFolder.readings(simulated), file);
-        return new RunEvidence.Said(file, Claim.of(ReadingsFile.read(file)));
+        return RunEvidence.of(EvidenceKinds.READINGS, file, Progress.NONE);
     }
 
-    private static RunEvidence summary(SimulatedRun simulated, Path file) throws IOException, InputException {
+    private static RunEvidence<?> summary(SimulatedRun simulated, Path file) throws IOException, InputException {
         SummaryFile.write(SimulationFolder.summary(simulated), file);
-        return new RunEvidence.Said(file, Claim.of(SummaryFile.read(file)));
+        return RunEvidence.of(EvidenceKinds.SUMMARY, file, Progress.NONE);
     }
 }

@@ -1,11 +1,13 @@
 package app.fluss.files.study;
 
 import app.fluss.core.bench.BenchPart;
+import app.fluss.core.bench.Fact;
 import app.fluss.core.bench.FactKey;
+import app.fluss.core.bench.FactSource;
+import app.fluss.core.bench.GameKind;
 import app.fluss.core.bench.Setup;
 import app.fluss.core.path.Chain;
 import app.fluss.core.path.StageKind;
-import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 
@@ -23,39 +25,33 @@ public record Bench(List<Item> items, Map<Long, Map<FactKey, Fact>> gameFacts, L
         return items.stream().filter(item -> item.part() == part).toList();
     }
 
-    /// The facts of everything that takes part in a run of a game on a path, as the bench stands now.
+    /// What a run of a game on a path would be measured on, as the bench stands now.
     public Setup setup(long gameId, Chain chain) {
-        Map<FactKey, String> ofGame = values(gameFacts.getOrDefault(gameId, Map.of()));
-        boolean inHeadset = chain.has(StageKind.VR_REPROJECTION) || "VR".equals(ofGame.get(FactKey.GAME_KIND));
+        Map<FactKey, Fact> ofGame = gameFacts.getOrDefault(gameId, Map.of());
+        boolean inHeadset = chain.has(StageKind.VR_REPROJECTION)
+                || Setup.EMPTY.with(ofGame.values()).is(FactKey.GAME_KIND, GameKind.VR);
         Setup setup = Setup.EMPTY;
         for (Item item : items) {
             if (item.inUse() && takesPart(item.part(), chain, inHeadset)) {
-                setup = setup.with(values(item.facts()));
+                setup = setup.with(item.facts().values()).withItem(item.part(), item.name());
             }
         }
         String mode = setup.value(FactKey.MODE_IN_USE).orElse("");
         for (Item item : items(BenchPart.PICTURE_MODE)) {
             if (item.name().equals(mode)) {
-                setup = setup.with(values(item.facts()));
+                setup = setup.with(item.facts().values()).withItem(BenchPart.PICTURE_MODE, item.name());
             }
         }
-        return setup.with(ofGame).with(chain.settings());
+        return setup.with(ofGame.values()).with(chain.settings(), FactSource.SET);
     }
 
     private static boolean takesPart(BenchPart part, Chain chain, boolean inHeadset) {
         return switch (part) {
-            case RIG, GAME, STAGE -> true;
+            case RIG, GAME, SCENE, STAGE -> true;
             case DISPLAY -> !inHeadset;
             case HEADSET -> inHeadset;
             case LINK, CLIENT -> chain.has(StageKind.HOME_STREAM);
             case PICTURE_MODE -> false;
         };
-    }
-
-    /// The values of facts.
-    public static Map<FactKey, String> values(Map<FactKey, Fact> facts) {
-        Map<FactKey, String> values = new EnumMap<>(FactKey.class);
-        facts.forEach((key, fact) -> values.put(key, fact.value()));
-        return values;
     }
 }

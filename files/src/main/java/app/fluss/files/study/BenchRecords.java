@@ -1,7 +1,9 @@
 package app.fluss.files.study;
 
 import app.fluss.core.bench.BenchPart;
+import app.fluss.core.bench.Fact;
 import app.fluss.core.bench.FactKey;
+import app.fluss.core.bench.FactSource;
 import app.fluss.core.measure.Section;
 import app.fluss.core.path.Chain;
 import java.sql.ResultSet;
@@ -31,11 +33,9 @@ public final class BenchRecords {
                     "SELECT id, part, parent_id, name, in_use FROM item ORDER BY id",
                     row -> new Item(
                             row.getLong("id"),
-                            BenchPart.valueOf(row.getString("part")),
-                            row.getObject("parent_id") == null
-                                    ? OptionalLong.empty()
-                                    : OptionalLong.of(row.getLong("parent_id")),
-                            row.getString("name"),
+                            Sql.word(row, "part", BenchPart.class),
+                            Sql.number(row, "parent_id"),
+                            Sql.text(row, "name"),
                             row.getBoolean("in_use"),
                             ofItems.getOrDefault(row.getLong("id"), Map.of())));
             List<DeliveryPath> paths = sql.list(
@@ -46,40 +46,27 @@ public final class BenchRecords {
     }
 
     private static DeliveryPath path(ResultSet row) throws SQLException {
-        return new DeliveryPath(row.getLong("id"), row.getString("name"), ChainJson.read(row.getString("stages")));
+        return new DeliveryPath(row.getLong("id"), Sql.text(row, "name"), ChainJson.read(Sql.text(row, "stages")));
     }
 
     private Map<Long, Map<FactKey, Fact>> facts(String owner) throws SQLException {
         Map<Long, Map<FactKey, Fact>> facts = new HashMap<>();
         sql.list(
-                "SELECT %1$s, name, value, source, stated_on FROM bench_fact WHERE %1$s IS NOT NULL".formatted(owner),
-                row -> FactKey.of(row.getString("name"))
-                        .filter(key -> key.problem(text(row, "value")).isEmpty())
-                        .map(key -> facts.computeIfAbsent(id(row, owner), _ -> new EnumMap<>(FactKey.class))
-                                .put(
-                                        key,
-                                        new Fact(
-                                                key,
-                                                text(row, "value"),
-                                                FactSource.valueOf(text(row, "source")),
-                                                LocalDate.parse(text(row, "stated_on"))))));
+                "SELECT id, %1$s, name, value, source, stated_on FROM bench_fact WHERE %1$s IS NOT NULL"
+                        .formatted(owner),
+                row -> {
+                    String value = Sql.text(row, "value");
+                    FactSource source = Sql.word(row, "source", FactSource.class);
+                    LocalDate date = Sql.date(row, "stated_on");
+                    Map<FactKey, Fact> ofOwner =
+                            facts.computeIfAbsent(row.getLong(owner), _ -> new EnumMap<>(FactKey.class));
+                    // What only a later or an earlier Fluss knows stays in the file and is passed over.
+                    FactKey.of(Sql.text(row, "name"))
+                            .filter(key -> key.problem(value).isEmpty())
+                            .ifPresent(key -> ofOwner.put(key, new Fact(key, value, source, date)));
+                    return ofOwner;
+                });
         return facts;
-    }
-
-    private static String text(ResultSet row, String column) {
-        try {
-            return row.getString(column);
-        } catch (SQLException e) {
-            throw new IllegalStateException(e);
-        }
-    }
-
-    private static long id(ResultSet row, String column) {
-        try {
-            return row.getLong(column);
-        } catch (SQLException e) {
-            throw new IllegalStateException(e);
-        }
     }
 
     /// Puts something on the bench. The first of its part is in use.
@@ -150,7 +137,7 @@ public final class BenchRecords {
                         fact.key().id(),
                         fact.value(),
                         fact.source().name(),
-                        fact.date().toString());
+                        fact.date().orElseThrow().toString());
             }
             return facts.size();
         });
@@ -252,10 +239,10 @@ public final class BenchRecords {
         return new Scene(
                 row.getLong("id"),
                 row.getLong("game_id"),
-                row.getString("name"),
+                Sql.text(row, "name"),
                 row.getInt("seconds"),
-                row.getString("begins"),
-                row.getString("route"),
-                Section.Weight.valueOf(row.getString("weight")));
+                Sql.text(row, "begins"),
+                Sql.text(row, "route"),
+                Sql.word(row, "weight", Section.Weight.class));
     }
 }

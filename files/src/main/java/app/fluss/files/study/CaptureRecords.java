@@ -10,7 +10,6 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.OptionalLong;
 import org.jspecify.annotations.Nullable;
 
 /// What is measured right now, as kept. Every method has committed when it returns.
@@ -32,14 +31,12 @@ public final class CaptureRecords {
 
     private Attempt attempt(ResultSet row) throws SQLException {
         long id = row.getLong("id");
-        long started = row.getLong("started_at");
-        OptionalLong startedAt = row.wasNull() ? OptionalLong.empty() : OptionalLong.of(started);
         return new Attempt(
                 id,
                 row.getLong("sheet_id"),
                 row.getLong("begun_at"),
-                startedAt,
-                new Attempt.TypedSummary(row.getString("average"), row.getString("low"), row.getString("convention")),
+                Sql.number(row, "started_at"),
+                new Attempt.TypedSummary(Sql.text(row, "average"), Sql.text(row, "low"), Sql.text(row, "convention")),
                 RunRows.impression(row),
                 sql.list("SELECT * FROM pad WHERE attempt_id = ? ORDER BY id", CaptureRecords::entry, id));
     }
@@ -49,8 +46,8 @@ public final class CaptureRecords {
         return mark == null
                 ? new PadEntry.Counted(
                         row.getLong("at_ms"),
-                        new TypedReading.Read(row.getDouble("low_fps"), row.getDouble("high_fps")))
-                : new PadEntry.Marked(row.getLong("at_ms"), PadMark.valueOf(mark));
+                        new TypedReading.Read(Sql.orNaN(row, "low_fps"), Sql.orNaN(row, "high_fps")))
+                : new PadEntry.Marked(row.getLong("at_ms"), Sql.word(row, "mark", PadMark.class));
     }
 
     /// Begins a line of the run sheet.
@@ -156,7 +153,7 @@ public final class CaptureRecords {
                     "INSERT INTO run_check (run_id, requirement, state, seen, ticked) VALUES (?, ?, ?, ?, ?)",
                     run,
                     check.requirement(),
-                    check.state(),
+                    check.state().name(),
                     check.seen(),
                     check.ticked());
         }
@@ -166,7 +163,11 @@ public final class CaptureRecords {
     public List<Taking.Checked> checks(Run run) throws StudyException {
         return steps.read(() -> sql.list(
                 "SELECT requirement, state, seen, ticked FROM run_check WHERE run_id = ? ORDER BY id",
-                row -> new Taking.Checked(row.getString(1), row.getString(2), row.getString(3), row.getBoolean(4)),
+                row -> new Taking.Checked(
+                        Sql.text(row, "requirement"),
+                        Sql.word(row, "state", app.fluss.core.path.Outcome.State.class),
+                        Sql.text(row, "seen"),
+                        row.getBoolean("ticked")),
                 run.id()));
     }
 

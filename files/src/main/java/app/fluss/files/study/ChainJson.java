@@ -4,7 +4,6 @@ import app.fluss.core.bench.FactKey;
 import app.fluss.core.path.Chain;
 import app.fluss.core.path.Stage;
 import app.fluss.core.path.StageKind;
-import java.sql.SQLException;
 import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.List;
@@ -36,8 +35,8 @@ final class ChainJson {
         return stages.toString();
     }
 
-    /// @throws SQLException if the text is not what [#write] makes
-    static Chain read(String text) throws SQLException {
+    /// @throws IllegalArgumentException if the text is not what [#write] makes
+    static Chain read(String text) {
         try {
             List<Stage> stages = new ArrayList<>();
             for (JsonNode json : JsonMapper.shared().readTree(text)) {
@@ -54,7 +53,7 @@ final class ChainJson {
             }
             return new Chain(stages);
         } catch (JacksonException | IllegalArgumentException e) {
-            throw new SQLException("the stages of a path are none: " + e.getMessage(), e);
+            throw new IllegalArgumentException("stages are none: " + e.getMessage(), e);
         }
     }
 }

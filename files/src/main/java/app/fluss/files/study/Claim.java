@@ -27,14 +27,21 @@ public record Claim(
     /// Who said it.
     public enum Kind {
         /// A counter, read now and then.
-        READINGS(Grade.D),
+        READINGS("readings", Grade.D),
         /// A tool, of the whole run.
-        SUMMARY(Grade.C);
+        SUMMARY("summary", Grade.C);
 
+        private final String title;
         private final Grade grade;
 
-        Kind(Grade grade) {
+        Kind(String title, Grade grade) {
+            this.title = title;
             this.grade = grade;
+        }
+
+        /// The name for people.
+        public String title() {
+            return title;
         }
 
         /// The grade of a run that rests on nothing else.

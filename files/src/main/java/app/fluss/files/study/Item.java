@@ -1,6 +1,7 @@
 package app.fluss.files.study;
 
 import app.fluss.core.bench.BenchPart;
+import app.fluss.core.bench.Fact;
 import app.fluss.core.bench.FactKey;
 import java.util.Map;
 import java.util.OptionalLong;

@@ -2,6 +2,7 @@ package app.fluss.files.study;
 
 import com.github.luben.zstd.Zstd;
 import com.github.luben.zstd.ZstdException;
+import java.util.Optional;
 
 /// Bytes compressed with Zstandard.
 final class Packed {
@@ -13,15 +14,25 @@ final class Packed {
         return Zstd.compress(bytes, LEVEL);
     }
 
-    /// Unpacks into an array of the largest size allowed, whatever the compressed bytes claim.
+    /// Unpacks as many bytes as there must be. What the compressed bytes say of themselves is looked at before anything
+    /// is allocated.
     ///
-    /// @return how many bytes there were; -1 if they are damaged or too many
-    static int unpack(byte[] packed, byte[] into) {
+    /// @return empty if they are damaged, or are more or fewer
+    static Optional<byte[]> unpack(byte[] packed, int bytes) {
         try {
-            long got = Zstd.decompress(into, packed);
-            return Zstd.isError(got) ? -1 : (int) got;
+            if (Zstd.getFrameContentSize(packed) != bytes) {
+                return Optional.empty();
+            }
+            byte[] unpacked = new byte[bytes];
+            long got = Zstd.decompress(unpacked, packed);
+            return Zstd.isError(got) || got != bytes ? Optional.empty() : Optional.of(unpacked);
         } catch (ZstdException e) {
-            return -1;
+            return Optional.empty();
         }
+    }
+
+    /// How many bytes there are unpacked, by what the compressed bytes say; below 0 if they do not.
+    static long unpackedBytes(byte[] packed) {
+        return Zstd.getFrameContentSize(packed);
     }
 }

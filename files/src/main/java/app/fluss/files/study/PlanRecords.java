@@ -46,10 +46,10 @@ public final class PlanRecords {
     }
 
     private static SheetRow row(ResultSet row) throws SQLException {
-        String changes = row.getString("changes");
+        String changes = Sql.text(row, "changes");
         return new SheetRow(
                 row.getLong("id"),
-                PlannedStep.Role.valueOf(row.getString("role")),
+                Sql.word(row, "role", PlannedStep.Role.class),
                 row.getLong("scene_id"),
                 row.getLong("path_id"),
                 row.getInt("before_s"),
@@ -57,7 +57,7 @@ public final class PlanRecords {
                 changes.isEmpty() ? List.of() : List.of(changes.split("\n", -1)),
                 row.getBoolean("restarts"),
                 row.getBoolean("moves_cable"),
-                SheetRow.State.valueOf(row.getString("state")));
+                Sql.word(row, "state", SheetRow.State.class));
     }
 
     /// States how sessions are planned.

@@ -1,57 +1,87 @@
 package app.fluss.files.study;
 
+import app.fluss.core.bench.Setup;
 import app.fluss.core.measure.AnalysisSettings;
 import app.fluss.core.measure.DisplayMode;
 import app.fluss.core.measure.Figure;
 import app.fluss.core.measure.Grade;
+import java.util.Comparator;
+import java.util.List;
 import java.util.Optional;
-import java.util.OptionalLong;
 
-/// One measured repetition of a scene on a path.
+/// One measured repetition of a scene on a path. What it was measured on is its own: later changes of the bench or of
+/// the path do not change it.
 ///
 /// @param id its number in the study
 /// @param sceneId the scene
-/// @param path the path
+/// @param path the path, with its stages and settings as they were
 /// @param name what the analyst calls it
-/// @param logId the parsed log that it rests on; empty if it has none
 /// @param simulated whether it comes from a simulation and not from a bench
-/// @param display the display mode it was measured on, if stated
-/// @param capFps the frame cap, /s; NaN if none is stated
+/// @param setup what it was measured on
 /// @param claimedFps the mean of what a counter said, as the analyst typed it, /s; NaN if nothing was
+/// @param evidence what it rests on
 /// @param claim what a counter or a tool said, from its file
-/// @param latencyId the measured latency that belongs to it; empty if there is none
 /// @param taking how it was taken
 public record Run(
         long id,
         long sceneId,
         DeliveryPath path,
         String name,
-        OptionalLong logId,
         boolean simulated,
-        Optional<DisplayMode> display,
-        double capFps,
+        Setup setup,
         double claimedFps,
+        List<Attached> evidence,
         Optional<Claim> claim,
-        OptionalLong latencyId,
         Taking taking) {
+    /// Keeps a copy.
+    public Run {
+        evidence = List.copyOf(evidence);
+    }
+
     /// Whether it counts.
     public boolean isKept() {
         return taking.outcome() == Outcome.KEPT;
     }
 
-    /// How good its evidence is.
+    /// Whether it has evidence of a kind.
+    public boolean has(EvidenceKind<?, ?> kind) {
+        return attached(kind).isPresent();
+    }
+
+    /// Its evidence of a kind, if it has some.
+    public Optional<Attached> attached(EvidenceKind<?, ?> kind) {
+        return evidence.stream().filter(one -> one.kind() == kind).findFirst();
+    }
+
+    /// Whether it has frames.
+    public boolean hasLog() {
+        return has(EvidenceKinds.FRAME_LOG);
+    }
+
+    /// How good its evidence is: that of its best kind, with measured latency beside a log the best there is.
     public Grade grade() {
-        if (logId.isPresent()) {
-            return latencyId.isPresent() ? Grade.A : Grade.B;
-        }
-        return claim.map(said -> said.kind().grade()).orElse(Grade.E);
+        Grade best = evidence.stream()
+                .flatMap(one -> one.kind().grade().stream())
+                .min(Comparator.naturalOrder())
+                .orElse(Grade.E);
+        return best == Grade.B && has(EvidenceKinds.LATENCY) ? Grade.A : best;
+    }
+
+    /// The display mode it was measured on, if that was recorded.
+    public Optional<DisplayMode> display() {
+        return setup.display();
+    }
+
+    /// The frame cap, /s; NaN if none was recorded.
+    public double capFps() {
+        return setup.capFps();
     }
 
     /// What an analysis of this run needs to know.
     public AnalysisSettings settings() {
         AnalysisSettings settings = AnalysisSettings.NONE
                 .withMultiplier(path.multiplier())
-                .withCap(capFps)
+                .withCap(capFps())
                 .withGrade(grade())
                 .withClaimed(claim.map(Claim::mean)
                         .orElseGet(() -> Figure.ofFinite(claimedFps, "no counter readings belong to this run")))
@@ -61,6 +91,6 @@ public record Run(
         settings = taking.measuredAtMs().isPresent()
                 ? settings.measuredAt(taking.measuredAtMs().getAsLong())
                 : settings;
-        return display.isPresent() ? settings.withDisplay(display.get()) : settings;
+        return display().isPresent() ? settings.withDisplay(display().get()) : settings;
     }
 }

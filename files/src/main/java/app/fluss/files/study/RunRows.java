@@ -1,42 +1,124 @@
 package app.fluss.files.study;
 
-import app.fluss.core.measure.DisplayMode;
-import app.fluss.core.measure.Figure;
-import app.fluss.core.measure.SyncMode;
+import app.fluss.core.bench.BenchPart;
+import app.fluss.core.bench.Fact;
+import app.fluss.core.bench.FactKey;
+import app.fluss.core.bench.FactSource;
+import app.fluss.core.bench.Setup;
+import app.fluss.core.path.Chain;
 import app.fluss.core.reading.Impression;
 import java.sql.ResultSet;
 import java.sql.SQLException;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
-import java.util.OptionalLong;
 
-/// Runs as rows: with their path, and what a counter or a tool said of them.
+/// Runs as rows: with their path and setup as they were, and what they rest on.
 final class RunRows {
-    private static final String RUNS =
-            "SELECT run.*, path.name AS path_name, path.stages, kind, count, mean_fps, lowest_fps,"
-                    + " highest_fps, base_fps, one_percent_low_fps, low_convention, latency.id AS latency_id FROM run JOIN path ON path.id = path_id"
-                    + " LEFT JOIN claim ON claim.run_id = run.id LEFT JOIN latency ON latency.run_id = run.id";
+    private static final String RUNS = "SELECT run.*, path.name AS path_name FROM run JOIN path ON path.id = path_id";
 
     private final Sql sql;
 
-    RunRows(Sql sql) {
-        this.sql = sql;
+    RunRows(Steps steps) {
+        this.sql = steps.sql();
     }
 
     /// All runs, in the order they were added.
     List<Run> all() throws SQLException {
-        return sql.list(RUNS + " ORDER BY run.id", RunRows::run);
+        return runs("ORDER BY run.id", "");
     }
 
-    /// One run.
-    Run numbered(long id) throws SQLException {
-        return sql.list(RUNS + " WHERE run.id = ?", RunRows::run, id).getFirst();
+    /// One run, if it is there.
+    Optional<Run> numbered(long id) throws SQLException {
+        return runs("WHERE run.id = ?", "WHERE run_id = ?", id).stream().findFirst();
     }
 
-    /// Adds a run; its game, scene and path are made if they are new.
+    private List<Run> runs(String ofRuns, String ofRest, Object... values) throws SQLException {
+        Map<Long, Setup> setups = new HashMap<>();
+        sql.list("SELECT * FROM fact " + ofRest, row -> fact(row, setups), values);
+        sql.list(
+                "SELECT * FROM run_item " + ofRest,
+                row -> setups.merge(
+                        row.getLong("run_id"),
+                        Setup.EMPTY.withItem(Sql.word(row, "part", BenchPart.class), Sql.text(row, "name")),
+                        (known, more) -> known.withItems(more.items())),
+                values);
+        Map<Long, Claim> claims = new HashMap<>();
+        for (ClaimKind kind : List.of(new ClaimKind(Claim.Kind.READINGS), new ClaimKind(Claim.Kind.SUMMARY))) {
+            sql.list(
+                    "SELECT * FROM %s %s".formatted(kind.table(), ofRest),
+                    row -> claims.put(row.getLong("run_id"), kind.claim(row)),
+                    values);
+        }
+        Map<Long, List<Attached>> evidence = new HashMap<>();
+        for (EvidenceKind<?, ?> kind : EvidenceKinds.ALL) {
+            kind.attached(sql, ofRest, values)
+                    .forEach(one -> evidence.computeIfAbsent(one.runId(), _ -> new ArrayList<>())
+                            .add(one));
+        }
+        return sql.list(
+                RUNS + " " + ofRuns,
+                row -> {
+                    long id = row.getLong("id");
+                    return run(
+                            row,
+                            setups.getOrDefault(id, Setup.EMPTY),
+                            evidence.getOrDefault(id, List.of()),
+                            Optional.ofNullable(claims.get(id)));
+                },
+                values);
+    }
+
+    private static Setup fact(ResultSet row, Map<Long, Setup> setups) throws SQLException {
+        long run = row.getLong("run_id");
+        String name = Sql.text(row, "name");
+        String value = Sql.text(row, "value");
+        FactSource source = Sql.word(row, "source", FactSource.class);
+        String statedOn = row.getString("stated_on");
+        Optional<LocalDate> date = Optional.ofNullable(statedOn).map(LocalDate::parse);
+        Setup known = setups.getOrDefault(run, Setup.EMPTY);
+        Setup more = FactKey.of(name)
+                .filter(key -> key.problem(value).isEmpty())
+                .map(key -> known.with(List.of(new Fact(key, value, source, date))))
+                .orElseGet(() -> known.withNamed(Map.of(name, value), source));
+        setups.put(run, more);
+        return more;
+    }
+
+    private static Run run(ResultSet row, Setup setup, List<Attached> evidence, Optional<Claim> claim)
+            throws SQLException {
+        Chain chain = ChainJson.read(Sql.text(row, "stages"));
+        Setup whole = setup.with(chain.settings(), FactSource.SET);
+        whole.display(); // a mode that no display has is found here, where the row is known
+        return new Run(
+                row.getLong("id"),
+                row.getLong("scene_id"),
+                new DeliveryPath(row.getLong("path_id"), Sql.text(row, "path_name"), chain),
+                Sql.text(row, "name"),
+                row.getBoolean("simulated"),
+                whole,
+                Sql.orNaN(row, "claimed_fps"),
+                evidence,
+                claim,
+                new Taking(
+                        Sql.number(row, "measured_at"),
+                        Sql.word(row, "outcome", Outcome.class),
+                        Sql.text(row, "reason"),
+                        impression(row)));
+    }
+
+    static Impression impression(ResultSet row) throws SQLException {
+        return new Impression(
+                row.getInt("smoothness"), row.getInt("response"), row.getInt("artefacts"), Sql.text(row, "words"));
+    }
+
+    /// Adds a run without evidence; its game, scene and path are made if they are new.
     ///
     /// @return its number
-    long insert(RunDraft draft, OptionalLong logId) throws SQLException {
+    long insert(RunDraft draft) throws SQLException {
         long game =
                 findOrInsert("SELECT id FROM game WHERE name = ?", "INSERT INTO game (name) VALUES (?)", draft.game());
         long scene = findOrInsert(
@@ -44,25 +126,20 @@ final class RunRows {
                 "INSERT INTO scene (game_id, name) VALUES (?, ?)",
                 game,
                 draft.scene());
+        String stages = ChainJson.write(draft.chain());
         List<Long> known = sql.list("SELECT id FROM path WHERE name = ?", row -> row.getLong(1), draft.path());
         long path = known.isEmpty()
-                ? sql.insert(
-                        "INSERT INTO path (name, stages) VALUES (?, ?)", draft.path(), ChainJson.write(draft.chain()))
+                ? sql.insert("INSERT INTO path (name, stages) VALUES (?, ?)", draft.path(), stages)
                 : known.getFirst();
         Taking taking = draft.taking();
-        return sql.insert(
-                "INSERT INTO run (scene_id, path_id, name, log_id, simulated, refresh_hz, sync, vrr_floor_hz, cap_fps,"
-                        + " claimed_fps, measured_at, outcome, reason, smoothness, response, artefacts, words) VALUES (?, ?, ?,"
-                        + " ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?)",
+        long run = sql.insert(
+                "INSERT INTO run (scene_id, path_id, stages, name, simulated, claimed_fps, measured_at, outcome, reason,"
+                        + " smoothness, response, artefacts, words) VALUES (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?)",
                 scene,
                 path,
+                stages,
                 draft.name(),
-                logId.isPresent() ? logId.getAsLong() : null,
                 draft.simulated(),
-                draft.display().map(DisplayMode::refreshHz).orElse(null),
-                draft.display().map(mode -> mode.sync().label()).orElse(null),
-                draft.display().map(mode -> Sql.orNull(mode.vrrFloorHz())).orElse(null),
-                Sql.orNull(draft.capFps()),
                 Sql.orNull(draft.claimedFps()),
                 taking.measuredAtMs().isPresent() ? taking.measuredAtMs().getAsLong() : null,
                 taking.outcome().name(),
@@ -71,6 +148,8 @@ final class RunRows {
                 taking.impression().response(),
                 taking.impression().artefacts(),
                 taking.impression().words());
+        insertSetup(run, draft.setup());
+        return run;
     }
 
     private long findOrInsert(String query, String insert, Object... values) throws SQLException {
@@ -78,85 +157,44 @@ final class RunRows {
         return known.isEmpty() ? sql.insert(insert, values) : known.getFirst();
     }
 
-    private static Run run(ResultSet row) throws SQLException {
-        double hz = Sql.orNaN(row, "refresh_hz");
-        Optional<DisplayMode> display = Double.isNaN(hz)
-                ? Optional.empty()
-                : SyncMode.named(Optional.ofNullable(row.getString("sync")).orElse(""))
-                        .map(sync -> displayMode(hz, sync, row));
-        return new Run(
-                row.getLong("id"),
-                row.getLong("scene_id"),
-                new DeliveryPath(
-                        row.getLong("path_id"), row.getString("path_name"), ChainJson.read(row.getString("stages"))),
-                row.getString("name"),
-                row.getObject("log_id") == null ? OptionalLong.empty() : OptionalLong.of(row.getLong("log_id")),
-                row.getBoolean("simulated"),
-                display,
-                Sql.orNaN(row, "cap_fps"),
-                Sql.orNaN(row, "claimed_fps"),
-                claim(row),
-                row.getObject("latency_id") == null ? OptionalLong.empty() : OptionalLong.of(row.getLong("latency_id")),
-                taking(row));
-    }
-
-    private static Taking taking(ResultSet row) throws SQLException {
-        return new Taking(
-                row.getObject("measured_at") == null
-                        ? OptionalLong.empty()
-                        : OptionalLong.of(row.getLong("measured_at")),
-                Outcome.valueOf(row.getString("outcome")),
-                row.getString("reason"),
-                impression(row));
-    }
-
-    static Impression impression(ResultSet row) throws SQLException {
-        return new Impression(
-                row.getInt("smoothness"), row.getInt("response"), row.getInt("artefacts"), row.getString("words"));
-    }
-
-    private static Optional<Claim> claim(ResultSet row) throws SQLException {
-        String kind = row.getString("kind");
-        if (kind == null) {
-            return Optional.empty();
+    /// States what a run was measured on, in place of what was stated before. The settings of its path are its stages'.
+    void insertSetup(long run, Setup setup) throws SQLException {
+        deleteSetup(run);
+        for (Fact fact : setup.facts()) {
+            if (fact.source() != FactSource.SET) {
+                insertFact(
+                        run,
+                        fact.key().id(),
+                        fact.value(),
+                        fact.source(),
+                        fact.date().map(LocalDate::toString));
+            }
         }
-        return Optional.of(new Claim(
-                Claim.Kind.valueOf(kind),
-                row.getInt("count"),
-                figure(row, "mean_fps"),
-                figure(row, "lowest_fps"),
-                figure(row, "highest_fps"),
-                figure(row, "base_fps"),
-                figure(row, "one_percent_low_fps"),
-                row.getString("low_convention")));
-    }
-
-    private static Figure figure(ResultSet row, String column) throws SQLException {
-        return Figure.ofFinite(Sql.orNaN(row, column), "the file does not say");
-    }
-
-    private static DisplayMode displayMode(double hz, SyncMode sync, ResultSet row) {
-        try {
-            return new DisplayMode(hz, sync, Sql.orNaN(row, "vrr_floor_hz"));
-        } catch (SQLException e) {
-            throw new IllegalStateException(e);
+        for (var other : setup.others().entrySet()) {
+            insertFact(run, other.getKey(), other.getValue(), FactSource.TYPED, Optional.empty());
+        }
+        for (var item : setup.items().entrySet()) {
+            sql.insert(
+                    "INSERT INTO run_item (run_id, part, name) VALUES (?, ?, ?)",
+                    run,
+                    item.getKey().name(),
+                    item.getValue());
         }
     }
 
-    /// Adds what a counter or a tool said of a run.
-    void insertClaim(long run, String sha256, Claim claim) throws SQLException {
+    private void insertFact(long run, String name, String value, FactSource source, Optional<String> date)
+            throws SQLException {
         sql.insert(
-                "INSERT INTO claim (run_id, sha256, kind, count, mean_fps, lowest_fps, highest_fps, base_fps,"
-                        + " one_percent_low_fps, low_convention) VALUES (?, ?, ?, ?, ?, ?, ?, ?, ?, ?)",
+                "INSERT INTO fact (run_id, name, value, source, stated_on) VALUES (?, ?, ?, ?, ?)",
                 run,
-                sha256,
-                claim.kind().name(),
-                claim.count(),
-                Sql.orNull(claim.mean().orNaN()),
-                Sql.orNull(claim.lowest().orNaN()),
-                Sql.orNull(claim.highest().orNaN()),
-                Sql.orNull(claim.base().orNaN()),
-                Sql.orNull(claim.onePercentLow().orNaN()),
-                claim.lowConvention());
+                name,
+                value,
+                source.name(),
+                date.orElse(null));
+    }
+
+    void deleteSetup(long run) throws SQLException {
+        sql.run("DELETE FROM fact WHERE run_id = ?", run);
+        sql.run("DELETE FROM run_item WHERE run_id = ?", run);
     }
 }

@@ -26,6 +26,13 @@ public record StoredPictures(String clipName, double fps, String lookedAt, Pictu
         return fps >= 1 && fps <= MOST_FPS;
     }
 
+    static double rate(double fps) {
+        if (!isRate(fps)) {
+            throw new IllegalArgumentException("fps is " + fps);
+        }
+        return fps;
+    }
+
     /// What was seen of the game's rate; a clip in which nothing moves shows none.
     public Optional<PicturesSeen> seen() {
         PictureCount count = differences.count();

@@ -1,58 +1,47 @@
 package app.fluss.files.study;
 
+import app.fluss.core.bench.Setup;
 import app.fluss.core.frame.FrameLog;
-import app.fluss.core.measure.DisplayMode;
+import app.fluss.core.frame.ImportNotes;
 import app.fluss.core.measure.Section;
-import app.fluss.core.stream.ProbeTrace;
 import app.fluss.core.work.Progress;
-import app.fluss.files.latency.LatencyReading;
-import app.fluss.files.log.ImportedLog;
+import app.fluss.files.log.DifferencesFile;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.sql.Connection;
-import java.sql.SQLException;
-import java.util.HashMap;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
-import java.util.OptionalLong;
 
 /// One file with everything: games, scenes, paths, runs, their evidence and their parsed logs.
 ///
-/// Each change is committed before its method returns. Safe for threads: one at a time gets through. A study
-/// that another window writes opens read-only; changes then throw [StudyException].
+/// Each change is committed before its method returns. Safe for threads: one at a time gets through, and what takes
+/// long
+/// (compressing, hashing, parsing) is done before or after, so that a quick change never waits for an import. A study
+/// that
+/// can only be read says why; changes then throw [StudyException].
 public final class Study implements AutoCloseable {
     private final Path file;
-    private final Connection connection;
-    private final Optional<WriterLock> lock;
+    private final StudyFile.Opened opened;
     private final Steps steps;
     private final Sql sql;
-    private final LogCodec logs;
     private final RunRows rows;
-    private final Evidence evidence;
+    private final EvidenceShelf shelf;
     private final BenchRecords bench;
     private final PlanRecords plan;
     private final CaptureRecords capture;
     private final LatencyRecords latency;
-    private final PictureRecords pictures;
-    private final StreamRecords stream;
 
-    private Study(Path file, Connection connection, Optional<WriterLock> lock) {
+    private Study(Path file, StudyFile.Opened opened) {
         this.file = file;
-        this.connection = connection;
-        this.lock = lock;
-        this.steps = new Steps(file, connection, lock.isEmpty());
+        this.opened = opened;
+        this.steps = new Steps(file, opened.connection(), opened.readOnly());
         this.sql = steps.sql();
-        this.logs = new LogCodec(sql);
-        this.rows = new RunRows(sql);
-        this.evidence = new Evidence(sql);
+        this.rows = new RunRows(steps);
+        this.shelf = new EvidenceShelf(steps);
         this.bench = new BenchRecords(steps);
         this.plan = new PlanRecords(steps);
         this.capture = new CaptureRecords(steps);
-        this.latency = new LatencyRecords(steps, evidence);
-        this.pictures = new PictureRecords(steps, evidence);
-        this.stream = new StreamRecords(steps, logs, evidence);
+        this.latency = new LatencyRecords(steps, shelf);
     }
 
     /// Opens a study; one that does not exist is made.
@@ -60,23 +49,7 @@ public final class Study implements AutoCloseable {
     /// @throws StudyException if the file is no study, is damaged, or was made by a newer Fluss; it is then
     ///     left as it is
     public static Study open(Path file) throws StudyException {
-        Optional<WriterLock> lock = WriterLock.take(file.toAbsolutePath());
-        try {
-            return new Study(file, StudyFile.connect(file, lock.isPresent()), lock);
-        } catch (StudyException e) {
-            release(lock);
-            throw e;
-        }
-    }
-
-    private static void release(Optional<WriterLock> lock) {
-        try {
-            if (lock.isPresent()) {
-                lock.get().close();
-            }
-        } catch (IOException e) {
-            // The system releases it when the program ends.
-        }
+        return new Study(file, StudyFile.open(file));
     }
 
     /// Where the study is kept.
@@ -84,15 +57,25 @@ public final class Study implements AutoCloseable {
         return file;
     }
 
-    /// Whether another window writes it, so that this one only reads.
+    /// Whether it can only be read.
     public boolean isReadOnly() {
-        return lock.isEmpty();
+        return opened.readOnly().isPresent();
+    }
+
+    /// Why it can only be read; empty if it can be written.
+    public Optional<ReadOnlyReason> readOnlyReason() {
+        return opened.readOnly();
+    }
+
+    /// What opening it did, in words for the user: a write that was taken back, a version that was brought up to date.
+    public List<String> notices() {
+        return opened.notices();
     }
 
     /// All games, by name.
     public List<Game> games() throws StudyException {
-        return steps.read(() ->
-                sql.list("SELECT id, name FROM game ORDER BY name", row -> new Game(row.getLong(1), row.getString(2))));
+        return steps.read(() -> sql.list(
+                "SELECT id, name FROM game ORDER BY name", row -> new Game(row.getLong("id"), Sql.text(row, "name"))));
     }
 
     /// All scenes, by name.
@@ -105,24 +88,9 @@ public final class Study implements AutoCloseable {
         return steps.read(() -> rows.all());
     }
 
-    /// The recorded facts of a run, name to value.
-    public Map<String, String> facts(Run run) throws StudyException {
-        Map<String, String> facts = new HashMap<>();
-        steps.read(() -> sql.list(
-                "SELECT name, value FROM fact WHERE run_id = ?",
-                row -> facts.put(row.getString(1), row.getString(2)),
-                run.id()));
-        return facts;
-    }
-
-    /// The recorded facts of every run that has any: run number to name to value.
-    public Map<Long, Map<String, String>> facts() throws StudyException {
-        Map<Long, Map<String, String>> facts = new HashMap<>();
-        steps.read(() -> sql.list(
-                "SELECT run_id, name, value FROM fact",
-                row -> facts.computeIfAbsent(row.getLong(1), _ -> new HashMap<>())
-                        .put(row.getString(2), row.getString(3))));
-        return facts;
+    /// A run as it is now; empty if it is not there.
+    public Optional<Run> run(long id) throws StudyException {
+        return steps.read(() -> rows.numbered(id));
     }
 
     /// The sections of a run, in time.
@@ -130,12 +98,12 @@ public final class Study implements AutoCloseable {
         return steps.read(() -> sql.list(
                 "SELECT id, name, weight, from_ms, to_ms FROM section WHERE run_id = ? ORDER BY from_ms",
                 row -> new StoredSection(
-                        row.getLong(1),
+                        row.getLong("id"),
                         new Section(
-                                row.getString(2),
-                                Section.Weight.valueOf(row.getString(3)),
-                                row.getDouble(4),
-                                row.getDouble(5))),
+                                Sql.text(row, "name"),
+                                Sql.word(row, "weight", Section.Weight.class),
+                                Sql.orNaN(row, "from_ms"),
+                                Sql.orNaN(row, "to_ms"))),
                 run.id()));
     }
 
@@ -143,7 +111,23 @@ public final class Study implements AutoCloseable {
     ///
     /// @throws java.util.NoSuchElementException if it has none
     public FrameLog log(Run run) throws StudyException {
-        return steps.log(logs, run.logId().orElseThrow());
+        return shelf.kept().logs().read(logId(run));
+    }
+
+    private long logId(Run run) throws StudyException {
+        return ParsedLogs.logId(
+                shelf.kept(), run.attached(EvidenceKinds.FRAME_LOG).orElseThrow());
+    }
+
+    /// What the importer met in the log of a run; empty if it has none.
+    public Optional<ImportNotes> notes(Run run) throws StudyException {
+        return run.hasLog() ? shelf.kept().logs().notes(logId(run)) : Optional.empty();
+    }
+
+    /// Evidence of a run, if it has some of the kind.
+    public <S> Optional<S> evidence(Run run, EvidenceKind<?, S> kind) throws StudyException {
+        Optional<Attached> attached = run.attached(kind);
+        return attached.isEmpty() ? Optional.empty() : shelf.load(kind, attached.get());
     }
 
     /// Adds a run with its evidence.
@@ -151,9 +135,9 @@ public final class Study implements AutoCloseable {
     /// @param evidence at most one of each kind
     /// @return the run
     /// @throws app.fluss.core.work.StoppedException if `progress` stops it; then nothing was added
-    public Run addRun(RunDraft draft, List<RunEvidence> evidence, Progress progress)
+    public Run addRun(RunDraft draft, List<? extends RunEvidence<?>> evidence, Progress progress)
             throws StudyException, IOException {
-        return adding(draft, () -> insert(draft, evidence, progress));
+        return adding("add run " + draft.name(), evidence, progress, () -> rows.insert(draft));
     }
 
     /// Ends an attempt with a run; the line of the run sheet is done, and comes again if the run is to be
@@ -165,44 +149,58 @@ public final class Study implements AutoCloseable {
     public Run finish(
             Attempt attempt,
             RunDraft draft,
-            List<RunEvidence> evidence,
+            List<? extends RunEvidence<?>> evidence,
             List<Taking.Checked> checked,
             Progress progress)
             throws StudyException, IOException {
-        return adding(draft, () -> {
-            long id = insert(draft, evidence, progress);
+        return adding("add run " + draft.name(), evidence, progress, () -> {
+            long id = rows.insert(draft);
             capture.keep(id, checked);
             capture.end(attempt, SheetRow.State.DONE, draft.taking().outcome() == Outcome.REPEAT);
             return id;
         });
     }
 
-    private Run adding(RunDraft draft, UndoLog.Work<Long> work) throws StudyException, IOException {
-        return steps.changeFromFile("add run " + draft.name(), () -> rows.numbered(work.run()));
+    /// Adds evidence to a run; what it had of the kind goes.
+    ///
+    /// @return the run with it
+    /// @throws app.fluss.core.work.StoppedException if `progress` stops it; then nothing was added
+    public Run add(Run run, RunEvidence<?> evidence, Progress progress) throws StudyException, IOException {
+        return adding(
+                "add %s to %s".formatted(evidence.kind().title(), run.name()), List.of(evidence), progress, run::id);
     }
 
-    private long insert(RunDraft draft, List<RunEvidence> evidence, Progress progress) throws SQLException {
-        OptionalLong log = OptionalLong.empty();
-        for (RunEvidence part : evidence) {
-            if (part instanceof RunEvidence.Log(Path raw, ImportedLog imported)) {
-                log = OptionalLong.of(logs.insert(this.evidence.keepWithin(raw, progress), imported));
-            }
+    private Run adding(String label, List<? extends RunEvidence<?>> evidence, Progress progress, UndoLog.Work<Long> run)
+            throws StudyException, IOException {
+        steps.requireWritable();
+        try (Packing packing = new Packing()) {
+            List<EvidenceShelf.Packet> packets = shelf.pack(evidence, packing, progress);
+            return steps.change(label, () -> {
+                long id = run.run();
+                shelf.add(id, packets, packing);
+                return rows.numbered(id).orElseThrow();
+            });
         }
-        long id = rows.insert(draft, log);
-        for (RunEvidence part : evidence) {
-            switch (part) {
-                case RunEvidence.Log _ -> {} // it came before the run
-                case RunEvidence.HostLog(Path raw, ImportedLog imported) ->
-                    stream.insertHostLog(id, raw, imported, progress);
-                case RunEvidence.Probe(Path raw, ProbeTrace trace) -> stream.insertProbe(id, raw, trace, progress);
-                case RunEvidence.Said(Path raw, Claim claim) ->
-                    rows.insertClaim(id, this.evidence.keepWithin(raw, progress), claim);
-                case RunEvidence.Latency(Path raw, LatencyReading reading) ->
-                    latency.insert(id, this.evidence.keepWithin(raw, progress), reading);
-            }
+    }
+
+    /// Adds a counted clip to a run; what was there before goes.
+    ///
+    /// @throws app.fluss.core.work.StoppedException if `progress` stops it; then nothing was added
+    public Run addPictures(Run run, StoredPictures pictures, Progress progress) throws StudyException, IOException {
+        Path folder = Files.createTempDirectory("fluss-pictures");
+        Path raw = folder.resolve(pictures.clipName() + ".csv");
+        try {
+            DifferencesFile.write(pictures.differences(), raw);
+            return add(run, new RunEvidence<>(EvidenceKinds.CLIP_COUNT, raw, pictures), progress);
+        } finally {
+            Files.deleteIfExists(raw);
+            Files.delete(folder);
         }
-        insertFacts(id, draft.facts());
-        return id;
+    }
+
+    /// Takes evidence of a run away; the file as it came stays, so that this can be undone.
+    public void remove(Run run, EvidenceKind<?, ?> kind) throws StudyException {
+        steps.change("remove %s of %s".formatted(kind.title(), run.name()), () -> shelf.delete(kind, run.id()));
     }
 
     /// Says whether a run counts.
@@ -229,73 +227,30 @@ public final class Study implements AutoCloseable {
         return capture;
     }
 
-    /// Measured latency.
+    /// What is said of measured latency.
     public LatencyRecords latency() {
         return latency;
-    }
-
-    /// Clips of the game, counted.
-    public PictureRecords pictures() {
-        return pictures;
-    }
-
-    /// Host logs and link probes.
-    public StreamRecords stream() {
-        return stream;
-    }
-
-    /// Adds measured latency to a run; what was there before goes.
-    ///
-    /// @param raw the file as it came
-    /// @throws app.fluss.core.work.StoppedException if `progress` stops it; then nothing was added
-    public Run addLatency(Run run, Path raw, LatencyReading reading, Progress progress)
-            throws StudyException, IOException {
-        return steps.changeFromFile("add latency to " + run.name(), () -> {
-            latency.delete(run.id());
-            latency.insert(run.id(), evidence.keepWithin(raw, progress), reading);
-            return rows.numbered(run.id());
-        });
     }
 
     /// Removes a run; its evidence stays in the file, so that this can be undone.
     public void removeRun(Run run) throws StudyException {
         steps.change("remove run " + run.name(), () -> {
             sql.run("DELETE FROM section WHERE run_id = ?", run.id());
-            sql.run("DELETE FROM fact WHERE run_id = ?", run.id());
-            sql.run("DELETE FROM claim WHERE run_id = ?", run.id());
             sql.run("DELETE FROM run_check WHERE run_id = ?", run.id());
-            latency.delete(run.id());
-            pictures.delete(run.id());
-            stream.delete(run.id());
+            rows.deleteSetup(run.id());
+            for (EvidenceKind<?, ?> kind : EvidenceKinds.ALL) {
+                shelf.delete(kind, run.id());
+            }
             return sql.run("DELETE FROM run WHERE id = ?", run.id());
         });
     }
 
-    /// States the display mode that a run was measured on.
-    public void setDisplay(Run run, DisplayMode mode) throws StudyException {
-        steps.change(
-                "set display of " + run.name(),
-                () -> sql.run(
-                        "UPDATE run SET refresh_hz = ?, sync = ?, vrr_floor_hz = ? WHERE id = ?",
-                        mode.refreshHz(),
-                        mode.sync().label(),
-                        Sql.orNull(mode.vrrFloorHz()),
-                        run.id()));
-    }
-
-    /// States the facts of a run anew.
-    public void setFacts(Run run, Map<String, String> facts) throws StudyException {
-        steps.change("set facts of " + run.name(), () -> {
-            sql.run("DELETE FROM fact WHERE run_id = ?", run.id());
-            return insertFacts(run.id(), facts);
+    /// States what a run was measured on.
+    public void setSetup(Run run, Setup setup) throws StudyException {
+        steps.change("state the setup of " + run.name(), () -> {
+            rows.insertSetup(run.id(), setup);
+            return true;
         });
-    }
-
-    private int insertFacts(long run, Map<String, String> facts) throws SQLException {
-        for (var fact : facts.entrySet()) {
-            sql.run("INSERT INTO fact (run_id, name, value) VALUES (?, ?, ?)", run, fact.getKey(), fact.getValue());
-        }
-        return facts.size();
     }
 
     /// Marks a section of a run.
@@ -360,28 +315,35 @@ public final class Study implements AutoCloseable {
         });
     }
 
-    /// Checks every checksum and reads every log anew from its evidence.
+    /// Checks every checksum and makes everything again from its evidence.
     ///
     /// @return what is wrong, in words; empty if nothing is
     public List<String> check() throws StudyException, IOException {
-        synchronized (steps) {
-            try {
-                return new StudyCheck(sql, evidence, logs).run();
-            } catch (SQLException e) {
-                throw StudyFile.explain(file, e);
-            }
-        }
+        return new StudyCheck(this, steps, shelf).run();
     }
 
     @Override
     public void close() throws StudyException {
         try {
             steps.read(() -> {
-                connection.close();
+                opened.connection().close();
                 return true;
             });
         } finally {
-            release(lock);
+            release();
+        }
+    }
+
+    private void release() {
+        try {
+            if (opened.lock().isPresent()) {
+                opened.lock().get().close();
+            }
+            if (opened.temporary()) {
+                Files.deleteIfExists(opened.shown());
+            }
+        } catch (IOException e) {
+            // The system releases the lock when the program ends.
         }
     }
 

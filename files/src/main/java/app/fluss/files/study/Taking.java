@@ -26,15 +26,12 @@ public record Taking(OptionalLong measuredAtMs, Outcome outcome, String reason, 
     /// @param state met, not met or unknown
     /// @param seen what that rested on
     /// @param ticked whether that was the analyst's word
-    public record Checked(String requirement, String state, String seen, boolean ticked) {
+    public record Checked(String requirement, app.fluss.core.path.Outcome.State state, String seen, boolean ticked) {
         /// As it is kept.
         public static List<Checked> of(List<Judgement> judged) {
             return judged.stream()
                     .map(one -> new Checked(
-                            one.requirement().id(),
-                            one.state().name(),
-                            one.outcome().seen(),
-                            one.ticked()))
+                            one.requirement().id(), one.state(), one.outcome().seen(), one.ticked()))
                     .toList();
         }
     }

@@ -12,11 +12,9 @@ import org.jspecify.annotations.Nullable;
 /// inserts, updates or deletes, what stood there before. Undoing a step puts that back, last change first,
 /// while the triggers note the reverse; so redoing is the same work on the same step.
 final class UndoLog {
-    private final Connection connection;
     private final Sql sql;
 
     UndoLog(Connection connection) {
-        this.connection = connection;
         this.sql = new Sql(connection);
     }
 
@@ -109,17 +107,27 @@ final class UndoLog {
         }
     }
 
+    /// Whatever ends the work, an [Error] too, takes all of it back. The transaction is begun and ended by statements
+    /// of
+    /// our own: the driver's switch would commit once more what SQLite has taken back by itself, on a full disk for
+    /// one, and hide the reason.
     private <T> T inTransaction(Work<T> work) throws SQLException {
-        connection.setAutoCommit(false);
+        sql.run("BEGIN IMMEDIATE");
         try {
             T result = work.run();
-            connection.commit();
+            sql.run("COMMIT");
             return result;
-        } catch (SQLException | RuntimeException e) {
-            connection.rollback();
+        } catch (Throwable e) {
+            takeBack(e);
             throw e;
-        } finally {
-            connection.setAutoCommit(true);
+        }
+    }
+
+    private void takeBack(Throwable reason) {
+        try {
+            sql.run("ROLLBACK");
+        } catch (SQLException e) {
+            reason.addSuppressed(e); // SQLite has taken it back already
         }
     }
 

@@ -4,13 +4,14 @@ import java.io.IOException;
 import java.nio.channels.FileChannel;
 import java.nio.channels.FileLock;
 import java.nio.channels.OverlappingFileLockException;
+import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.StandardOpenOption;
-import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 
-/// Held by the one window that may write a study. The system gives it back when a program ends, however it
-/// ends.
+/// Held by the one window that may write a study. It stands beside the file that a name really leads to, so that two
+/// names of one study have one lock; never on the study itself, for closing any descriptor of that would drop SQLite's
+/// own locks. The system gives it back when a program ends, however it ends.
 final class WriterLock implements AutoCloseable {
     private final FileChannel channel;
     private final FileLock lock;
@@ -20,21 +21,52 @@ final class WriterLock implements AutoCloseable {
         this.lock = lock;
     }
 
-    /// Takes the lock, or nothing if somebody has it or the folder cannot be written.
-    static Optional<WriterLock> take(Path study) {
-        Path beside = study.resolveSibling("." + study.getFileName() + ".lock");
+    /// A lock, or why there is none.
+    sealed interface Taken {
+        /// The study may be written.
+        record Lock(WriterLock lock) implements Taken {}
+
+        /// It may only be read.
+        record Refused(ReadOnlyReason reason) implements Taken {}
+    }
+
+    /// Takes the lock of a study.
+    ///
+    /// @param real the study's file, symbolic links resolved
+    static Taken take(Path real) {
+        if (links(real) > 1) {
+            return new Taken.Refused(ReadOnlyReason.SEVERAL_NAMES);
+        }
+        if (Files.exists(real) && !Files.isWritable(real)) {
+            return new Taken.Refused(ReadOnlyReason.MEDIUM);
+        }
         FileChannel channel = null;
         try {
-            channel = FileChannel.open(beside, StandardOpenOption.CREATE, StandardOpenOption.WRITE);
+            channel = FileChannel.open(
+                    real.resolveSibling("." + real.getFileName() + ".lock"),
+                    StandardOpenOption.CREATE,
+                    StandardOpenOption.WRITE);
             FileLock lock = channel.tryLock();
             if (lock != null) {
-                return Optional.of(new WriterLock(channel, lock));
+                return new Taken.Lock(new WriterLock(channel, lock));
             }
             channel.close();
-            return Optional.empty();
-        } catch (IOException | OverlappingFileLockException e) {
+            return new Taken.Refused(ReadOnlyReason.OTHER_WINDOW);
+        } catch (OverlappingFileLockException e) {
             closeQuietly(channel);
-            return Optional.empty();
+            return new Taken.Refused(ReadOnlyReason.OTHER_WINDOW);
+        } catch (IOException e) {
+            closeQuietly(channel);
+            return new Taken.Refused(ReadOnlyReason.MEDIUM);
+        }
+    }
+
+    /// How many names a file has; 1 where the system does not say.
+    private static int links(Path file) {
+        try {
+            return Files.getAttribute(file, "unix:nlink") instanceof Integer links ? links : 1;
+        } catch (IOException | UnsupportedOperationException | IllegalArgumentException e) {
+            return 1;
         }
     }
 

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import app.fluss.core.bench.FactKey;
+import app.fluss.core.bench.FactSource;
 import app.fluss.core.bench.Setup;
 import app.fluss.core.path.Chain;
 import app.fluss.core.path.Judgement;
@@ -42,7 +43,7 @@ class RequirementsTest {
             assertThat(key.problem(parts[1])).as(fact).isEmpty();
             values.put(key, parts[1]);
         }
-        return Setup.EMPTY.with(values);
+        return Setup.EMPTY.with(values, FactSource.TYPED);
     }
 
     private static State judge(Requirement requirement, Setup setup, Map<String, Boolean> said) {
@@ -79,8 +80,8 @@ class RequirementsTest {
                 "smoothing-in-game-mode | smoothing_in=game mode | smoothing_in=film mode",
                 "output-60 | output_hz=60 | output_hz=144",
                 "variable-refresh-off | sync=fifo | sync=vrr",
-                "sliders-for-source | source_fps=30;de_judder=9;de_blur=0 | source_fps=30;de_judder=0;de_blur=9",
-                "sliders-for-source | source_fps=60;de_judder=0;de_blur=8 | source_fps=60;de_judder=9;de_blur=0",
+                "sliders-for-source | source_fps=30;low_rate_smoothing=0.9;full_rate_smoothing=0 | source_fps=30;low_rate_smoothing=0;full_rate_smoothing=0.9",
+                "sliders-for-source | source_fps=60;low_rate_smoothing=0;full_rate_smoothing=0.8 | source_fps=60;low_rate_smoothing=0.9;full_rate_smoothing=0",
                 "link-good | link_kind=cable | link_kind=radio;link_band=2.4 GHz;channel_clear=yes",
                 "link-good | link_kind=radio;link_band=6 GHz;channel_clear=yes | link_kind=radio;link_band=5 GHz;channel_clear=no",
                 "quality-fixed | adaptive_rate=off | adaptive_rate=on",

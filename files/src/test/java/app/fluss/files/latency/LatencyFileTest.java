@@ -3,7 +3,7 @@ package app.fluss.files.latency;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
-import app.fluss.core.finding.LatencyFindings;
+import app.fluss.core.finding.Findings;
 import app.fluss.core.latency.EdgeDetection;
 import app.fluss.core.latency.EdgeSettings;
 import app.fluss.core.latency.LatencyFigures;
@@ -84,7 +84,7 @@ class LatencyFileTest {
         Files.write(swapped, bytes);
         Measurement found = LatencyReading.of(swapped, false, EdgeSettings.DEFAULT, Progress.NONE)
                 .measurement();
-        assertThat(LatencyFindings.of(found.light(), LatencyFigures.of(found.samplesMs()), 0)
+        assertThat(Findings.of(found.light(), LatencyFigures.of(found.samplesMs()), 0)
                         .getFirst()
                         .code())
                 .isEqualTo("channels-swapped");

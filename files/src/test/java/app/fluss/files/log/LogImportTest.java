@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.catchThrowableOfType;
 import static org.assertj.core.api.Assertions.within;
 
+import app.fluss.core.finding.Findings;
 import app.fluss.core.frame.Channel;
 import app.fluss.core.frame.FrameKind;
 import app.fluss.core.frame.FrameLog;
@@ -159,7 +160,7 @@ class LogImportTest {
         assertThat(log.notes().rowsWithoutTime()).isEqualTo(2);
         assertThat(log.notes().restarts()).isEqualTo(1);
         assertThat(log.notes().blankLines()).isEqualTo(1);
-        assertThat(log.notes().findings())
+        assertThat(Findings.of(log.notes()))
                 .extracting(f -> f.code())
                 .contains("duplicate-times", "backward-times", "clock-restart", "rows-without-time");
         assertThat(log.log().segmentStarts()).containsExactly(202);

@@ -3,8 +3,8 @@ package app.fluss.files.report;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import app.fluss.core.compare.RunComparison;
-import app.fluss.core.finding.ComparisonFindings;
-import app.fluss.core.finding.RunFindings;
+import app.fluss.core.finding.Findings;
+import app.fluss.core.finding.KnownOfRun;
 import app.fluss.core.measure.Analysis;
 import app.fluss.core.measure.AnalysisSettings;
 import app.fluss.core.measure.DisplayMode;
@@ -20,6 +20,7 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -39,7 +40,7 @@ class JsonContractTest {
 
     private static JsonNode json(ImportedLog imported, AnalysisSettings settings) {
         Analysis run = Analysis.of(imported.log().all(), settings);
-        return AnalysisJson.of("x.csv", imported, run, RunFindings.of(run));
+        return AnalysisJson.of("x.csv", imported, run, Findings.of(KnownOfRun.log(run, Optional.empty(), Double.NaN)));
     }
 
     @ParameterizedTest
@@ -124,7 +125,7 @@ class JsonContractTest {
         Analysis a = Analysis.of(imported("native").log().all(), settings.asNative());
         Analysis b = Analysis.of(imported("engine-generation").log().all(), settings.withMultiplier(2));
         RunComparison comparison = RunComparison.of(List.of(a), List.of(b), 2, List.of());
-        JsonNode json = ComparisonJson.of(comparison, ComparisonFindings.of(comparison));
+        JsonNode json = ComparisonJson.of(comparison, Findings.of(comparison, List.of(), false));
         for (String rate : List.of("rendered_fps", "presented_fps", "delivered_fps")) {
             for (String key : List.of("a", "b", "difference", "ratio")) {
                 assertThat(json.at("/" + rate + "/" + key).isNumber())

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import app.fluss.core.bench.FactKey;
+import app.fluss.core.bench.FactSource;
 import app.fluss.core.bench.Setup;
 import app.fluss.core.frame.Channel;
 import app.fluss.core.frame.FrameLog;
@@ -130,7 +131,9 @@ class ChainAgainstTruthTest {
                 FactKey.DECODE_MS, "3",
                 FactKey.BUFFER_MS, "5",
                 FactKey.STREAM_FPS, "90");
-        Setup setup = Setup.EMPTY.withNamed(ScenarioFacts.of(scenario)).with(link);
+        Setup setup = Setup.EMPTY
+                .withNamed(ScenarioFacts.of(scenario), FactSource.TYPED)
+                .with(link, FactSource.TYPED);
         ChainModel wired = over(setup, run, scenario, Chain.of(StageKind.VR_REPROJECTION));
         ChainModel wireless =
                 over(setup, run, scenario, Chain.of(StageKind.VR_REPROJECTION).with(StageKind.HOME_STREAM));
@@ -215,9 +218,9 @@ class ChainAgainstTruthTest {
     private static ChainModel model(Scenario scenario, SimulatedRun run, Map<FactKey, String> more) {
         Chain chain = ScenarioChain.of(scenario, Chain.NATIVE);
         Setup setup = Setup.EMPTY
-                .withNamed(ScenarioFacts.of(scenario))
-                .with(chain.settings())
-                .with(more);
+                .withNamed(ScenarioFacts.of(scenario), FactSource.TYPED)
+                .with(chain.settings(), FactSource.TYPED)
+                .with(more, FactSource.TYPED);
         FrameSlice frames = run.hostLog().orElse(run.log()).all();
         return StatedPath.of(
                         chain,

@@ -7,14 +7,13 @@ import static org.assertj.core.api.Assertions.within;
 import static org.assertj.core.api.Assertions.withinPercentage;
 
 import app.fluss.core.finding.Finding;
-import app.fluss.core.finding.RunFindings;
-import app.fluss.core.finding.SensorFindings;
+import app.fluss.core.finding.FindingCode;
+import app.fluss.core.finding.Findings;
+import app.fluss.core.finding.KnownOfRun;
 import app.fluss.core.finding.Severity;
-import app.fluss.core.finding.WaysFindings;
 import app.fluss.core.frame.Channel;
 import app.fluss.core.frame.FrameLog;
 import app.fluss.core.frame.Values;
-import app.fluss.core.generation.WaysToKnow;
 import app.fluss.core.measure.Analysis;
 import app.fluss.sim.SimulatedRun;
 import app.fluss.sim.Simulation;
@@ -22,6 +21,7 @@ import app.fluss.sim.scenario.Scenario;
 import app.fluss.sim.truth.Click;
 import app.fluss.sim.truth.Hitch;
 import java.util.ArrayList;
+import java.util.EnumSet;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -39,7 +39,9 @@ class FaultsShowTest {
     }
 
     private static List<String> codes(Analysis analysis) {
-        return RunFindings.of(analysis).stream().map(Finding::code).toList();
+        return Findings.of(KnownOfRun.log(analysis, Optional.empty(), Double.NaN)).stream()
+                .map(Finding::code)
+                .toList();
     }
 
     private static double delivered(SimulatedRun run) {
@@ -85,7 +87,8 @@ class FaultsShowTest {
     @ParameterizedTest
     @CsvSource({"native", "engine-generation", "second-gpu", "capture-generation", "display-smoothing-game"})
     void anHonestPathHasNoFault(String scenario) {
-        assertThat(RunFindings.of(analyse(run(scenario)))).noneMatch(finding -> finding.severity() == Severity.FAULT);
+        assertThat(Findings.of(KnownOfRun.log(analyse(run(scenario)), Optional.empty(), Double.NaN)))
+                .noneMatch(finding -> finding.severity() == Severity.FAULT);
     }
 
     /// Codes that say something of the path; notes on tails and bases belong to any run.
@@ -117,9 +120,7 @@ class FaultsShowTest {
             })
     void counterChecksAreSilentOnHonestPaths(String scenario) {
         Analysis analysis = analyse(run(scenario));
-        List<Finding> all = new ArrayList<>(RunFindings.of(analysis));
-        all.addAll(SensorFindings.of(analysis, 8192));
-        all.addAll(WaysFindings.of(WaysToKnow.of(analysis, Optional.empty())));
+        List<Finding> all = new ArrayList<>(Findings.of(KnownOfRun.log(analysis, Optional.empty(), 8192)));
         assertThat(all).extracting(Finding::code).doesNotContainAnyElementsOf(COUNTER_CHECKS);
     }
 
@@ -262,7 +263,9 @@ class FaultsShowTest {
     }
 
     private static List<String> sensorCodes(String scenario, double cardMemoryMb) {
-        return SensorFindings.of(analyse(run(scenario)), cardMemoryMb).stream()
+        return Findings.of(KnownOfRun.log(analyse(run(scenario)), Optional.empty(), cardMemoryMb)).stream()
+                .filter(found -> EnumSet.of(FindingCode.MEMORY_FULL, FindingCode.CLOCK_DROP)
+                        .contains(found.kind()))
                 .map(Finding::code)
                 .toList();
     }

@@ -8,8 +8,6 @@ import static org.assertj.core.api.Assertions.withinPercentage;
 
 import app.fluss.core.display.SmoothedMotion;
 import app.fluss.core.display.SmoothingAdvice;
-import app.fluss.core.finding.Finding;
-import app.fluss.core.finding.WaysFindings;
 import app.fluss.core.frame.Channel;
 import app.fluss.core.frame.FrameKind;
 import app.fluss.core.frame.FrameLog;
@@ -103,9 +101,8 @@ class LogsAndPicturesTest {
                 .build();
         Analysis analysis = Analysis.of(lies.all(), settings(run));
         WaysToKnow ways = WaysToKnow.of(analysis, Optional.of(new PicturesSeen(240, 61)));
-        assertThat(WaysFindings.of(ways))
-                .extracting(Finding::code)
-                .containsExactly("kinds-disagree", "pictures-disagree");
+        assertThat(ways.kindsAgree()).isFalse();
+        assertThat(ways.picturesAgree()).isFalse();
     }
 
     private static double[] times(FrameLog log, Channel channel) {
@@ -140,10 +137,10 @@ class LogsAndPicturesTest {
                 .isFalse();
         SmoothingAdvice uneven =
                 SmoothingAdvice.of(analyse(run("uneven-cadence")).ledger().orElseThrow());
-        assertThat(uneven.deJudder().isKnown()).isFalse();
+        assertThat(uneven.lowRate().isKnown()).isFalse();
         assertThat(uneven.words()).contains("Cap the game");
         SmoothingAdvice thirty =
                 SmoothingAdvice.of(analyse(run("locked-30")).ledger().orElseThrow());
-        assertThat(thirty.deBlur().orNaN()).isZero();
+        assertThat(thirty.fullRate().orNaN()).isZero();
     }
 }

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
+import app.fluss.core.finding.Findings;
 import app.fluss.core.measure.Analysis;
 import app.fluss.core.measure.AnalysisSettings;
 import app.fluss.core.work.Progress;
@@ -73,7 +74,7 @@ class SimulationFolderTest {
     void logsAreReadWithoutAMappingQuestionAndGiveTheTruth() throws Exception {
         write("second-gpu", "out");
         ImportedLog imported = LogImport.read(folder.resolve("out/frames.csv"), ImportOptions.guess(), Progress.NONE);
-        assertThat(imported.notes().findings()).isEmpty();
+        assertThat(Findings.of(imported.notes())).isEmpty();
         JsonNode truth = JsonMapper.builder().build().readTree(Files.readString(folder.resolve("out/truth.json")));
         Analysis analysis = Analysis.of(
                 imported.log().all(),

@@ -4,7 +4,9 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import app.fluss.core.bench.BenchPart;
+import app.fluss.core.bench.Fact;
 import app.fluss.core.bench.FactKey;
+import app.fluss.core.bench.FactSource;
 import app.fluss.core.bench.Setup;
 import app.fluss.core.measure.Grade;
 import app.fluss.core.path.Chain;
@@ -25,7 +27,6 @@ import java.nio.file.Path;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import java.util.OptionalLong;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
@@ -101,17 +102,7 @@ class BenchAndCaptureTest {
 
     private static RunDraft draft(String name) {
         return new RunDraft(
-                "Tidewarden",
-                "marsh",
-                "engine",
-                Chain.NATIVE,
-                name,
-                false,
-                Optional.empty(),
-                Double.NaN,
-                Double.NaN,
-                Map.of(),
-                Taking.UNRECORDED);
+                "Tidewarden", "marsh", "engine", Chain.NATIVE, name, false, Setup.EMPTY, Double.NaN, Taking.UNRECORDED);
     }
 
     private static Attempt begin(Study study) throws StudyException {
@@ -149,8 +140,9 @@ class BenchAndCaptureTest {
             Run run = study.finish(
                     typed,
                     draft("one").taken(taking),
-                    List.of(new RunEvidence.Said(readings, claim)),
-                    List.of(new Taking.Checked("same-route", "UNKNOWN", "only you can tell", false)),
+                    List.of(new RunEvidence<>(EvidenceKinds.READINGS, readings, claim)),
+                    List.of(new Taking.Checked(
+                            "same-route", app.fluss.core.path.Outcome.State.UNKNOWN, "only you can tell", false)),
                     Progress.NONE);
             assertThat(run.isKept()).isFalse();
             assertThat(run.grade()).isEqualTo(Grade.D);

@@ -2,12 +2,12 @@ package app.fluss.files.study;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import app.fluss.core.bench.Setup;
 import app.fluss.core.latency.EdgeSettings;
 import app.fluss.core.latency.LatencyFigures;
 import app.fluss.core.measure.Grade;
 import app.fluss.core.path.Chain;
 import app.fluss.core.work.Progress;
-import app.fluss.files.latency.LatencyReading;
 import app.fluss.files.simulated.ReadyScenario;
 import app.fluss.files.simulated.SimulatedEvidence;
 import app.fluss.files.study.StoredLatency.JudgedTrial;
@@ -17,7 +17,6 @@ import app.fluss.sim.truth.Click;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import org.assertj.core.data.Offset;
 import org.junit.jupiter.api.Test;
@@ -34,10 +33,8 @@ class LatencyRecordsTest {
             Chain.NATIVE,
             "run 1",
             true,
-            Optional.empty(),
+            Setup.EMPTY,
             Double.NaN,
-            Double.NaN,
-            Map.of(),
             Taking.UNRECORDED);
 
     private Run simulated(Study study, SimulatedRun run) throws Exception {
@@ -51,7 +48,7 @@ class LatencyRecordsTest {
         try (Study study = Study.open(folder.resolve("a.fluss"))) {
             Run run = simulated(study, truth);
             assertThat(run.grade()).isEqualTo(Grade.A);
-            StoredLatency latency = study.latency().of(run).orElseThrow();
+            StoredLatency latency = study.evidence(run, EvidenceKinds.LATENCY).orElseThrow();
             assertThat(latency.trials()).hasSameSizeAs(truth.truth().clicks());
             for (JudgedTrial trial : latency.trials()) {
                 Click click = truth.truth().clicks().get(trial.number() - 1);
@@ -70,15 +67,17 @@ class LatencyRecordsTest {
         try (Study study = Study.open(folder.resolve("b.fluss"))) {
             Run run = simulated(
                     study, Simulation.run(ReadyScenario.named("native").lasting(20)));
-            StoredLatency before = study.latency().of(run).orElseThrow();
+            StoredLatency before = study.evidence(run, EvidenceKinds.LATENCY).orElseThrow();
             study.latency().judge(before.trials().getFirst(), Optional.of(false));
-            StoredLatency after = study.latency().of(run).orElseThrow();
+            StoredLatency after = study.evidence(run, EvidenceKinds.LATENCY).orElseThrow();
             assertThat(after.samplesMs()).hasSize(before.samplesMs().length - 1);
             assertThat(after.rejected()).isEqualTo(1);
             study.undo();
-            assertThat(study.latency().of(run).orElseThrow().samplesMs()).isEqualTo(before.samplesMs());
+            assertThat(study.evidence(run, EvidenceKinds.LATENCY).orElseThrow().samplesMs())
+                    .isEqualTo(before.samplesMs());
             study.redo();
-            assertThat(study.latency().of(run).orElseThrow().rejected()).isEqualTo(1);
+            assertThat(study.evidence(run, EvidenceKinds.LATENCY).orElseThrow().rejected())
+                    .isEqualTo(1);
         }
     }
 
@@ -103,24 +102,25 @@ class LatencyRecordsTest {
         Files.writeString(list, "trial,input_ms,photon_ms\n1,100,141.5\n2,900,\n3,1700,1738.25\n");
         try (Study study = Study.open(folder.resolve("d.fluss"))) {
             Run run = study.addRun(DRAFT, List.of(), Progress.NONE);
-            Run measured = study.addLatency(
-                    run, list, LatencyReading.of(list, false, EdgeSettings.DEFAULT, Progress.NONE), Progress.NONE);
-            assertThat(measured.latencyId()).isPresent();
+            Run measured = study.add(run, RunEvidence.of(EvidenceKinds.LATENCY, list, Progress.NONE), Progress.NONE);
+            assertThat(measured.has(EvidenceKinds.LATENCY)).isTrue();
             assertThat(measured.grade()).isEqualTo(Grade.E);
-            StoredLatency stored = study.latency().of(measured).orElseThrow();
+            StoredLatency stored =
+                    study.evidence(measured, EvidenceKinds.LATENCY).orElseThrow();
             assertThat(LatencyFigures.of(stored.samplesMs()).missed()).isEqualTo(1);
             assertThat(stored.samplesMs()).containsExactly(41.5, Double.NaN, 38.25);
             assertThat(study.latency().excerpt(stored, stored.trials().getFirst()))
                     .isEmpty();
             study.removeRun(measured);
-            assertThat(study.latency().of(measured)).isEmpty();
+            assertThat(study.evidence(measured, EvidenceKinds.LATENCY)).isEmpty();
             study.undo();
-            assertThat(study.latency().of(measured)).contains(stored);
+            assertThat(study.evidence(measured, EvidenceKinds.LATENCY)).contains(stored);
         }
     }
 
     private static double median(Study study, Run run) throws StudyException {
-        return LatencyFigures.of(study.latency().of(run).orElseThrow().samplesMs())
+        return LatencyFigures.of(
+                        study.evidence(run, EvidenceKinds.LATENCY).orElseThrow().samplesMs())
                 .median()
                 .orNaN();
     }

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
+import app.fluss.core.bench.Setup;
 import app.fluss.core.measure.Grade;
 import app.fluss.core.path.Chain;
 import app.fluss.core.path.StageKind;
@@ -18,8 +19,6 @@ import app.fluss.sim.Simulation;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.sql.DriverManager;
-import java.util.Map;
-import java.util.Optional;
 import java.util.SplittableRandom;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
@@ -36,16 +35,14 @@ class PictureRecordsTest {
                 Chain.of(StageKind.DRIVER_GENERATION),
                 "run 1",
                 true,
-                Optional.empty(),
+                Setup.EMPTY,
                 Double.NaN,
-                Double.NaN,
-                Map.of(),
                 Taking.UNRECORDED);
         SimulatedEvidence evidence = new SimulatedEvidence(folder);
         Run run = evidence.add(
                 study, SimulatedEvidence.draft(simulated.scenario(), draft), simulated, Grade.B, Progress.NONE);
         evidence.addClip(study, run, simulated, Progress.NONE);
-        return run;
+        return study.run(run.id()).orElseThrow();
     }
 
     /// The clip of a simulated panel, written, read, counted and kept, has the pictures that were put into it.
@@ -55,7 +52,7 @@ class PictureRecordsTest {
                 Simulation.run(ReadyScenario.named("phantom-images").lasting(6));
         try (Study study = Study.open(folder.resolve("a.fluss"))) {
             Run run = phantoms(study, simulated);
-            StoredPictures kept = study.pictures().of(run).orElseThrow();
+            StoredPictures kept = study.evidence(run, EvidenceKinds.CLIP_COUNT).orElseThrow();
             var clip = simulated.clip().get();
             assertThat(kept.differences().count().distinct()).isEqualTo(clip.distinct());
             assertThat(kept.fps()).isEqualTo(clip.fps());
@@ -63,12 +60,15 @@ class PictureRecordsTest {
                     .isCloseTo(clip.distinct() * (double) clip.fps() / clip.frames(), within(1e-9));
             assertThat(study.check()).isEmpty();
 
-            study.pictures().remove(run);
-            assertThat(study.pictures().of(run)).isEmpty();
+            study.remove(run, EvidenceKinds.CLIP_COUNT);
+            assertThat(study.evidence(run, EvidenceKinds.CLIP_COUNT)).isEmpty();
             study.undo();
-            assertThat(study.pictures().of(run)).isPresent();
-            study.pictures().add(run, new StoredPictures("b.y4m", 30, "everywhere", kept.differences()), Progress.NONE);
-            assertThat(study.pictures().of(run).orElseThrow().clipName())
+            assertThat(study.evidence(run, EvidenceKinds.CLIP_COUNT)).isPresent();
+            Run other = study.addPictures(
+                    run, new StoredPictures("b.y4m", 30, "everywhere", kept.differences()), Progress.NONE);
+            assertThat(study.evidence(other, EvidenceKinds.CLIP_COUNT)
+                            .orElseThrow()
+                            .clipName())
                     .as("one clip a run")
                     .isEqualTo("b.y4m");
             study.removeRun(run);
@@ -125,9 +125,9 @@ class PictureRecordsTest {
             statement.executeUpdate("UPDATE picture_count SET fps = 1e-300");
         }
         try (Study study = Study.open(file)) {
-            assertThatThrownBy(() -> study.pictures().of(run))
+            assertThatThrownBy(() -> study.evidence(run, EvidenceKinds.CLIP_COUNT))
                     .isInstanceOf(StudyException.class)
-                    .hasMessageContaining("fps must be in 1..10000");
+                    .hasMessageContaining("fps is 1.0E-300");
         }
     }
 

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
+import app.fluss.core.bench.Setup;
 import app.fluss.core.frame.Channel;
 import app.fluss.core.measure.Grade;
 import app.fluss.core.path.Chain;
@@ -25,7 +26,6 @@ import app.fluss.sim.scenario.Stream;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.sql.DriverManager;
-import java.util.Map;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
@@ -46,10 +46,8 @@ class StreamRecordsTest {
                 Chain.of(StageKind.HOME_STREAM),
                 "run 1",
                 true,
-                Optional.empty(),
+                Setup.EMPTY,
                 Double.NaN,
-                Double.NaN,
-                Map.of(),
                 Taking.UNRECORDED);
         return new SimulatedEvidence(folder)
                 .add(study, SimulatedEvidence.draft(simulated.scenario(), draft), simulated, Grade.B, Progress.NONE);
@@ -60,11 +58,11 @@ class StreamRecordsTest {
         SimulatedRun simulated = Simulation.run(ReadyScenario.named(STREAM));
         try (Study study = Study.open(folder.resolve("a.fluss"))) {
             Run run = streamed(study, simulated);
-            assertThat(study.stream().hostLog(run).orElseThrow().size())
+            assertThat(study.evidence(run, EvidenceKinds.HOST_LOG).orElseThrow().size())
                     .isEqualTo(simulated.hostLog().orElseThrow().size());
-            assertThat(study.stream().hostLog(run).orElseThrow().has(Channel.ENCODED))
+            assertThat(study.evidence(run, EvidenceKinds.HOST_LOG).orElseThrow().has(Channel.ENCODED))
                     .isTrue();
-            ProbeTrace kept = study.stream().probe(run).orElseThrow();
+            ProbeTrace kept = study.evidence(run, EvidenceKinds.LINK_PROBE).orElseThrow();
             assertThat(kept.simulated()).isTrue();
             assertThat(ProbeReport.of(kept).link().sent())
                     .isEqualTo(simulated.probe().orElseThrow().packets().sent());
@@ -73,26 +71,28 @@ class StreamRecordsTest {
             Path other = folder.resolve("other.json");
             ProbeFile.write(
                     Simulation.run(ReadyScenario.named("home-stream")).probe().orElseThrow(), other);
-            study.stream().addProbe(run, other, Progress.NONE);
-            double there = ProbeReport.of(study.stream().probe(run).orElseThrow())
+            Run again = study.add(run, RunEvidence.of(EvidenceKinds.LINK_PROBE, other, Progress.NONE), Progress.NONE);
+            double there = ProbeReport.of(
+                            study.evidence(again, EvidenceKinds.LINK_PROBE).orElseThrow())
                     .burstMbps()
                     .orNaN();
             study.undo();
-            assertThat(ProbeReport.of(study.stream().probe(run).orElseThrow())
+            assertThat(ProbeReport.of(study.evidence(run, EvidenceKinds.LINK_PROBE)
+                                    .orElseThrow())
                             .burstMbps()
                             .orNaN())
                     .as("the probe before")
                     .isLessThan(there / 2);
             Path none = Files.writeString(folder.resolve("none.json"), "{\"format\":\"something\"}");
-            assertThatThrownBy(() -> study.stream().addProbe(run, none, Progress.NONE))
+            assertThatThrownBy(() -> RunEvidence.of(EvidenceKinds.LINK_PROBE, none, Progress.NONE))
                     .isInstanceOf(InputException.class)
                     .hasMessageContaining("fluss-probe-1");
 
             study.removeRun(run);
-            assertThat(study.stream().hostLog(run)).isEmpty();
+            assertThat(study.evidence(run, EvidenceKinds.HOST_LOG)).isEmpty();
             study.undo();
-            assertThat(study.stream().hostLog(run)).isPresent();
-            assertThat(study.stream().probe(run)).isPresent();
+            assertThat(study.evidence(run, EvidenceKinds.HOST_LOG)).isPresent();
+            assertThat(study.evidence(run, EvidenceKinds.LINK_PROBE)).isPresent();
         }
     }
 

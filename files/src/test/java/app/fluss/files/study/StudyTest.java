@@ -4,6 +4,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import app.fluss.core.bench.FactKey;
+import app.fluss.core.bench.FactSource;
+import app.fluss.core.bench.Setup;
 import app.fluss.core.measure.DisplayMode;
 import app.fluss.core.measure.Grade;
 import app.fluss.core.measure.Section;
@@ -16,14 +18,11 @@ import app.fluss.core.work.StoppedException;
 import app.fluss.files.log.ImportOptions;
 import app.fluss.files.log.ImportedLog;
 import app.fluss.files.log.LogImport;
-import app.fluss.files.log.ReadingsFile;
-import app.fluss.files.log.SummaryFile;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.sql.DriverManager;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
@@ -56,12 +55,12 @@ class StudyTest {
                         new Chain(List.of(new Stage(StageKind.ENGINE_GENERATION, Map.of(FactKey.MULTIPLIER, "2")))),
                         name,
                         false,
-                        Optional.of(new DisplayMode(100, SyncMode.FIFO)),
-                        Double.NaN,
+                        Setup.EMPTY
+                                .withNamed(Map.of("driver", "5"), FactSource.TYPED)
+                                .withDisplay(new DisplayMode(100, SyncMode.FIFO), FactSource.TYPED),
                         99.5,
-                        Map.of("driver", "5"),
                         Taking.UNRECORDED),
-                List.of(new RunEvidence.Log(raw, imported)),
+                List.of(new RunEvidence<>(EvidenceKinds.FRAME_LOG, raw, imported)),
                 Progress.NONE);
     }
 
@@ -76,7 +75,7 @@ class StudyTest {
             assertThat(run.path().multiplier()).isEqualTo(2);
             assertThat(run.display()).contains(new DisplayMode(100, SyncMode.FIFO));
             assertThat(run.capFps()).isNaN();
-            assertThat(study.facts(run)).containsEntry("driver", "5");
+            assertThat(run.setup().value(FactKey.DRIVER)).contains("5");
             assertThat(study.log(run).present().at(599)).isEqualTo(5990);
             assertThat(study.check()).isEmpty();
         }
@@ -87,7 +86,7 @@ class StudyTest {
         try (Study study = Study.open(file)) {
             Run run = add(study, "one");
             study.addSection(run, new Section("gate", Section.Weight.WORST, 100, 900.123456789));
-            study.setDisplay(run, new DisplayMode(120, SyncMode.VRR, 48));
+            study.setSetup(run, run.setup().withDisplay(new DisplayMode(120, SyncMode.VRR, 48), FactSource.TYPED));
             study.undo();
             assertThat(study.runs().getFirst().display().orElseThrow().refreshHz())
                     .isEqualTo(100);
@@ -147,7 +146,7 @@ class StudyTest {
         Study.open(file).close();
         run("PRAGMA user_version = 99");
         assertThatThrownBy(() -> Study.open(file)).hasMessageContaining("newer Fluss (version 99");
-        run("PRAGMA user_version = 1");
+        run("PRAGMA user_version = 2");
         run("CREATE TRIGGER evil AFTER INSERT ON game BEGIN DELETE FROM run; END");
         assertThatThrownBy(() -> Study.open(file)).hasMessageContaining("damaged");
         run("DROP TRIGGER evil");
@@ -176,9 +175,12 @@ class StudyTest {
             ImportedLog imported = LogImport.read(raw, ImportOptions.guess(), Progress.NONE);
             RunDraft draft = draft("r");
             assertThatThrownBy(() -> study.addRun(
-                            draft, List.of(new RunEvidence.Log(folder.resolve("gone.csv"), imported)), Progress.NONE))
+                            draft,
+                            List.of(new RunEvidence<>(EvidenceKinds.FRAME_LOG, folder.resolve("gone.csv"), imported)),
+                            Progress.NONE))
                     .isInstanceOf(java.io.IOException.class);
-            assertThatThrownBy(() -> study.addRun(draft, List.of(new RunEvidence.Log(raw, imported)), _ -> false))
+            assertThatThrownBy(() -> study.addRun(
+                            draft, List.of(new RunEvidence<>(EvidenceKinds.FRAME_LOG, raw, imported)), _ -> false))
                     .isInstanceOf(StoppedException.class);
             assertThat(study.games()).isEmpty();
             assertThat(study.nextUndo()).isEmpty();
@@ -194,10 +196,12 @@ class StudyTest {
             study.setWeight(study.sections(run).getFirst(), Section.Weight.WORST);
             assertThat(study.sections(run).getFirst().section())
                     .isEqualTo(new Section("bridge", Section.Weight.WORST, 0, 1000));
-            study.setFacts(run, Map.of("driver", "6", "quality", "high"));
-            assertThat(study.facts()).containsEntry(run.id(), Map.of("driver", "6", "quality", "high"));
+            study.setSetup(run, Setup.EMPTY.withNamed(Map.of("driver", "6", "shader cache", "warm"), FactSource.TYPED));
+            assertThat(study.runs().getFirst().setup().named())
+                    .containsEntry("driver", "6")
+                    .containsEntry("shader cache", "warm");
             study.undo();
-            assertThat(study.facts(run)).isEqualTo(Map.of("driver", "5"));
+            assertThat(study.runs().getFirst().setup()).isEqualTo(run.setup());
             study.undo();
             study.undo();
             assertThat(study.sections(run).getFirst().section().name()).isEqualTo("section 1");
@@ -211,8 +215,14 @@ class StudyTest {
         Path summary =
                 Files.writeString(folder.resolve("summary.csv"), "average_fps,one_percent_low_fps\n81.5,60.25\n");
         try (Study study = Study.open(file)) {
-            study.addRun(draft("read"), List.of(said(readings, Claim.of(ReadingsFile.read(readings)))), Progress.NONE);
-            study.addRun(draft("told"), List.of(said(summary, Claim.of(SummaryFile.read(summary)))), Progress.NONE);
+            study.addRun(
+                    draft("read"),
+                    List.of(RunEvidence.of(EvidenceKinds.READINGS, readings, Progress.NONE)),
+                    Progress.NONE);
+            study.addRun(
+                    draft("told"),
+                    List.of(RunEvidence.of(EvidenceKinds.SUMMARY, summary, Progress.NONE)),
+                    Progress.NONE);
         }
         try (Study study = Study.open(file)) {
             Run read = study.runs().getFirst();
@@ -232,7 +242,7 @@ class StudyTest {
             study.undo();
             assertThat(study.runs()).contains(read);
         }
-        run("UPDATE claim SET mean_fps = 99 WHERE kind = 'READINGS'");
+        run("UPDATE readings SET mean_fps = 99");
         try (Study study = Study.open(file)) {
             assertThat(study.check())
                     .singleElement()
@@ -241,23 +251,8 @@ class StudyTest {
         }
     }
 
-    private static RunEvidence said(Path raw, Claim claim) {
-        return new RunEvidence.Said(raw, claim);
-    }
-
     private static RunDraft draft(String name) {
-        return new RunDraft(
-                "g",
-                "s",
-                "p",
-                Chain.NATIVE,
-                name,
-                false,
-                Optional.empty(),
-                Double.NaN,
-                Double.NaN,
-                Map.of(),
-                Taking.UNRECORDED);
+        return new RunDraft("g", "s", "p", Chain.NATIVE, name, false, Setup.EMPTY, Double.NaN, Taking.UNRECORDED);
     }
 
     private void run(String sql) throws Exception {

@@ -3,7 +3,10 @@ package app.fluss.files.study;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import app.fluss.core.bench.BenchPart;
+import app.fluss.core.bench.Fact;
 import app.fluss.core.bench.FactKey;
+import app.fluss.core.bench.FactSource;
+import app.fluss.core.bench.Setup;
 import app.fluss.core.frame.Channel;
 import app.fluss.core.frame.FrameKind;
 import app.fluss.core.frame.FrameLog;
@@ -34,7 +37,6 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalLong;
 import java.util.SplittableRandom;
-import java.util.TreeMap;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 
@@ -43,13 +45,14 @@ class UndoPropertyTest {
     @TempDir
     Path folder;
 
-    private RunEvidence log(int frames) throws Exception {
+    private RunEvidence<?> log(int frames) throws Exception {
         StringBuilder text = new StringBuilder("present_ms,kind\n");
         for (int i = 0; i < frames; i++) {
             text.append(i * 10).append(i % 2 == 0 ? ",rendered\n" : ",generated\n");
         }
         Path raw = Files.writeString(folder.resolve("log" + frames + ".csv"), text);
-        return new RunEvidence.Log(raw, LogImport.read(raw, ImportOptions.guess(), Progress.NONE));
+        return new RunEvidence<>(
+                EvidenceKinds.FRAME_LOG, raw, LogImport.read(raw, ImportOptions.guess(), Progress.NONE));
     }
 
     /// Everything that a study shows, as text.
@@ -59,7 +62,8 @@ class UndoPropertyTest {
         study.scenes().forEach(scene -> state.append(scene).append('\n'));
         for (Run run : study.runs()) {
             state.append(run)
-                    .append(new TreeMap<>(study.facts(run)))
+                    .append(run.setup().named())
+                    .append(run.setup().items())
                     .append(study.sections(run))
                     .append('\n');
         }
@@ -78,8 +82,10 @@ class UndoPropertyTest {
             case 0, 1 -> study.addRun(draft(random, step), List.of(log(5 + random.nextInt(20))), Progress.NONE);
             case 2 -> study.removeRun(run);
             case 3 -> study.addSection(run, new Section("s" + step, Section.Weight.TYPICAL, step, step + 10));
-            case 4 -> study.setDisplay(run, new DisplayMode(60 + step, SyncMode.LATEST));
-            case 5 -> study.setFacts(run, Map.of("driver", Integer.toString(step)));
+            case 4 ->
+                study.setSetup(
+                        run, run.setup().withDisplay(new DisplayMode(60 + step, SyncMode.LATEST), FactSource.TYPED));
+            case 5 -> study.setSetup(run, run.setup().with(Map.of(FactKey.DRIVER, "d" + step), FactSource.READ));
             case 6 -> study.setOutcome(run, Outcome.DISCARDED, "step " + step);
             case 7 -> study.bench().add(BenchPart.RIG, OptionalLong.empty(), "rig " + step);
             case 8 -> bench(study, random, step);
@@ -89,7 +95,7 @@ class UndoPropertyTest {
             case 10 -> capture(study, run, random, step);
             default -> {
                 if (sections.isEmpty()) {
-                    study.setFacts(run, Map.of());
+                    study.setSetup(run, Setup.EMPTY.withItem(BenchPart.RIG, "rig " + step));
                 } else if (random.nextBoolean()) {
                     study.removeSection(sections.getFirst());
                 } else {
@@ -150,10 +156,8 @@ class UndoPropertyTest {
                 new Chain(List.of(new Stage(StageKind.ENGINE_GENERATION, Map.of(FactKey.MULTIPLIER, "2")))),
                 "run " + step,
                 random.nextBoolean(),
-                Optional.empty(),
+                Setup.EMPTY.withNamed(Map.of("step", Integer.toString(step)), FactSource.TYPED),
                 Double.NaN,
-                Double.NaN,
-                Map.of("step", Integer.toString(step)),
                 Taking.UNRECORDED);
     }
 
@@ -228,7 +232,10 @@ class UndoPropertyTest {
             for (Path raw : List.of(restarted, times, large)) {
                 ImportedLog imported = LogImport.read(raw, ImportOptions.guess(), Progress.NONE);
                 read.add(imported.log());
-                study.addRun(draft(random, read.size()), List.of(new RunEvidence.Log(raw, imported)), Progress.NONE);
+                study.addRun(
+                        draft(random, read.size()),
+                        List.of(new RunEvidence<>(EvidenceKinds.FRAME_LOG, raw, imported)),
+                        Progress.NONE);
             }
         }
         try (Study study = Study.open(file)) {

@@ -1,6 +1,7 @@
 package app.fluss.core.latency.chain;
 
 import app.fluss.core.bench.FactKey;
+import app.fluss.core.bench.GenerationWay;
 import app.fluss.core.bench.Setup;
 import app.fluss.core.frame.Channel;
 import app.fluss.core.frame.FrameKind;
@@ -114,7 +115,7 @@ public final class StatedPath {
         boolean idle = log.kindsStated() && generated() == 0;
         if (!(multiplier >= 2) || idle) {
             return new Generation.None();
-        } else if (setup.value(FactKey.GENERATION_WAY).orElse("").equals("after the newest")) {
+        } else if (setup.is(FactKey.GENERATION_WAY, GenerationWay.AFTER_THE_NEWEST)) {
             return new Generation.Extrapolation(Math.toIntExact(Math.round(multiplier)));
         }
         double looks = number(FactKey.LOOKS_FPS);

@@ -1,16 +1,15 @@
-package app.fluss.files.study;
+package app.fluss.core.bench;
 
-import app.fluss.core.bench.FactKey;
 import java.time.LocalDate;
-import java.time.ZoneId;
+import java.util.Optional;
 
 /// A fact as it was stated.
 ///
 /// @param key which
 /// @param value in neutral form: decimal point, no unit
 /// @param source where it comes from
-/// @param date when it was stated
-public record Fact(FactKey key, String value, FactSource source, LocalDate date) {
+/// @param date when it was stated; empty where only the run itself says when
+public record Fact(FactKey key, String value, FactSource source, Optional<LocalDate> date) {
     /// @throws IllegalArgumentException if the value is none for this fact
     public Fact {
         String said = value;
@@ -19,8 +18,10 @@ public record Fact(FactKey key, String value, FactSource source, LocalDate date)
         });
     }
 
-    /// A fact stated today.
-    public static Fact today(FactKey key, String value, FactSource source) {
-        return new Fact(key, value, source, LocalDate.now(ZoneId.systemDefault()));
+    /// A fact stated on a day.
+    ///
+    /// @throws IllegalArgumentException if the value is none for this fact
+    public Fact(FactKey key, String value, FactSource source, LocalDate date) {
+        this(key, value, source, Optional.of(date));
     }
 }

@@ -1,0 +1,116 @@
+package app.fluss.app.model;
+
+import app.fluss.core.bench.BenchPart;
+import app.fluss.core.bench.Fact;
+import app.fluss.core.bench.FactKey;
+import app.fluss.core.path.Chain;
+import app.fluss.files.study.DeliveryPath;
+import app.fluss.files.study.Game;
+import app.fluss.files.study.Item;
+import app.fluss.files.study.Scene;
+import app.fluss.files.study.Study;
+import app.fluss.files.study.StudyException;
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalLong;
+
+/// Changes of the bench. Runs that were measured before keep what they were measured on.
+public final class BenchEdits {
+    private final Edits edits;
+
+    BenchEdits(Edits edits) {
+        this.edits = edits;
+    }
+
+    /// Puts something on the bench.
+    public void add(BenchPart part, String name) {
+        edits.note("Adding a " + part.title(), study -> study.bench().add(part, OptionalLong.empty(), name));
+    }
+
+    /// Adds a picture mode to a display.
+    public void addMode(Item display, String name) {
+        edits.note(
+                "Adding a picture mode",
+                study -> study.bench().add(BenchPart.PICTURE_MODE, OptionalLong.of(display.id()), name));
+    }
+
+    /// Says that something takes part in the runs from now on.
+    public void use(Item item) {
+        edits.note("Changing the bench", study -> study.bench().use(item));
+    }
+
+    /// Takes something off the bench.
+    public void remove(Item item) {
+        edits.note("Changing the bench", study -> study.bench().remove(item));
+    }
+
+    /// States facts of something on the bench.
+    public void state(Item item, List<Fact> facts) {
+        edits.note("Stating facts", study -> study.bench().state(item, facts));
+    }
+
+    /// States a fact of a game.
+    public void state(Game game, Fact fact) {
+        edits.note("Stating facts", study -> study.bench().state(game, List.of(fact)));
+    }
+
+    /// Takes a fact back.
+    public void clear(Item item, FactKey key) {
+        edits.note("Clearing " + key.title(), study -> study.bench().clear(item, key));
+    }
+
+    /// Takes a fact back.
+    public void clear(Game game, FactKey key) {
+        edits.note("Clearing " + key.title(), study -> study.bench().clear(game, key));
+    }
+
+    /// A part of a machine with what is known of it.
+    public record Known(BenchPart part, String name, List<Fact> facts) {}
+
+    /// States what a machine says of itself; parts that are not on the bench yet are put there.
+    public void fill(List<Known> known) {
+        edits.note("Filling from this computer", study -> {
+            for (Known part : known) {
+                study.bench().state(item(study, part), part.facts());
+            }
+        });
+    }
+
+    private static Item item(Study study, Known part) throws StudyException {
+        Optional<Item> there = study.bench().read().items(part.part()).stream()
+                .filter(item -> item.name().equals(part.name()))
+                .findFirst();
+        if (there.isPresent()) {
+            return there.get();
+        }
+        study.bench().add(part.part(), OptionalLong.empty(), part.name());
+        return study.bench().read().items(part.part()).getLast();
+    }
+
+    /// Adds a scene; its game is made if it is new.
+    public void addScene(String game, String scene, int seconds) {
+        edits.note("Adding a scene", study -> study.bench().addScene(game, scene, seconds));
+    }
+
+    /// Describes a scene anew.
+    public void describe(Scene scene) {
+        edits.note("Describing a scene", study -> study.bench().describe(scene));
+    }
+
+    /// Adds a path.
+    ///
+    /// @param done is told once it is there and shown
+    public void addPath(String name, Chain chain, Runnable done) {
+        edits.note("Adding a path", study -> study.bench().addPath(name, chain), done);
+    }
+
+    /// Changes a path.
+    public void changePath(DeliveryPath path, String name, Chain chain) {
+        edits.note("Changing the path", study -> study.bench().changePath(path, name, chain));
+    }
+
+    /// Removes a path.
+    public void removePath(DeliveryPath path) {
+        edits.note("Removing a path", study -> study.bench().removePath(path));
+    }
+}

@@ -1,0 +1,180 @@
+package app.fluss.app.model;
+
+import app.fluss.core.latency.EdgeSettings;
+import app.fluss.core.measure.Grade;
+import app.fluss.core.stream.ProbeTrace;
+import app.fluss.core.work.Progress;
+import app.fluss.files.link.ProbeFile;
+import app.fluss.files.log.ImportOptions;
+import app.fluss.files.log.InputException;
+import app.fluss.files.log.LogImport;
+import app.fluss.files.simulated.SimulatedEvidence;
+import app.fluss.files.study.EvidenceKind;
+import app.fluss.files.study.EvidenceKinds;
+import app.fluss.files.study.Run;
+import app.fluss.files.study.RunDraft;
+import app.fluss.files.study.RunEvidence;
+import app.fluss.files.study.StoredLatency.JudgedTrial;
+import app.fluss.files.study.StoredPictures;
+import app.fluss.files.study.Study;
+import app.fluss.files.study.StudyException;
+import app.fluss.sim.Simulation;
+import app.fluss.sim.scenario.Scenario;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.Consumer;
+
+/// Changes of what runs rest on. What is added brings the bench's facts of now along, marked as such.
+public final class EvidenceEdits {
+    private final Edits edits;
+
+    EvidenceEdits(Edits edits) {
+        this.edits = edits;
+    }
+
+    /// Reads evidence from a file on the worker.
+    @FunctionalInterface
+    public interface Reading {
+        /// Reads it.
+        RunEvidence<?> read(Progress progress) throws IOException, InputException;
+    }
+
+    /// Adds a run that rests on one file.
+    ///
+    /// @param failed is told why it could not
+    public void addRun(Path file, RunDraft draft, Reading reading, Consumer<Exception> failed) {
+        edits.add(
+                "Adding " + file.getFileName(),
+                (study, progress) -> study.addRun(
+                        SetupOfBench.of(study, draft),
+                        List.of(reading.read(progress.part(0, 0.5))),
+                        progress.part(0.5, 1)),
+                failed);
+    }
+
+    /// Adds evidence to a run that is there.
+    ///
+    /// @param failed is told why it could not
+    public void add(Path file, Run run, Reading reading, Consumer<Exception> failed) {
+        edits.add(
+                "Adding " + file.getFileName(),
+                (study, progress) -> study.add(run, reading.read(progress.part(0, 0.5)), progress.part(0.5, 1)),
+                failed);
+    }
+
+    /// Adds the log of a stream's host.
+    ///
+    /// @param options how it is read
+    public void addHostLog(Path file, Run run, OptionsOf options, Consumer<Exception> failed) {
+        add(
+                file,
+                run,
+                progress -> new RunEvidence<>(
+                        EvidenceKinds.HOST_LOG, file, LogImport.read(file, options.of(file), progress)),
+                failed);
+    }
+
+    /// Finds out how a log is read.
+    @FunctionalInterface
+    public interface OptionsOf {
+        /// Looks at it.
+        ImportOptions of(Path file) throws IOException, InputException;
+    }
+
+    /// Adds a counted clip.
+    public void addPictures(Path file, Run run, StoredPictures pictures, Consumer<Exception> failed) {
+        edits.add(
+                "Adding " + file.getFileName(),
+                (study, progress) -> study.addPictures(run, pictures, progress),
+                failed);
+    }
+
+    /// Keeps a link probe that was just made.
+    public void keepProbe(Run run, ProbeTrace trace, Consumer<Exception> failed) {
+        addWritten(Path.of("probe.json"), run, EvidenceKinds.LINK_PROBE, file -> ProbeFile.write(trace, file), failed);
+    }
+
+    /// Adds evidence that Fluss writes itself: what was found in a clip, what was just measured.
+    ///
+    /// @param about the file that it was found in, or a name for it
+    public void addWritten(Path about, Run run, EvidenceKind<?, ?> kind, Writing writing, Consumer<Exception> failed) {
+        edits.add(
+                "Adding " + about.getFileName(),
+                (study, progress) -> {
+                    Path folder = Files.createTempDirectory("fluss-written");
+                    Path file = folder.resolve(kind.writtenName(String.valueOf(about.getFileName())));
+                    try {
+                        writing.to(file);
+                        return study.add(run, RunEvidence.of(kind, file, progress.part(0, 0.5)), progress.part(0.5, 1));
+                    } finally {
+                        Files.deleteIfExists(file);
+                        Files.delete(folder);
+                    }
+                },
+                failed);
+    }
+
+    /// Writes evidence to a file.
+    @FunctionalInterface
+    public interface Writing {
+        /// Does it.
+        void to(Path file) throws IOException;
+    }
+
+    /// Takes evidence of a run away.
+    public void remove(Run run, EvidenceKind<?, ?> kind) {
+        edits.change("Removing the " + kind.title(), study -> study.remove(run, kind));
+    }
+
+    /// Says whether a trial of measured latency counts.
+    public void judge(JudgedTrial trial, boolean accepted) {
+        edits.change("Judging a trial", study -> study.latency().judge(trial, Optional.of(accepted)));
+    }
+
+    /// Looks at the evidence of measured latency again.
+    public void lookAgain(Run run, EdgeSettings settings, boolean swapped) {
+        edits.change(
+                "Looking at the latency again",
+                study -> study.latency().lookAgain(run, settings, swapped, Progress.NONE));
+    }
+
+    /// Simulates a scenario several times, each time with another seed than any run on that path has.
+    ///
+    /// @param failed is told why it could not
+    public void simulate(RunDraft draft, Scenario scenario, int repeats, Consumer<Exception> failed) {
+        edits.add(
+                "Simulating " + scenario.name(),
+                (study, progress) -> simulate(study, draft, scenario, repeats, progress),
+                failed);
+    }
+
+    private static Run simulate(Study study, RunDraft draft, Scenario scenario, int repeats, Progress progress)
+            throws StudyException, IOException, InputException {
+        Path folder = Files.createTempDirectory("fluss-simulated");
+        try {
+            SimulatedEvidence evidence = new SimulatedEvidence(folder);
+            int before = (int) study.runs().stream()
+                    .filter(run -> run.path().name().equals(draft.path()))
+                    .count();
+            Run last = one(study, draft, scenario, before, evidence, progress.part(0, 1.0 / repeats));
+            for (int repeat = 1; repeat < repeats; repeat++) {
+                Progress part = progress.part((double) repeat / repeats, (repeat + 1.0) / repeats);
+                last = one(study, draft, scenario, before + repeat, evidence, part);
+            }
+            return last;
+        } finally {
+            Files.delete(folder);
+        }
+    }
+
+    private static Run one(
+            Study study, RunDraft draft, Scenario scenario, int before, SimulatedEvidence evidence, Progress progress)
+            throws StudyException, IOException, InputException {
+        Scenario seeded = scenario.withSeed(scenario.seed() + before);
+        RunDraft named = SimulatedEvidence.draft(seeded, draft.named(draft.name() + " " + (before + 1)));
+        return evidence.add(study, SetupOfBench.of(study, named), Simulation.run(seeded), Grade.A, progress);
+    }
+}

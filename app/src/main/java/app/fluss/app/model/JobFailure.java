@@ -1,0 +1,21 @@
+package app.fluss.app.model;
+
+/// A job ended in an error of the program or of the machine, in words for the user.
+public final class JobFailure extends Exception {
+    private static final long serialVersionUID = 1L;
+
+    private JobFailure(String message, Throwable cause) {
+        super(message, cause);
+    }
+
+    /// Puts it into words. The trace goes to the log, for whoever mends it.
+    public static JobFailure of(Throwable error) {
+        System.getLogger("fluss").log(System.Logger.Level.ERROR, "a job failed", error);
+        return new JobFailure(
+                error instanceof OutOfMemoryError
+                        ? "There was not enough memory for it, and nothing was changed. Use shorter logs, or start Fluss with"
+                                + " more memory."
+                        : "Fluss failed at it, and nothing was changed: %s. Please report this.".formatted(error),
+                error);
+    }
+}

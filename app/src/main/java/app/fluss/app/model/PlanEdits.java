@@ -1,0 +1,65 @@
+package app.fluss.app.model;
+
+import app.fluss.core.path.Chain;
+import app.fluss.core.plan.PlanSettings;
+import app.fluss.core.plan.PlannedStep;
+import app.fluss.files.study.DeliveryPath;
+import app.fluss.files.study.Planned;
+import app.fluss.files.study.SheetRow;
+import java.util.List;
+import java.util.Map;
+import java.util.function.Supplier;
+
+/// Changes of the plan.
+public final class PlanEdits {
+    private final Edits edits;
+
+    PlanEdits(Edits edits) {
+        this.edits = edits;
+    }
+
+    /// States how many kept runs of scenes on paths are wanted; 0 for none.
+    public void want(Map<Planned.Cell, Integer> repeats) {
+        edits.note("Changing the plan", study -> study.plan().want(repeats));
+    }
+
+    /// States how sessions are planned.
+    public void set(PlanSettings settings) {
+        edits.note("Changing the plan's settings", study -> study.plan().set(settings));
+    }
+
+    /// Replaces the open lines of the run sheet.
+    ///
+    /// @param planned is asked off the interface thread
+    public void replaceOpen(Supplier<List<PlannedStep>> planned) {
+        edits.note("Planning the session", study -> study.plan().replaceOpen(planned.get()));
+    }
+
+    /// Says that a line is done, or passed over.
+    public void set(SheetRow row, SheetRow.State state) {
+        edits.note("Marking a line", study -> study.plan().set(row, state));
+    }
+
+    /// Wants runs of a path in a scene; the path is made if no path has these stages.
+    ///
+    /// @param done is told once it is planned
+    public void wantPath(long sceneId, String name, Chain chain, int repeats, Runnable done) {
+        edits.note(
+                "Planning a path",
+                study -> {
+                    List<DeliveryPath> paths = study.bench().read().paths();
+                    long path = paths.stream()
+                            .filter(one -> one.chain().equals(chain))
+                            .mapToLong(DeliveryPath::id)
+                            .findFirst()
+                            .orElse(-1);
+                    study.plan()
+                            .want(Map.of(
+                                    new Planned.Cell(
+                                            sceneId,
+                                            path >= 0 ? path : study.bench().addPath(name, chain)),
+                                    repeats));
+                },
+                done);
+    }
+}

@@ -1,0 +1,82 @@
+package app.fluss.app.model;
+
+import app.fluss.core.bench.FactSource;
+import app.fluss.core.bench.Setup;
+import app.fluss.core.measure.DisplayMode;
+import app.fluss.core.measure.Section;
+import app.fluss.files.study.Outcome;
+import app.fluss.files.study.Run;
+import app.fluss.files.study.StoredSection;
+import java.util.Map;
+import java.util.TreeMap;
+
+/// Changes of runs.
+public final class RunEdits {
+    private final Edits edits;
+
+    RunEdits(Edits edits) {
+        this.edits = edits;
+    }
+
+    /// States the recorded facts of a run anew, by their names in files; what stays as it was keeps its source.
+    public void state(Run run, Map<String, String> facts) {
+        Setup before = run.setup();
+        Setup stated = Setup.EMPTY
+                .with(before.facts().stream()
+                        .filter(fact -> fact.value().equals(facts.get(fact.key().id()))
+                                || !fact.source().isRecorded())
+                        .toList())
+                .withItems(before.items());
+        Map<String, String> more = new TreeMap<>(facts);
+        stated.facts().stream()
+                .filter(fact -> fact.source().isRecorded())
+                .forEach(fact -> more.remove(fact.key().id()));
+        set("Stating facts", run, stated.withNamed(more, FactSource.TYPED));
+    }
+
+    /// States the display mode that a run was measured on.
+    public void state(Run run, DisplayMode mode) {
+        set("Stating the display", run, run.setup().withDisplay(mode, FactSource.TYPED));
+    }
+
+    /// Takes over what the bench has now, where the run itself does not say otherwise.
+    public void takeBench(Run run, Setup bench) {
+        set("Taking the bench's facts", run, bench.overlaid(run.setup().recorded()));
+    }
+
+    private void set(String name, Run run, Setup setup) {
+        edits.change(name, study -> study.setSetup(run, setup));
+    }
+
+    /// Says whether a run counts.
+    ///
+    /// @param reason why not; empty if it does
+    public void setOutcome(Run run, Outcome outcome, String reason) {
+        edits.change("Marking a run", study -> study.setOutcome(run, outcome, reason));
+    }
+
+    /// Removes a run.
+    public void remove(Run run) {
+        edits.change("Removing a run", study -> study.removeRun(run));
+    }
+
+    /// Marks a section of a run.
+    public void mark(Run run, Section section) {
+        edits.change("Marking a section", study -> study.addSection(run, section));
+    }
+
+    /// Says how heavy a section is.
+    public void setWeight(StoredSection section, Section.Weight weight) {
+        edits.change("Setting a weight", study -> study.setWeight(section, weight));
+    }
+
+    /// Gives a section another name.
+    public void rename(StoredSection section, String name) {
+        edits.change("Renaming a section", study -> study.renameSection(section, name));
+    }
+
+    /// Removes the mark of a section.
+    public void remove(StoredSection section) {
+        edits.change("Removing a mark", study -> study.removeSection(section));
+    }
+}

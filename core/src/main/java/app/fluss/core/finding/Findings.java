@@ -1,0 +1,75 @@
+package app.fluss.core.finding;
+
+import app.fluss.core.compare.RunComparison;
+import app.fluss.core.frame.ImportNotes;
+import app.fluss.core.latency.LatencyFigures;
+import app.fluss.core.latency.Measurement;
+import app.fluss.core.picture.PictureCount;
+import java.util.ArrayList;
+import java.util.List;
+
+/// What Fluss noticed, put together in one way for window and command line alike: of a run all that is known of it, of
+/// a comparison, of a clip or of latency samples by themselves.
+public final class Findings {
+    private Findings() {}
+
+    /// The findings of a run, worst first.
+    public static List<Finding> of(KnownOfRun run) {
+        List<Finding> all = new ArrayList<>(RunFindings.of(run.analysis()));
+        run.notes().ifPresent(notes -> all.addAll(ImportFindings.of(notes)));
+        all.addAll(SensorFindings.of(run.analysis(), run.cardMemoryMb()));
+        all.addAll(WaysFindings.of(run.ways()));
+        all.addAll(RequirementFindings.of(run.requirements()));
+        run.latency().ifPresent(seen -> all.addAll(LatencyFindings.of(seen.light(), seen.figures(), seen.ambiguous())));
+        run.unexplained().ifPresent(left -> all.addAll(UnexplainedFindings.of(left)));
+        run.clip()
+                .ifPresent(clip -> all.addAll(ClipFindings.of(
+                        clip.count(),
+                        clip.fps(),
+                        run.analysis().settings().claimedFps().orNaN())));
+        run.blame().ifPresent(blame -> all.addAll(StreamFindings.of(blame.hitches(), blame.alignment())));
+        run.probe().ifPresent(probe -> all.addAll(StreamFindings.of(probe.report(), probe.bufferMs())));
+        run.headset()
+                .ifPresent(seen ->
+                        all.addAll(HeadsetFindings.of(seen, run.analysis().limits())));
+        return sorted(all);
+    }
+
+    /// The findings of a comparison, worst first.
+    ///
+    /// @param notes what the importer met in logs that are read for it and belong to no run of a study
+    /// @param assumedNative whether a log of the native side does not say which images are rendered
+    public static List<Finding> of(RunComparison comparison, List<ImportNotes> notes, boolean assumedNative) {
+        List<Finding> all = new ArrayList<>(ComparisonFindings.of(comparison));
+        notes.forEach(one -> all.addAll(ImportFindings.of(one)));
+        if (assumedNative) {
+            all.add(Finding.of(FindingCode.ASSUMED_NATIVE, FindingCode.ASSUMED_NATIVE.meaning()));
+        }
+        return sorted(all);
+    }
+
+    /// The findings of a clip by itself, worst first.
+    ///
+    /// @param fps pictures a second of the clip
+    /// @param claimedFps what a counter said meanwhile, /s; NaN if nothing was read
+    public static List<Finding> of(PictureCount count, double fps, double claimedFps) {
+        return ClipFindings.of(count, fps, claimedFps);
+    }
+
+    /// The findings of latency samples by themselves and of the light that they were found on, worst first.
+    ///
+    /// @param ambiguous trials without a clean edge that nobody has judged
+    public static List<Finding> of(Measurement.LightQuality light, LatencyFigures figures, long ambiguous) {
+        return LatencyFindings.of(light, figures, ambiguous);
+    }
+
+    /// The findings of a log on its way in, worst first.
+    public static List<Finding> of(ImportNotes notes) {
+        return sorted(new ArrayList<>(ImportFindings.of(notes)));
+    }
+
+    private static List<Finding> sorted(List<Finding> found) {
+        found.sort(Finding.WORST_FIRST);
+        return List.copyOf(found);
+    }
+}

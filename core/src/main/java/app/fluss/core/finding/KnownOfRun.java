@@ -1,0 +1,81 @@
+package app.fluss.core.finding;
+
+import app.fluss.core.frame.ImportNotes;
+import app.fluss.core.generation.WaysToKnow;
+import app.fluss.core.latency.LatencyFigures;
+import app.fluss.core.latency.Measurement;
+import app.fluss.core.latency.chain.Unexplained;
+import app.fluss.core.measure.Analysis;
+import app.fluss.core.path.Judgement;
+import app.fluss.core.picture.PictureCount;
+import app.fluss.core.stream.ProbeReport;
+import app.fluss.core.stream.blame.Alignment;
+import app.fluss.core.stream.blame.ClientHitch;
+import app.fluss.core.vr.Reprojection;
+import java.util.List;
+import java.util.Optional;
+
+/// Everything known of a run that a finding can rest on.
+///
+/// @param analysis its figures
+/// @param notes what the importer met in its log
+/// @param cardMemoryMb memory of the card that draws, MB; NaN if not stated
+/// @param ways what of it was generated, as far as is known
+/// @param requirements as they were judged before it
+/// @param latency what was measured
+/// @param unexplained measured latency less what the stages add up to
+/// @param clip a clip of its game
+/// @param blame what its hitches at a stream's client come from
+/// @param probe of its link
+/// @param headset what a headset showed of it
+public record KnownOfRun(
+        Analysis analysis,
+        Optional<ImportNotes> notes,
+        double cardMemoryMb,
+        WaysToKnow ways,
+        List<Judgement> requirements,
+        Optional<Latency> latency,
+        Optional<Unexplained> unexplained,
+        Optional<Clip> clip,
+        Optional<Blamed> blame,
+        Optional<Probe> probe,
+        Optional<Reprojection> headset) {
+    /// Keeps a copy.
+    public KnownOfRun {
+        requirements = List.copyOf(requirements);
+    }
+
+    /// A run of which only the log is known.
+    public static KnownOfRun log(Analysis analysis, Optional<ImportNotes> notes, double cardMemoryMb) {
+        return new KnownOfRun(
+                analysis,
+                notes,
+                cardMemoryMb,
+                WaysToKnow.of(analysis, Optional.empty()),
+                List.of(),
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty(),
+                Optional.empty());
+    }
+
+    /// Measured latency.
+    ///
+    /// @param ambiguous trials without a clean edge that nobody has judged
+    public record Latency(Measurement.LightQuality light, LatencyFigures figures, long ambiguous) {}
+
+    /// A counted clip.
+    ///
+    /// @param fps its pictures a second
+    public record Clip(PictureCount count, double fps) {}
+
+    /// Hitches at a stream's client.
+    public record Blamed(List<ClientHitch> hitches, Alignment alignment) {}
+
+    /// A probe of the link.
+    ///
+    /// @param bufferMs what the client holds back, ms; NaN if it is not stated
+    public record Probe(ProbeReport report, double bufferMs) {}
+}
