@@ -14,6 +14,8 @@ module app.fluss.core {
     exports app.fluss.core.measure;
     // Runs against runs: intervals, generation figures, tables.
     exports app.fluss.core.compare;
+    // Every figure and every finding.
+    exports app.fluss.core.catalogue;
     // What Fluss noticed, in words.
     exports app.fluss.core.finding;
     // How much must be measured, and in what order.

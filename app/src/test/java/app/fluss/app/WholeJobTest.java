@@ -3,12 +3,12 @@ package app.fluss.app;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import app.fluss.app.theme.Numbers;
-import app.fluss.core.compare.Measure;
 import app.fluss.core.compare.RunComparison;
 import app.fluss.core.frame.FrameLog;
 import app.fluss.core.measure.Analysis;
 import app.fluss.core.measure.AnalysisSettings;
 import app.fluss.core.measure.DisplayMode;
+import app.fluss.core.measure.Measure;
 import app.fluss.core.measure.Section;
 import app.fluss.core.measure.SyncMode;
 import app.fluss.core.work.Progress;

@@ -29,6 +29,7 @@ import picocli.CommandLine.Spec;
             BlameJob.class,
             Simulate.class,
             Check.class,
+            Reference.class,
             AutoComplete.GenerateCompletion.class
         },
         footer = {

@@ -215,7 +215,7 @@ class FlussTest {
                             node.at("/" + figure + "_ci/0").asDouble(),
                             node.at("/" + figure + "_ci/1").asDouble());
         }
-        assertThat(out.toString()).contains("multiplier-assumed", "one-run");
+        assertThat(out.toString()).contains("multiplier-assumed", "few-runs");
     }
 
     @Test

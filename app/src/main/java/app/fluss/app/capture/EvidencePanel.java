@@ -4,14 +4,13 @@ import app.fluss.app.theme.Boxes;
 import app.fluss.app.theme.Buttons;
 import app.fluss.app.theme.Labels;
 import app.fluss.app.theme.Theme;
-import app.fluss.core.compare.Measure;
 import app.fluss.core.measure.AnalysisSettings;
 import app.fluss.core.measure.Grade;
+import app.fluss.core.measure.Measure;
 import app.fluss.core.reading.Impression;
 import app.fluss.files.log.MappingMemory;
 import app.fluss.files.study.Attempt;
 import java.nio.file.Path;
-import java.util.Arrays;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Locale;
@@ -171,7 +170,7 @@ final class EvidencePanel extends VBox {
     }
 
     private static String names(Grade grade, boolean had) {
-        String names = Arrays.stream(Measure.values())
+        String names = Measure.COMPARED.stream()
                 .filter(measure -> measure.canBeHadAt(grade) == had)
                 .map(Measure::title)
                 .collect(Collectors.joining(", "));

@@ -7,10 +7,12 @@ import app.fluss.app.theme.Labels;
 import app.fluss.app.theme.Numbers;
 import app.fluss.app.theme.Theme;
 import app.fluss.core.compare.Interval;
-import app.fluss.core.compare.Measure;
 import app.fluss.core.compare.MeasureComparison;
 import app.fluss.core.latency.LatencyDifference;
+import app.fluss.core.latency.LatencyMeasure;
+import app.fluss.core.measure.Described;
 import app.fluss.core.measure.Figure;
+import app.fluss.core.measure.Measure;
 import app.fluss.core.plan.EnoughRuns;
 import java.util.List;
 import java.util.Optional;
@@ -236,7 +238,7 @@ public final class CompareScreen extends VBox {
         if (comparison.latency().shiftMs().isKnown()) {
             latencyRow(grid, row++, comparison);
         }
-        for (Measure measure : Measure.values()) {
+        for (Measure measure : Measure.COMPARED) {
             MeasureComparison compared = comparison.runs().measure(measure);
             // Without logs most figures are missing on both sides, for a reason that the finding gives once.
             if (comparison.runs().grade().hasLog()
@@ -276,9 +278,9 @@ public final class CompareScreen extends VBox {
         HBox first = new HBox(5, name, unit);
         first.setAlignment(Pos.CENTER_LEFT);
         grid.add(first, 0, row);
-        cell(grid, 1, row, compared.a());
-        cell(grid, 2, row, compared.b());
-        Label difference = cell(grid, 3, row, compared.difference());
+        cell(grid, 1, row, measure, compared.a());
+        cell(grid, 2, row, measure, compared.b());
+        Label difference = cell(grid, 3, row, measure, compared.difference());
         difference.setId("difference-" + measure.name());
         if (compared.isClear()) {
             difference.getStyleClass().add("strong");
@@ -310,7 +312,7 @@ public final class CompareScreen extends VBox {
             grid.add(Labels.of("%d clicks".formatted(latency.samplesA()), "muted"), 1, row);
             grid.add(Labels.of("%d clicks".formatted(latency.samplesB()), "muted"), 2, row);
         }
-        Label shift = cell(grid, 3, row, latency.shiftMs());
+        Label shift = cell(grid, 3, row, LatencyMeasure.MEDIAN, latency.shiftMs());
         shift.setId("difference-latency");
         shift.setTooltip(new Tooltip(
                 comparison.latencyEstimated()
@@ -323,8 +325,8 @@ public final class CompareScreen extends VBox {
         grid.add(Labels.of(ends, "muted"), 5, row, 2, 1);
     }
 
-    private static Label cell(GridPane grid, int column, int row, Figure figure) {
-        Label label = new Label(Numbers.text(figure, 2));
+    private static Label cell(GridPane grid, int column, int row, Described measure, Figure figure) {
+        Label label = new Label(Numbers.text(measure, figure));
         label.setMinWidth(USE_PREF_SIZE);
         String reason = Numbers.reason(figure);
         if (!reason.isEmpty()) {
@@ -353,7 +355,7 @@ public final class CompareScreen extends VBox {
                         end(latency.interval().map(Interval::high)),
                         Numbers.MISSING))
                 .append('\n');
-        for (Measure measure : Measure.values()) {
+        for (Measure measure : Measure.COMPARED) {
             MeasureComparison compared = comparison.runs().measure(measure);
             text.append(String.join(
                             "\t",

@@ -2,11 +2,12 @@ package app.fluss.app.examine;
 
 import app.fluss.app.theme.Numbers;
 import app.fluss.core.measure.Analysis;
+import app.fluss.core.measure.Description;
 import app.fluss.core.measure.Figure;
 import app.fluss.core.measure.Limits;
 import app.fluss.core.measure.LowConvention;
 import app.fluss.core.measure.Lows;
-import app.fluss.core.measure.RefreshLedger;
+import app.fluss.core.measure.Measure;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.function.Function;
@@ -20,6 +21,18 @@ import javafx.scene.layout.Priority;
 
 /// The figures of a run and of its sections, side by side, each with its definition as a tooltip.
 final class FigureGrid extends GridPane {
+    private static final List<Measure> OTHERS = List.of(
+            Measure.MEDIAN,
+            Measure.SPREAD,
+            Measure.MIDDLE_NINETY,
+            Measure.P99,
+            Measure.SUCCESSIVE,
+            Measure.LAG1,
+            Measure.STUTTERS,
+            Measure.MOTION,
+            Measure.EVEN_SHARE,
+            Measure.LOST);
+
     FigureGrid() {
         setId("figures");
         setHgap(14);
@@ -27,11 +40,7 @@ final class FigureGrid extends GridPane {
     }
 
     /// One figure of one stretch, for people.
-    private record Cell(String text, String reason) {
-        static Cell of(Figure figure, int decimals) {
-            return new Cell(Numbers.text(figure, decimals), Numbers.reason(figure));
-        }
-    }
+    private record Cell(String text, String reason) {}
 
     /// One row.
     private record Row(String name, String definition, Function<Analysis, Cell> cell) {}
@@ -87,64 +96,46 @@ final class FigureGrid extends GridPane {
         return text.toString();
     }
 
+    /// What is shown for each convention of lows.
+    private static List<Measure> measures(LowConvention convention) {
+        List<Measure> lows = switch (convention) {
+            case PERCENTILE -> List.of(Measure.LOW_PERCENTILE, Measure.TENTH_LOW_PERCENTILE);
+            case SLOWEST_MEAN -> List.of(Measure.LOW_SLOWEST_MEAN, Measure.TENTH_LOW_SLOWEST_MEAN);
+            case TIME_WEIGHTED -> List.of(Measure.LOW_TIME_WEIGHTED, Measure.TENTH_LOW_TIME_WEIGHTED);
+        };
+        List<Measure> all = new ArrayList<>(lows);
+        all.addAll(OTHERS);
+        return all;
+    }
+
     private static List<Row> rows(LowConvention convention) {
         List<Row> rows = new ArrayList<>();
-        String how = "Convention: " + name(convention) + ". " + definition(convention);
-        rows.add(new Row("1 % low, /s", how, run -> low(run.onePercentLow(), convention)));
-        rows.add(new Row("0.1 % low, /s", how, run -> low(run.tenthPercentLow(), convention)));
-        rows.add(new Row(
-                "median, ms", "Middle frame time.", run -> Cell.of(run.spread().median(), 2)));
-        rows.add(new Row(
-                "spread, sd, ms",
-                "Standard deviation of the frame times, n − 1.",
-                run -> Cell.of(run.spread().sd(), 2)));
-        rows.add(new Row(
-                "p95 − p5, ms",
-                "Width of the middle nine tenths of the frame times.",
-                run -> Cell.of(run.spread().middleNinety(), 2)));
-        rows.add(new Row(
-                "p99, ms",
-                "99 % quantile of the frame times, type 7.",
-                run -> Cell.of(run.spread().p99(), 2)));
-        rows.add(new Row(
-                "step to step, ms",
-                "Mean difference of successive frame times.",
-                run -> Cell.of(run.pacing().successiveDifferenceMean(), 2)));
-        rows.add(new Row(
-                "lag-1",
-                "Autocorrelation of successive frame times; near −1 where long and short ones alternate.",
-                run -> Cell.of(run.pacing().lag1(), 2)));
-        rows.add(new Row(
-                "stutters, /min",
-                "Frames over twice the median of the 51 around them and more than 4 ms above it.",
-                run -> Cell.of(run.stutters().perMinute(), 1)));
-        rows.add(new Row(
-                "motion error, ms",
-                "Mean difference between the step in displayed time and the step in game time.",
-                run -> Cell.of(run.motion().meanAbs(), 2)));
-        rows.add(new Row(
-                "even share",
-                "Share of images with the commonest hold.",
-                run -> new Cell(Numbers.percent(evenShare(run), 0), Numbers.reason(evenShare(run)))));
-        rows.add(new Row(
-                "lost",
-                "Images that never reached the panel.",
-                run -> run.ledger()
-                        .map(ledger -> new Cell(Numbers.text(ledger.lost(), 0), ""))
-                        .orElseGet(() -> new Cell(Numbers.MISSING, "No refresh rate is stated."))));
+        for (Measure measure : measures(convention)) {
+            Description of = measure.description();
+            rows.add(new Row(
+                    of.unit().isEmpty() || of.isShare() ? of.title() : of.title() + ", " + of.unit(),
+                    of.definition(),
+                    run -> cell(measure, run)));
+        }
         rows.add(new Row("limit", "What held most frames up.", run -> limit(run)));
         return rows;
     }
 
-    private static Cell low(Lows lows, LowConvention convention) {
-        Cell cell = Cell.of(lows.by(convention), 1);
-        return lows.isWeak() && lows.by(convention).isKnown()
-                ? new Cell("~ " + cell.text, "Weak: rests on %d frames.".formatted(lows.tailFrames()))
-                : cell;
+    private static Cell cell(Measure measure, Analysis run) {
+        Figure figure = measure.of(run);
+        Cell cell = new Cell(Numbers.text(measure, figure), Numbers.reason(figure));
+        return switch (measure) {
+            case LOW_PERCENTILE, LOW_SLOWEST_MEAN, LOW_TIME_WEIGHTED -> marked(cell, figure, run.onePercentLow());
+            case TENTH_LOW_PERCENTILE, TENTH_LOW_SLOWEST_MEAN, TENTH_LOW_TIME_WEIGHTED ->
+                marked(cell, figure, run.tenthPercentLow());
+            default -> cell;
+        };
     }
 
-    private static Figure evenShare(Analysis run) {
-        return run.ledger().map(RefreshLedger::evenShare).orElseGet(() -> Figure.missing("no refresh rate is stated"));
+    private static Cell marked(Cell cell, Figure low, Lows lows) {
+        return lows.isWeak() && low.isKnown()
+                ? new Cell("~ " + cell.text, "Weak: rests on %d frames.".formatted(lows.tailFrames()))
+                : cell;
     }
 
     private static Cell limit(Analysis run) {
@@ -172,15 +163,6 @@ final class FigureGrid extends GridPane {
             case PERCENTILE -> "percentile";
             case SLOWEST_MEAN -> "slowest mean";
             case TIME_WEIGHTED -> "time-weighted";
-        };
-    }
-
-    private static String definition(LowConvention convention) {
-        return switch (convention) {
-            case PERCENTILE -> "1000 / the 99 % (99.9 %) quantile of the frame times.";
-            case SLOWEST_MEAN -> "1000 / the mean of the slowest 1 % (0.1 %) of frames.";
-            case TIME_WEIGHTED ->
-                "1000 / the frame time at which the slowest frames add up to 1 % (0.1 %) of the time.";
         };
     }
 }

@@ -2,6 +2,7 @@ package app.fluss.app.examine;
 
 import app.fluss.app.theme.Numbers;
 import app.fluss.core.measure.Figure;
+import app.fluss.core.measure.Measure;
 import app.fluss.core.measure.Rates;
 import app.fluss.files.study.Claim;
 import java.util.List;
@@ -34,25 +35,25 @@ final class LadderView extends VBox {
                         rates.claimed(),
                         "slate",
                         claim.map(LadderView::range).orElse(""),
-                        "What a counter said. Evidence about the counter."),
+                        Measure.CLAIMED.description().definition()),
                 new Rung(
                         "rendered",
                         rates.rendered(),
                         "water",
                         "",
-                        "Images with new game state, per second of elapsed time."),
+                        Measure.RENDERED.description().definition()),
                 new Rung(
                         "presented",
                         rates.presented(),
                         "foam",
                         gap("+", rates.generated(), "generated"),
-                        "Images handed on, generated ones included: 1000 n / T."),
+                        Measure.PRESENTED.description().definition()),
                 new Rung(
                         "delivered",
                         rates.delivered(),
                         "water",
                         gap("−", rates.unseen(), "not seen"),
-                        "Distinct images that reached the panel, per second. Never above the refresh rate."));
+                        Measure.DELIVERED.description().definition()));
         double longest = rungs.stream()
                 .mapToDouble(rung -> rung.rate.orNaN())
                 .filter(Double::isFinite)

@@ -1,8 +1,8 @@
 package app.fluss.app.model;
 
-import app.fluss.core.compare.Measure;
 import app.fluss.core.measure.Analysis;
 import app.fluss.core.measure.Figure;
+import app.fluss.core.measure.Measure;
 import app.fluss.core.plan.RepeatsWanted;
 import app.fluss.files.study.Planned;
 import app.fluss.files.study.Run;

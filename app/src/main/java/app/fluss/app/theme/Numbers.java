@@ -1,5 +1,7 @@
 package app.fluss.app.theme;
 
+import app.fluss.core.measure.Described;
+import app.fluss.core.measure.Description;
 import app.fluss.core.measure.Figure;
 import java.text.NumberFormat;
 
@@ -28,6 +30,12 @@ public final class Numbers {
         };
     }
 
+    /// A figure as its list says: decimals, and shares in percent.
+    public static String text(Described measure, Figure figure) {
+        Description of = measure.description();
+        return of.isShare() ? percent(figure, of.decimals()) : text(figure, of.decimals());
+    }
+
     /// A share as a percentage with so many decimals, or a dash.
     public static String percent(Figure share, int decimals) {
         return text(share.map(value -> value * 100), decimals) + (share.isKnown() ? " %" : "");
@@ -35,6 +43,6 @@ public final class Numbers {
 
     /// The reason why a figure is missing, or nothing.
     public static String reason(Figure figure) {
-        return figure instanceof Figure.Missing(String reason) ? "Not to be had: " + reason + "." : "";
+        return figure instanceof Figure.Missing(String reason) ? "Not available: " + reason + "." : "";
     }
 }

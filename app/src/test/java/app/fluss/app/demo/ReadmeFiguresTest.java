@@ -3,11 +3,11 @@ package app.fluss.app.demo;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import app.fluss.core.compare.GenerationFigures;
-import app.fluss.core.compare.Measure;
 import app.fluss.core.compare.RunComparison;
 import app.fluss.core.latency.LatencyDifference;
 import app.fluss.core.measure.Analysis;
 import app.fluss.core.measure.Figure;
+import app.fluss.core.measure.Measure;
 import app.fluss.files.study.EvidenceKinds;
 import app.fluss.files.study.Run;
 import app.fluss.files.study.Scene;

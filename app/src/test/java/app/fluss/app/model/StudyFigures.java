@@ -1,9 +1,9 @@
 package app.fluss.app.model;
 
-import app.fluss.core.compare.Measure;
 import app.fluss.core.compare.MeasureComparison;
 import app.fluss.core.finding.Finding;
 import app.fluss.core.measure.Analysis;
+import app.fluss.core.measure.Measure;
 import app.fluss.core.work.Progress;
 import app.fluss.files.bench.Requirements;
 import app.fluss.files.study.Run;

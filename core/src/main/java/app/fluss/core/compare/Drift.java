@@ -1,6 +1,7 @@
 package app.fluss.core.compare;
 
 import app.fluss.core.measure.Analysis;
+import app.fluss.core.measure.Measure;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;

@@ -3,6 +3,7 @@ package app.fluss.core.compare;
 import app.fluss.core.measure.Analysis;
 import app.fluss.core.measure.Figure;
 import app.fluss.core.measure.Grade;
+import app.fluss.core.measure.Measure;
 import app.fluss.core.work.Progress;
 import java.util.ArrayList;
 import java.util.EnumMap;
@@ -49,7 +50,7 @@ public record RunComparison(
     /// @throws app.fluss.core.work.StoppedException if `progress` stops it
     public static RunComparison of(
             List<Analysis> a, List<Analysis> b, double multiplier, List<Confound> confounds, Progress progress) {
-        return of(a, b, multiplier, confounds, EnumSet.allOf(Measure.class), progress);
+        return of(a, b, multiplier, confounds, Measure.COMPARED, progress);
     }
 
     /// Compares some measures only: where many stretches are compared, their tails take long.

@@ -1,6 +1,7 @@
 package app.fluss.core.compare;
 
 import app.fluss.core.measure.Figure;
+import app.fluss.core.measure.Measure;
 import app.fluss.core.measure.Moments;
 import java.util.Arrays;
 import java.util.Optional;

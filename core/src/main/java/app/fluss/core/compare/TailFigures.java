@@ -2,6 +2,7 @@ package app.fluss.core.compare;
 
 import app.fluss.core.measure.LowConvention;
 import app.fluss.core.measure.Lows;
+import app.fluss.core.measure.Measure;
 import app.fluss.core.measure.Moments;
 import app.fluss.core.measure.Ordered;
 import app.fluss.core.work.Progress;

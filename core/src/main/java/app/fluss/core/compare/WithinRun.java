@@ -2,6 +2,7 @@ package app.fluss.core.compare;
 
 import app.fluss.core.measure.Analysis;
 import app.fluss.core.measure.DisplayMode;
+import app.fluss.core.measure.Measure;
 import app.fluss.core.measure.Ordered;
 import app.fluss.core.work.Progress;
 import java.util.Arrays;
@@ -83,7 +84,7 @@ final class WithinRun {
                 Optional.of(bootstrap(runs, run -> successive(run.times().toArray()), seed))
                         .filter(BlockBootstrap::isPossible)
                         .map(BlockBootstrap::means);
-            case CLAIMED, STUTTERS, MOTION -> Optional.empty();
+            default -> Optional.empty(); // a count, a share or a claim: nothing within a run tells how sure it is
         };
     }
 

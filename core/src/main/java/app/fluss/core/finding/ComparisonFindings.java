@@ -4,11 +4,12 @@ import app.fluss.core.bench.FactKey;
 import app.fluss.core.compare.Confound;
 import app.fluss.core.compare.Drift;
 import app.fluss.core.compare.GenerationFigures;
-import app.fluss.core.compare.Measure;
+import app.fluss.core.compare.GenerationMeasure;
 import app.fluss.core.compare.MeasureComparison;
 import app.fluss.core.compare.RunComparison;
 import app.fluss.core.measure.Analysis;
 import app.fluss.core.measure.Figure;
+import app.fluss.core.measure.Measure;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -123,12 +124,10 @@ final class ComparisonFindings {
                             .formatted(RunFindings.plain(generation.nominal().orNaN()))));
         }
         Map<String, Figure> figures = new LinkedHashMap<>();
-        figures.put("rendered rate", comparison.measure(Measure.RENDERED).difference());
-        figures.put("delivered rate", comparison.measure(Measure.DELIVERED).difference());
-        figures.put("base cost", generation.baseCost());
-        figures.put("found multiplier", generation.foundMultiplier());
-        figures.put("delivered gain", generation.deliveredGain());
-        figures.put("efficiency", generation.efficiency());
+        comparison.measures().forEach((measure, compared) -> figures.put(measure.title(), compared.difference()));
+        for (GenerationMeasure measure : GenerationMeasure.values()) {
+            figures.put(measure.title(), measure.of(generation));
+        }
         found.addAll(MissingFigures.of(figures));
     }
 }

@@ -23,7 +23,7 @@ final class MissingFigures {
                 FindingCode.FIGURE_MISSING,
                 "Not available: %s.".formatted(String.join(", ", names)),
                 "The reason: %s.".formatted(reason),
-                "The figure stays empty until the evidence is there.")));
+                FindingCode.FIGURE_MISSING.remedy())));
         return found;
     }
 }

@@ -10,6 +10,7 @@ import app.fluss.core.measure.CardLoads;
 import app.fluss.core.measure.DisplayMode;
 import app.fluss.core.measure.Figure;
 import app.fluss.core.measure.Lows;
+import app.fluss.core.measure.Measure;
 import app.fluss.core.measure.Rates;
 import app.fluss.core.measure.RefreshLedger;
 import java.util.ArrayList;
@@ -220,14 +221,8 @@ final class RunFindings {
 
     private void missing() {
         Map<String, Figure> figures = new LinkedHashMap<>();
-        figures.put("claimed rate", run.rates().claimed());
-        figures.put("rendered rate", run.rates().rendered());
-        figures.put("presented rate", run.rates().presented());
-        figures.put("delivered rate", run.rates().delivered());
-        figures.put("spread of frame times", run.spread().sd());
-        figures.put("motion timing error", run.motion().meanAbs());
-        if (run.ledger().isEmpty()) {
-            figures.put("refresh ledger", Figure.missing("no refresh rate is stated"));
+        for (Measure measure : Measure.values()) {
+            figures.put(measure.title(), measure.of(run));
         }
         if (run.limits().unknown().orNaN() == 1) {
             figures.put("what limits", Figure.missing("the log has no CPU and GPU work, nor loads"));

@@ -19,4 +19,22 @@ public enum LowConvention {
         };
         return 1000 / frameTimeMs;
     }
+
+    /// In one line.
+    ///
+    /// @param share of the frames, 0.01 for the 1 % low
+    String definition(double share) {
+        String percent = plain(100 * share);
+        return switch (this) {
+            case PERCENTILE ->
+                "1000 / the %s %% quantile of the frame times, type 7.".formatted(plain(100 - 100 * share));
+            case SLOWEST_MEAN -> "1000 / the mean of the slowest %s %% of the frame times.".formatted(percent);
+            case TIME_WEIGHTED ->
+                "1000 / the frame time at which the longest add up to %s %% of the elapsed time.".formatted(percent);
+        };
+    }
+
+    private static String plain(double percent) {
+        return percent == Math.rint(percent) ? Long.toString(Math.round(percent)) : Double.toString(percent);
+    }
 }

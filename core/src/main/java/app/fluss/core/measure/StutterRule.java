@@ -19,4 +19,14 @@ public record StutterRule(double factor, double overMs) {
                     "factor must be above 1 and overMs at least 0, got %s and %s".formatted(factor, overMs));
         }
     }
+
+    /// In one line.
+    String definition() {
+        return "Frames over %s times the median of the %d around them and more than %s ms above it."
+                .formatted(plain(factor), 2 * SIDE + 1, plain(overMs));
+    }
+
+    private static String plain(double value) {
+        return value == Math.rint(value) ? Long.toString(Math.round(value)) : Double.toString(value);
+    }
 }

@@ -1,8 +1,8 @@
 package app.fluss.core.plan;
 
-import app.fluss.core.compare.Measure;
 import app.fluss.core.compare.RunComparison;
 import app.fluss.core.measure.Figure;
+import app.fluss.core.measure.Measure;
 import app.fluss.core.measure.Moments;
 
 /// Whether there are enough runs to tell a difference that matters, from the spread seen from run to run.

@@ -12,6 +12,7 @@ import app.fluss.core.measure.AnalysisSettings;
 import app.fluss.core.measure.DisplayMode;
 import app.fluss.core.measure.Figure;
 import app.fluss.core.measure.Grade;
+import app.fluss.core.measure.Measure;
 import app.fluss.core.measure.SyncMode;
 import app.fluss.core.plan.EnoughRuns;
 import app.fluss.core.work.Progress;

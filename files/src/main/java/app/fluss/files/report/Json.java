@@ -2,6 +2,8 @@ package app.fluss.files.report;
 
 import app.fluss.core.compare.Interval;
 import app.fluss.core.finding.Finding;
+import app.fluss.core.measure.Described;
+import app.fluss.core.measure.Description;
 import app.fluss.core.measure.Figure;
 import java.util.List;
 import java.util.Optional;
@@ -31,6 +33,26 @@ public final class Json {
             case Figure.Known(double value) -> node.put(key, value);
             case Figure.Missing _ -> node.putNull(key);
         }
+    }
+
+    /// Puts a figure where its list says: the keys of its path are made as they come.
+    static void put(ObjectNode root, Described described, Figure figure) {
+        String[] path = described.description().json().split("\\.", -1);
+        ObjectNode node = root;
+        for (int i = 0; i < path.length - 1; i++) {
+            node = node.get(path[i]) instanceof ObjectNode there ? there : node.putObject(path[i]);
+        }
+        String key = path[path.length - 1];
+        switch (figure) {
+            case Figure.Known(double value)
+            when isCount(described.description(), value) -> node.put(key, Math.round(value));
+            case Figure.Known(double value) -> node.put(key, value);
+            case Figure.Missing _ -> node.putNull(key);
+        }
+    }
+
+    private static boolean isCount(Description description, double value) {
+        return description.decimals() == 0 && !description.isShare() && value == Math.rint(value);
     }
 
     static void put(ObjectNode node, String key, Optional<Interval> interval) {

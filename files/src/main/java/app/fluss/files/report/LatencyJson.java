@@ -2,6 +2,7 @@ package app.fluss.files.report;
 
 import app.fluss.core.finding.Finding;
 import app.fluss.core.latency.LatencyFigures;
+import app.fluss.core.latency.LatencyMeasure;
 import java.util.List;
 import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
@@ -18,14 +19,9 @@ public final class LatencyJson {
     public static ObjectNode of(
             LatencyFigures figures, double[] samplesMs, double threshold, double rippleHz, List<Finding> findings) {
         ObjectNode node = Json.object();
-        node.put("n", figures.n());
-        node.put("missed", figures.missed());
-        Json.put(node, "median_ms", figures.median());
-        Json.put(node, "mean_ms", figures.mean());
-        Json.put(node, "sd_ms", figures.sd());
-        Json.put(node, "mad_ms", figures.mad());
-        Json.put(node, "p5_ms", figures.p5());
-        Json.put(node, "p95_ms", figures.p95());
+        for (LatencyMeasure measure : LatencyMeasure.values()) {
+            Json.put(node, measure, measure.of(figures));
+        }
         Json.put(node, "median_ci_ms", figures.medianInterval());
         ArrayNode samples = node.putArray("samples_ms");
         for (double sample : samplesMs) {
