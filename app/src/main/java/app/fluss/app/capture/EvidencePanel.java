@@ -29,6 +29,7 @@ import javafx.scene.layout.Region;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 import javafx.stage.Stage;
+import javafx.util.Subscription;
 
 /// What the run rests on: a log, readings, a tool's summary, an impression; any of them, and several
 /// together.
@@ -128,11 +129,14 @@ final class EvidencePanel extends VBox {
         VBox.setVgrow(pad, Priority.ALWAYS);
         root.getStyleClass().add("pad-window");
         Scene scene = new Scene(root, 720, 420);
-        theme.dress(scene);
+        Subscription dressed = theme.dress(scene);
         stage.setScene(scene);
         stage.setTitle("Readings pad – Fluss");
         stage.initOwner(getScene().getWindow());
-        stage.setOnHidden(_ -> padHome.getChildren().setAll(pad));
+        stage.setOnHidden(_ -> {
+            padHome.getChildren().setAll(pad);
+            dressed.unsubscribe();
+        });
         stage.show();
         pad.requestFocus();
     }

@@ -35,8 +35,12 @@ final class LadderChart extends CanvasView {
     LadderChart(Theme theme, SettingLadder ladder) {
         super(theme, "Figures against " + ladder.setting().title());
         this.ladder = ladder;
-        theme.textScaleProperty().subscribe(() -> setMinHeight(scaled(HEAD + ROW * ROWS.size())));
         setPrefHeight(scaled(HEAD + ROW * ROWS.size()));
+    }
+
+    @Override
+    protected void textScaled() {
+        setMinHeight(scaled(HEAD + ROW * ROWS.size()));
     }
 
     @Override

@@ -162,7 +162,7 @@ final class TradeMap extends CanvasView {
     }
 
     private boolean isChosen(Comparison one) {
-        return chosen.filter(shown -> shown.path().equals(one.path())).isPresent();
+        return chosen.filter(shown -> shown.path().id() == one.path().id()).isPresent();
     }
 
     private void axes(GraphicsContext g, Palette palette, Scale scale) {

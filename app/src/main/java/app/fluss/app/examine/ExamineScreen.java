@@ -9,6 +9,7 @@ import app.fluss.app.theme.Boxes;
 import app.fluss.app.theme.Buttons;
 import app.fluss.app.theme.Labels;
 import app.fluss.app.theme.Theme;
+import app.fluss.files.study.Run;
 import java.util.EnumMap;
 import java.util.Locale;
 import java.util.Map;
@@ -100,6 +101,7 @@ public final class ExamineScreen extends VBox {
         show(View.FRAMES);
         views.selectedToggleProperty().subscribe(this::showView);
         workbench.analysedProperty().subscribe(this::show);
+        workbench.selectedProperty().subscribe(_ -> name());
     }
 
     private HBox viewButtons() {
@@ -150,16 +152,20 @@ public final class ExamineScreen extends VBox {
     private void show(@Nullable AnalysedRun run) {
         frames.show(run);
         latency.show(run);
-        if (run == null) {
-            title.setText("");
-            place.setText("");
-            simulated.setVisible(false);
-            return;
-        }
-        title.setText(run.run().path().name());
-        place.setText(workbench.contentsProperty().get().place(run.run()) + " · "
-                + run.run().name());
-        simulated.setVisible(run.run().simulated());
+        name();
+    }
+
+    /// Names the run that is selected, and says so while its figures are still worked out.
+    private void name() {
+        Run run = workbench.selectedProperty().get();
+        boolean known = run != null && workbench.contentsProperty().get().runs().contains(run);
+        title.setText(known ? run.path().name() : "");
+        place.setText(
+                known
+                        ? workbench.contentsProperty().get().place(run) + " · " + run.name()
+                                + (workbench.analysedProperty().get() == null ? " · calculating its figures" : "")
+                        : "");
+        simulated.setVisible(known && run.simulated());
     }
 
     /// Copies the figures as tab-separated text.

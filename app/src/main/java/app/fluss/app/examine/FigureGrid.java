@@ -45,6 +45,10 @@ final class FigureGrid extends GridPane {
     /// One row.
     private record Row(String name, String definition, Function<Analysis, Cell> cell) {}
 
+    void clear() {
+        getChildren().clear();
+    }
+
     /// @param names of the stretches, the whole run first
     void show(List<String> names, List<Analysis> stretches, LowConvention convention) {
         getChildren().clear();

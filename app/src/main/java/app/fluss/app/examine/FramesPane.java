@@ -11,6 +11,7 @@ import app.fluss.app.theme.Labels;
 import app.fluss.app.theme.Marks;
 import app.fluss.app.theme.Palette;
 import app.fluss.app.theme.Theme;
+import app.fluss.app.theme.WhileShown;
 import app.fluss.core.measure.Analysis;
 import app.fluss.core.measure.LowConvention;
 import app.fluss.core.measure.Section;
@@ -42,6 +43,7 @@ import javafx.scene.layout.VBox;
 import javafx.scene.text.Font;
 import javafx.util.Duration;
 import javafx.util.StringConverter;
+import javafx.util.Subscription;
 import org.jspecify.annotations.Nullable;
 
 /// The frames of a run: rates, frame times, figures, single refreshes.
@@ -140,6 +142,8 @@ final class FramesPane extends VBox {
         band.show(run == null ? null : BandView.Shown.of(run));
         weave.show(run);
         if (run == null) {
+            ladder.clear();
+            figures.clear();
             return;
         }
         ladder.show(run.analysis().rates(), run.run().claim());
@@ -232,8 +236,11 @@ final class FramesPane extends VBox {
 
     private Canvas legend() {
         Canvas canvas = new Canvas();
-        theme.paletteProperty().subscribe(_ -> drawLegend(canvas));
-        theme.textScaleProperty().subscribe(_ -> drawLegend(canvas));
+        WhileShown.subscribe(
+                canvas,
+                () -> Subscription.combine(
+                        theme.paletteProperty().subscribe(_ -> drawLegend(canvas)),
+                        theme.textScaleProperty().subscribe(_ -> drawLegend(canvas))));
         return canvas;
     }
 

@@ -28,6 +28,10 @@ final class LadderView extends VBox {
     /// One rung.
     private record Rung(String name, Figure rate, String style, String between, String definition) {}
 
+    void clear() {
+        getChildren().clear();
+    }
+
     void show(Rates rates, Optional<Claim> claim) {
         List<Rung> rungs = List.of(
                 new Rung(

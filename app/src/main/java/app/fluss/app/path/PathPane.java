@@ -47,7 +47,7 @@ public final class PathPane extends VBox {
             return;
         }
         workbench.comparisonsProperty().get().stream()
-                .filter(comparison -> comparison.path().equals(run.run().path()))
+                .filter(comparison -> comparison.path().id() == run.run().path().id())
                 .filter(comparison -> comparison.runs().grade().hasLog()
                         && comparison.runs().generation().isGenerating())
                 .findFirst()

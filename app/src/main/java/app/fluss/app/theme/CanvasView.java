@@ -10,6 +10,7 @@ import javafx.scene.input.Clipboard;
 import javafx.scene.input.ClipboardContent;
 import javafx.scene.layout.Region;
 import javafx.scene.text.Font;
+import javafx.util.Subscription;
 
 /// A view that is drawn: a canvas that fills it and is drawn anew when its size, the palette or what it shows
 /// changes.
@@ -29,8 +30,15 @@ public abstract class CanvasView extends Region {
         copy.setOnAction(_ -> copyPicture());
         ContextMenu menu = new ContextMenu(copy);
         setOnContextMenuRequested(event -> menu.show(this, event.getScreenX(), event.getScreenY()));
-        theme.paletteProperty().subscribe(this::redraw);
-        theme.textScaleProperty().subscribe(this::redraw);
+        WhileShown.subscribe(this, () -> {
+            textScaled();
+            return Subscription.combine(
+                    theme.paletteProperty().subscribe(_ -> redraw()),
+                    theme.textScaleProperty().subscribe(() -> {
+                        textScaled();
+                        redraw();
+                    }));
+        });
     }
 
     private void copyPicture() {
@@ -45,6 +53,9 @@ public abstract class CanvasView extends Region {
     protected final double scaled(double px) {
         return px * theme.textScaleProperty().get();
     }
+
+    /// Is told when the size of text may have changed.
+    protected void textScaled() {}
 
     @Override
     protected void layoutChildren() {

@@ -17,6 +17,7 @@ import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.SimpleObjectProperty;
 import javafx.scene.Scene;
 import javafx.scene.text.Font;
+import javafx.util.Subscription;
 
 /// The palette and the size of text in use. The palette follows the system until the user turns it round.
 public final class Theme {
@@ -85,18 +86,18 @@ public final class Theme {
         return palette.get().style() + String.format(Locale.ROOT, " -fx-font-size: %.2fpx;", TEXT_PX * textScale.get());
     }
 
-    /// Dresses a scene and keeps it dressed.
-    public void dress(Scene scene) {
+    /// Dresses a scene and keeps it dressed until the subscription ends.
+    public Subscription dress(Scene scene) {
         scene.getStylesheets()
                 .add(Objects.requireNonNull(Theme.class.getResource("fluss.css"))
                         .toExternalForm());
-        palette.subscribe(now -> {
+        Subscription colours = palette.subscribe(now -> {
             Application.setUserAgentStylesheet(
                     now == Palette.DARK
                             ? new PrimerDark().getUserAgentStylesheet()
                             : new PrimerLight().getUserAgentStylesheet());
             scene.getRoot().setStyle(style());
         });
-        textScale.subscribe(() -> scene.getRoot().setStyle(style()));
+        return colours.and(textScale.subscribe(() -> scene.getRoot().setStyle(style())));
     }
 }

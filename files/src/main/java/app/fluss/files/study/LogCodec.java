@@ -162,7 +162,7 @@ final class LogCodec {
         try {
             FrameLog.Builder log = FrameLog.presentedAt(doubles(logId, Channel.PRESENT.header(), images), images)
                     .leadIn(stored.leadIn)
-                    .segmentStarts(starts(stored.segmentStarts));
+                    .segmentStarts(starts(stored.segmentStarts, images));
             for (String name : names) {
                 Optional<Channel> channel = Channel.ofHeader(name);
                 if (channel.isPresent() && channel.get() != Channel.PRESENT) {
@@ -197,10 +197,18 @@ final class LogCodec {
         return Arrays.stream(log.segmentStarts()).mapToObj(Integer::toString).collect(Collectors.joining(" "));
     }
 
-    private static int[] starts(String text) {
-        return text.isBlank()
+    private static int[] starts(String text, int images) {
+        int[] starts = text.isBlank()
                 ? new int[0]
                 : Arrays.stream(text.split(" ", -1)).mapToInt(Integer::parseInt).toArray();
+        int before = -1;
+        for (int start : starts) {
+            if (start <= before || start >= images) {
+                throw new IllegalArgumentException("a segment cannot start at image " + start);
+            }
+            before = start;
+        }
+        return starts;
     }
 
     private static byte[] bytes(Values values) {

@@ -45,6 +45,7 @@ final class StudyCheck {
         rows(study::nextUndo);
         for (Run run : runs()) {
             rows(() -> study.sections(run));
+            rows(() -> study.notes(run));
             rows(() -> study.capture().checks(run));
         }
         for (EvidenceKind<?, ?> kind : EvidenceKinds.ALL) {

@@ -148,11 +148,14 @@ final class StudyFile {
         if (Files.isDirectory(real)) {
             throw new StudyException("%s is a folder, not a study.".formatted(named));
         }
+        if (hasJournal()) {
+            return; // a write was cut off, and the header may be half of it: what is in the file shows once it is taken back
+        }
         StudyHeader header = StudyHeader.read(real);
         if (!header.isEmpty() && (!header.isDatabase() || !header.hasRollbackJournal())) {
             throw new StudyException("%s is not a Fluss study. It was left as it is.".formatted(named));
         }
-        if (header.isDatabase() && !hasJournal()) {
+        if (header.isDatabase()) {
             refuseVersion(header.applicationId(), header.version());
         }
     }

@@ -81,6 +81,16 @@ final class Upgrade {
                 .formatted(study.getFileName(), version, Schema.VERSION));
     }
 
+    private static void copy(UpgradeStep step, Steps steps, List<String> notices)
+            throws IOException, SQLException, StudyException {
+        try {
+            step.copy(steps, notices);
+        } catch (IllegalArgumentException e) {
+            throw new StudyException(
+                    "The study cannot be brought up to date, and was left as it is: " + e.getMessage() + ".", e);
+        }
+    }
+
     private static void one(UpgradeStep step, Path from, Path to, List<String> notices)
             throws IOException, SQLException, StudyException {
         try (Connection connection = StudyFile.connection(to, true)) {
@@ -89,7 +99,7 @@ final class Upgrade {
             sql.run("BEGIN IMMEDIATE");
             sql.run("PRAGMA defer_foreign_keys = ON");
             Schema.create(connection, step.from() + 1);
-            step.copy(new Steps(from, connection, Optional.empty()), notices);
+            copy(step, new Steps(from, connection, Optional.empty()), notices);
             sql.run("COMMIT");
             sql.run("DETACH DATABASE old");
         }
