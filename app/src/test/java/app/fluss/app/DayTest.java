@@ -323,7 +323,7 @@ class DayTest extends WindowTest {
         settle();
         assertThat(((Label) look("#difference-CLAIMED")).getText())
                 .as("at the weaker grade: what was claimed")
-                .isEqualTo(Numbers.text((118 + 121.5) / 2 - (71 + 36.5) / 2, 2));
+                .isEqualTo(Numbers.text((118 + 121.5) / 2 - (71 + 36.5) / 2, 1));
         assertThat(look("#findings").lookupAll(".heading"))
                 .extracting(node -> ((Label) node).getText())
                 .anyMatch(title -> title.contains("weak evidence"));

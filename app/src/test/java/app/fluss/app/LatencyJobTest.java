@@ -108,7 +108,7 @@ class LatencyJobTest extends WindowTest {
         double[] nativeRun = latency("native").samplesMs();
         double[] engine = latency("engine 2×").samplesMs();
         assertThat(text("#difference-latency"))
-                .isEqualTo(Numbers.text(LatencyDifference.of(nativeRun, engine).shiftMs(), 2));
+                .isEqualTo(Numbers.text(LatencyDifference.of(nativeRun, engine).shiftMs(), 1));
         assertThat(look("#trade-map")).isNotNull();
     }
 

@@ -90,7 +90,8 @@ class WholeJobTest extends WindowTest {
         assertThat(text("#tile-base-cost"))
                 .isEqualTo(Numbers.percent(expected.generation().baseCost(), 1));
         assertThat(text("#difference-PRESENTED"))
-                .isEqualTo(Numbers.text(expected.measure(Measure.PRESENTED).difference(), 2));
+                .isEqualTo(Numbers.text(
+                        Measure.PRESENTED, expected.measure(Measure.PRESENTED).difference()));
         assertThat(text("#basis")).contains("within one run");
         assertThat(text("#enough")).contains("needs two runs a side");
 

@@ -40,7 +40,7 @@ class NumbersTest {
         Figure missing = Figure.missing("the log has no game times");
         assertThat(Numbers.text(missing, 1)).isEqualTo("–");
         assertThat(Numbers.percent(missing, 1)).isEqualTo("–");
-        assertThat(Numbers.reason(missing)).isEqualTo("Not to be had: the log has no game times.");
+        assertThat(Numbers.reason(missing)).isEqualTo("Not available: the log has no game times.");
         assertThat(Numbers.percent(Figure.of(0.125), 1)).isEqualTo("12.5 %");
         assertThat(Numbers.reason(Figure.of(0))).isEmpty();
     }

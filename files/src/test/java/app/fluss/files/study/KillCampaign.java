@@ -2,6 +2,7 @@ package app.fluss.files.study;
 
 import java.io.IOException;
 import java.nio.file.Files;
+import java.nio.file.NoSuchFileException;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.HashSet;
@@ -15,6 +16,7 @@ import java.util.concurrent.TimeUnit;
 final class KillCampaign {
     private static final int LONGEST_MS = 900;
     private static final int RUNS_KEPT = 6;
+    private static final int LITTLE = 4096;
 
     private final Path study;
     private final SplittableRandom random;
@@ -70,6 +72,9 @@ final class KillCampaign {
             Thread.sleep(5);
         }
         Thread.sleep(random.nextInt(LONGEST_MS));
+        if (number % 2 == 0) {
+            waitForWrite();
+        }
         boolean wrote = writer.isAlive();
         writer.destroyForcibly(); // SIGKILL
         writer.waitFor(10, TimeUnit.SECONDS);
@@ -80,6 +85,21 @@ final class KillCampaign {
         }
         // A line that broke off was not told whole, so it was not acknowledged.
         all.substring(0, all.lastIndexOf('\n') + 1).lines().forEach(acknowledged::add);
+    }
+
+    /// Waits until the writer is in the middle of a write, so that every second kill falls into one.
+    private void waitForWrite() throws IOException {
+        Path journal = study.resolveSibling(study.getFileName() + "-journal");
+        long end = System.nanoTime() + TimeUnit.SECONDS.toNanos(3);
+        while (System.nanoTime() < end) {
+            try {
+                if (Files.size(journal) > LITTLE) {
+                    return;
+                }
+            } catch (NoSuchFileException e) {
+                Thread.onSpinWait(); // between two writes
+            }
+        }
     }
 
     /// Opens the study, which takes back what was cut off, and looks for what was acknowledged.

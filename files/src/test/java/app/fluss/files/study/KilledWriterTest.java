@@ -21,6 +21,7 @@ class KilledWriterTest {
         KillCampaign.Result result = KillCampaign.run(folder.resolve("study.fluss"), 8, 20_261_127);
         assertThat(result.lost()).isEmpty();
         assertThat(result.acknowledged()).isGreaterThan(8);
+        assertThat(result.hot()).as("kills in the middle of a write").isPositive();
     }
 
     /// The files as they stand in the middle of a write: some pages changed, the journal still there.

@@ -7,6 +7,9 @@ import java.nio.file.Path;
 /// A process that edits a study and imports into it until it is killed. After each commit it says so on its standard
 /// output: what was acknowledged must be there afterwards.
 final class StudyWriter {
+    /// So many that most kills fall into a commit.
+    private static final int MARKS = 20;
+
     private StudyWriter() {}
 
     /// @param arguments the study, and a number that no earlier writer had
@@ -15,10 +18,13 @@ final class StudyWriter {
         int first = Integer.parseInt(arguments[1]) * 100_000;
         try (Study study = Study.open(Path.of(arguments[0]))) {
             for (int n = first; ; n++) {
-                Run run = StudyMaker.add(study, folder, n, 20_000);
+                Run run = StudyMaker.add(study, folder, n, 60_000);
                 System.out.println("run " + n);
-                study.addSection(run, new Section("section " + n, Section.Weight.WORST, 100, 900));
-                System.out.println("section " + n);
+                for (int mark = 0; mark < MARKS; mark++) {
+                    String name = "section " + n + "-" + mark;
+                    study.addSection(run, new Section(name, Section.Weight.WORST, 100, 900));
+                    System.out.println(name);
+                }
                 study.setOutcome(run, Outcome.DISCARDED, "reason " + n);
                 System.out.println("outcome " + n);
             }
