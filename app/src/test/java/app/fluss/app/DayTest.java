@@ -84,11 +84,11 @@ class DayTest extends WindowTest {
             }
             measured++;
         }
-        assertThat(contents().planned().openRuns()).isZero();
+        until(() -> assertThat(contents().planned().openRuns()).isZero());
         List<Run> runs = contents().runs();
-        assertThat(runs).hasSize(3).allMatch(Run::isKept);
-        assertThat(runs).extracting(Run::grade).containsExactlyInAnyOrder(Grade.B, Grade.D, Grade.C);
-        assertThat(runs).allMatch(run -> run.taking().measuredAtMs().isPresent());
+        until(() -> assertThat(runs).hasSize(3).allMatch(Run::isKept));
+        until(() -> assertThat(runs).extracting(Run::grade).containsExactlyInAnyOrder(Grade.B, Grade.D, Grade.C));
+        until(() -> assertThat(runs).allMatch(run -> run.taking().measuredAtMs().isPresent()));
         compare();
         interact(() -> window.workbench().close());
         try (Study again = Study.open(study)) {
@@ -102,7 +102,7 @@ class DayTest extends WindowTest {
         fire("#fill");
         settle();
         Item rig = contents().bench().items(BenchPart.RIG).getFirst();
-        assertThat(rig.facts()).containsKeys(FactKey.CPU, FactKey.MEMORY_GB);
+        until(() -> assertThat(rig.facts()).containsKeys(FactKey.CPU, FactKey.MEMORY_GB));
         menu("#add-part", "display");
         waitFor(() -> lookup("#text").tryQuery().isPresent());
         interact(() -> ((TextField) lookup("#text").query()).setText("Tideglass"));
@@ -110,9 +110,10 @@ class DayTest extends WindowTest {
         settle();
         interact(() -> ((ListView<?>) look("#parts")).getSelectionModel().select(1));
         typeFact("output_hz", "one hundred");
-        assertThat(contents().bench().items(BenchPart.DISPLAY).getFirst().facts())
+        until(() -> assertThat(
+                        contents().bench().items(BenchPart.DISPLAY).getFirst().facts())
                 .as("what is no number is not taken")
-                .isEmpty();
+                .isEmpty());
         typeFact("output_hz", "120");
         chooseFact("sync", "vrr");
         menu("#add-part", "game with a scene…");
@@ -124,7 +125,9 @@ class DayTest extends WindowTest {
         });
         interact(() -> ((Button) lookup("OK").query()).fire());
         settle();
-        assertThat(contents().scenes()).extracting(scene -> scene.seconds()).containsExactly(2);
+        until(() -> assertThat(contents().scenes())
+                .extracting(scene -> scene.seconds())
+                .containsExactly(2));
     }
 
     private void typeFact(String id, String value) throws Exception {
@@ -155,19 +158,21 @@ class DayTest extends WindowTest {
         settle();
         menu("#add-stage", "display smoothing");
         settle();
-        assertThat(((Label) look("#message")).getText()).contains("already a stage of display smoothing");
+        until(() -> assertThat(((Label) look("#message")).getText()).contains("already a stage of display smoothing"));
         fire("#remove-stage-1");
         settle();
         typeFact("multiplier", "2");
-        assertThat(contents().bench().paths())
+        until(() -> assertThat(contents().bench().paths())
                 .extracting(path -> path.name())
-                .containsExactlyInAnyOrder("native", "engine generation 2×");
+                .containsExactlyInAnyOrder("native", "engine generation 2×"));
         fire("#duplicate-path");
         settle();
         typeFact("multiplier", "3");
         Chain thrice = new Chain(
                 List.of(new app.fluss.core.path.Stage(StageKind.ENGINE_GENERATION, Map.of(FactKey.MULTIPLIER, "3"))));
-        assertThat(contents().bench().paths()).extracting(path -> path.chain()).contains(thrice);
+        until(() -> assertThat(contents().bench().paths())
+                .extracting(path -> path.chain())
+                .contains(thrice));
     }
 
     private void answerThePreflight() throws Exception {
@@ -182,7 +187,8 @@ class DayTest extends WindowTest {
         Node card = look("#requirement-engine-upscaler");
         interact(() -> ((Button) from(card).lookup("It does not").query()).fire());
         settle();
-        assertThat(look("#requirement-engine-upscaler").getStyleClass()).contains("state-not_met");
+        until(() ->
+                assertThat(look("#requirement-engine-upscaler").getStyleClass()).contains("state-not_met"));
     }
 
     private void plan() throws Exception {
@@ -205,8 +211,8 @@ class DayTest extends WindowTest {
         settle();
         fire("#plan-session");
         settle();
-        assertThat(contents().planned().openRuns()).isEqualTo(3);
-        assertThat(contents().planned().open().getFirst().role()).isEqualTo(Role.WARM_UP);
+        until(() -> assertThat(contents().planned().openRuns()).isEqualTo(3));
+        until(() -> assertThat(contents().planned().open().getFirst().role()).isEqualTo(Role.WARM_UP));
         push(KeyCode.CONTROL, KeyCode.DIGIT3);
         interact(() -> window.shell().capture().watch(logs));
         settle();
@@ -241,9 +247,9 @@ class DayTest extends WindowTest {
         write("7O");
         push(KeyCode.ENTER);
         settle();
-        assertThat(contents().attempt().orElseThrow().entries())
+        until(() -> assertThat(contents().attempt().orElseThrow().entries())
                 .as("refused, and not lost")
-                .isEmpty();
+                .isEmpty());
         push(KeyCode.BACK_SPACE);
         write("1");
         push(KeyCode.ENTER);
@@ -252,20 +258,20 @@ class DayTest extends WindowTest {
         write("w");
         settle();
         List<PadEntry> entries = contents().attempt().orElseThrow().entries();
-        assertThat(entries).hasSize(3);
-        assertThat(PadEntry.meanFps(entries)).isEqualTo((71 + 36.5) / 2);
-        assertThat(entries.getLast())
+        until(() -> assertThat(entries).hasSize(3));
+        until(() -> assertThat(PadEntry.meanFps(entries)).isEqualTo((71 + 36.5) / 2));
+        until(() -> assertThat(entries.getLast())
                 .isInstanceOfSatisfying(
                         PadEntry.Marked.class,
-                        marked -> assertThat(marked.mark()).isEqualTo(PadMark.WORST));
-        assertThat(entries).allMatch(entry -> entry.atMs() > 0);
+                        marked -> assertThat(marked.mark()).isEqualTo(PadMark.WORST)));
+        until(() -> assertThat(entries).allMatch(entry -> entry.atMs() > 0));
         push(KeyCode.BACK_SPACE);
         settle();
-        assertThat(contents().attempt().orElseThrow().entries()).hasSize(2);
+        until(() -> assertThat(contents().attempt().orElseThrow().entries()).hasSize(2));
         toggle("#evidence-log");
         waitFor(() -> ((Label) look("#log-words")).getText().contains("run.csv is attached"));
         keep(Grade.B);
-        assertThat(last().claim().orElseThrow().mean().orNaN()).isEqualTo((71 + 36.5) / 2);
+        until(() -> assertThat(last().claim().orElseThrow().mean().orNaN()).isEqualTo((71 + 36.5) / 2));
     }
 
     private void byReadings() throws Exception {
@@ -275,10 +281,10 @@ class DayTest extends WindowTest {
         push(KeyCode.ENTER);
         settle();
         keep(Grade.D);
-        assertThat(window.workbench().analysedProperty().get().findings())
+        until(() -> assertThat(window.workbench().analysedProperty().get().findings())
                 .extracting(finding -> finding.code())
                 .as("what was answered travels with the run")
-                .contains("engine-upscaler", "requirements-unknown");
+                .contains("engine-upscaler", "requirements-unknown"));
     }
 
     private void bySummary() throws Exception {
@@ -293,8 +299,8 @@ class DayTest extends WindowTest {
         interact(() -> ((ToggleButton) look("#smoothness-4")).fire());
         settle();
         keep(Grade.C);
-        assertThat(last().claim().orElseThrow().mean().orNaN()).isEqualTo(121.5);
-        assertThat(last().taking().impression()).isEqualTo(new Impression(4, 0, 0, ""));
+        until(() -> assertThat(last().claim().orElseThrow().mean().orNaN()).isEqualTo(121.5));
+        until(() -> assertThat(last().taking().impression()).isEqualTo(new Impression(4, 0, 0, "")));
     }
 
     private void startScene() throws Exception {
@@ -310,8 +316,8 @@ class DayTest extends WindowTest {
         push(KeyCode.CONTROL, KeyCode.ENTER);
         waitFor(() -> contents().runs().size() == before + 1);
         settle();
-        assertThat(last().grade()).isEqualTo(grade);
-        assertThat(last().taking().outcome()).isEqualTo(Outcome.KEPT);
+        until(() -> assertThat(last().grade()).isEqualTo(grade));
+        until(() -> assertThat(last().taking().outcome()).isEqualTo(Outcome.KEPT));
     }
 
     private Run last() {
@@ -321,12 +327,12 @@ class DayTest extends WindowTest {
     private void compare() throws Exception {
         push(KeyCode.CONTROL, KeyCode.DIGIT5);
         settle();
-        assertThat(((Label) look("#difference-CLAIMED")).getText())
+        until(() -> assertThat(((Label) look("#difference-CLAIMED")).getText())
                 .as("at the weaker grade: what was claimed")
-                .isEqualTo(Numbers.text((118 + 121.5) / 2 - (71 + 36.5) / 2, 1));
-        assertThat(look("#findings").lookupAll(".heading"))
+                .isEqualTo(Numbers.text((118 + 121.5) / 2 - (71 + 36.5) / 2, 1)));
+        until(() -> assertThat(look("#findings").lookupAll(".heading"))
                 .extracting(node -> ((Label) node).getText())
-                .anyMatch(title -> title.contains("weak evidence"));
+                .anyMatch(title -> title.contains("weak evidence")));
     }
 
     /// The program ends while a run is being measured; it comes back at the same line with the same readings.
@@ -361,9 +367,9 @@ class DayTest extends WindowTest {
         push(KeyCode.CONTROL, KeyCode.DIGIT3);
         toggle("#evidence-readings");
         settle();
-        assertThat(from(look("#pad")).lookup("64").tryQuery()).isPresent();
+        until(() -> assertThat(from(look("#pad")).lookup("64").tryQuery()).isPresent());
         String time = ((Label) look("#timer")).getText();
-        assertThat(time).as("the scene runs on").matches("0:(09|1\\d|2\\d)");
+        until(() -> assertThat(time).as("the scene runs on").matches("0:(09|1\\d|2\\d)"));
     }
 
     private SheetRow open() {

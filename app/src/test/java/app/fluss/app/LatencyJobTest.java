@@ -83,43 +83,45 @@ class LatencyJobTest extends WindowTest {
         select("engine 2×");
         push(KeyCode.CONTROL, KeyCode.L);
         settle();
-        assertThat(look("#stage-stack")).isNotNull();
+        until(() -> assertThat(look("#stage-stack")).isNotNull());
         Shown before = figures(latency("engine 2×"));
-        assertThat(text("#chain-latency")).isEqualTo(before.median);
+        until(() -> assertThat(text("#chain-latency")).isEqualTo(before.median));
 
         push(KeyCode.RIGHT);
         settle();
         fire("#reject-trial");
-        assertThat(latency("engine 2×").rejected()).isEqualTo(1);
-        assertThat(latency("engine 2×").trials().get(1).isRejected()).isTrue();
+        until(() -> assertThat(latency("engine 2×").rejected()).isEqualTo(1));
+        until(() ->
+                assertThat(latency("engine 2×").trials().get(1).isRejected()).isTrue());
         push(KeyCode.CONTROL, KeyCode.Z);
         settle();
-        assertThat(figures(latency("engine 2×"))).isEqualTo(before);
+        until(() -> assertThat(figures(latency("engine 2×"))).isEqualTo(before));
 
         @SuppressWarnings("unchecked")
         ChoiceBox<Double> threshold = (ChoiceBox<Double>) look("#latency-threshold");
         interact(() -> threshold.setValue(0.1));
         settle();
-        assertThat(text("#chain-latency")).isEqualTo(figures(latency("engine 2×")).median);
-        assertThat(latency("engine 2×").measurement().settings().threshold()).isEqualTo(0.1);
+        until(() -> assertThat(text("#chain-latency")).isEqualTo(figures(latency("engine 2×")).median));
+        until(() -> assertThat(latency("engine 2×").measurement().settings().threshold())
+                .isEqualTo(0.1));
 
         interact(() -> ((ToggleButton) look("#work-compare")).setSelected(true));
         settle();
         double[] nativeRun = latency("native").samplesMs();
         double[] engine = latency("engine 2×").samplesMs();
-        assertThat(text("#difference-latency"))
-                .isEqualTo(Numbers.text(LatencyDifference.of(nativeRun, engine).shiftMs(), 1));
-        assertThat(look("#trade-map")).isNotNull();
+        until(() -> assertThat(text("#difference-latency"))
+                .isEqualTo(Numbers.text(LatencyDifference.of(nativeRun, engine).shiftMs(), 1)));
+        until(() -> assertThat(look("#trade-map")).isNotNull());
     }
 
     @Test
     void aFileOfSamplesIsAddedToTheSelectedRun() throws Exception {
         settle();
         select("driver 2×");
-        assertThat(run("driver 2×").grade()).isEqualTo(Grade.B);
-        assertThat(text("#chain-latency"))
+        until(() -> assertThat(run("driver 2×").grade()).isEqualTo(Grade.B));
+        until(() -> assertThat(text("#chain-latency"))
                 .as("an estimate until it is measured")
-                .startsWith("~");
+                .startsWith("~"));
         Path list = Files.writeString(
                 folder.resolve("clicks.csv"),
                 "trial,input_ms,photon_ms\n1,0,40\n2,500,541\n3,1000,1042\n4,1500,\n5,2000,2039.5\n");
@@ -128,12 +130,12 @@ class LatencyJobTest extends WindowTest {
         waitFor(() -> lookup("Add to this run").tryQuery().isPresent());
         clickOn("Add to this run");
         settle();
-        assertThat(run("driver 2×").grade()).isEqualTo(Grade.A);
-        assertThat(latency("driver 2×").samplesMs()).containsExactly(40, 41, 42, Double.NaN, 39.5);
-        assertThat(text("#chain-latency")).isEqualTo("40.5 ms");
+        until(() -> assertThat(run("driver 2×").grade()).isEqualTo(Grade.A));
+        until(() -> assertThat(latency("driver 2×").samplesMs()).containsExactly(40, 41, 42, Double.NaN, 39.5));
+        until(() -> assertThat(text("#chain-latency")).isEqualTo("40.5 ms"));
         push(KeyCode.CONTROL, KeyCode.Z);
         settle();
-        assertThat(run("driver 2×").grade()).isEqualTo(Grade.B);
+        until(() -> assertThat(run("driver 2×").grade()).isEqualTo(Grade.B));
     }
 
     /// The lamp fills the left half of the picture, the screen the right; presses at 100, 600, 1100 … ms are
@@ -154,7 +156,7 @@ class LatencyJobTest extends WindowTest {
         for (double ms : latency("driver 2×").samplesMs()) {
             assertThat(ms).isCloseTo(50, Offset.offset(0.1));
         }
-        assertThat(latency("driver 2×").measurement().source()).isEqualTo(Measurement.Source.CLIP);
+        until(() -> assertThat(latency("driver 2×").measurement().source()).isEqualTo(Measurement.Source.CLIP));
 
         interact(() -> window.shell().drop(List.of(clip)));
         settle();
@@ -166,8 +168,8 @@ class LatencyJobTest extends WindowTest {
         clickOn("Answer here");
         clickOn("Add to this run");
         settle();
-        assertThat(latency("driver 2×").samplesMs()).hasSize(1);
-        assertThat(latency("driver 2×").samplesMs()[0]).isCloseTo(50, Offset.offset(1e-6));
+        until(() -> assertThat(latency("driver 2×").samplesMs()).hasSize(1));
+        until(() -> assertThat(latency("driver 2×").samplesMs()[0]).isCloseTo(50, Offset.offset(1e-6)));
     }
 
     private void dragOver(double left, double top, double right, double bottom) throws Exception {
@@ -222,20 +224,23 @@ class LatencyJobTest extends WindowTest {
         Node listen = look("#sensor-listen");
         interact(() -> ((ButtonBase) listen).fire());
         waitFor(() -> text("#sensor-words").startsWith("● Enough is measured."));
-        assertThat(text("#sensor-words")).contains("simulated");
+        until(() -> assertThat(text("#sensor-words")).contains("simulated"));
         settle();
         fire("#keep");
         Run kept = contents().runs().getLast();
-        assertThat(kept.simulated()).as("a stand-in's run is a rehearsal").isTrue();
+        until(() -> assertThat(kept.simulated())
+                .as("a stand-in's run is a rehearsal")
+                .isTrue());
         StoredLatency measured = study.evidence(kept, EvidenceKinds.LATENCY).orElseThrow();
-        assertThat(LatencyFigures.of(measured.samplesMs()).n()).isGreaterThanOrEqualTo(11);
-        assertThat(study.latency().excerpt(measured, measured.trials().getFirst()))
-                .isPresent();
+        until(() -> assertThat(LatencyFigures.of(measured.samplesMs()).n()).isGreaterThanOrEqualTo(11));
+        until(() -> assertThat(
+                        study.latency().excerpt(measured, measured.trials().getFirst()))
+                .isPresent());
         // The same game as the first run's: the two medians differ by chance alone.
         double live = LatencyFigures.of(measured.samplesMs()).median().orNaN();
         double before =
                 LatencyFigures.of(latency("native").samplesMs()).median().orNaN();
-        assertThat(live).isBetween(before - 8, before + 8);
+        until(() -> assertThat(live).isBetween(before - 8, before + 8));
     }
 
     /// Lines before the first run are done at once.

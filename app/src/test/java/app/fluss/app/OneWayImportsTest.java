@@ -1,7 +1,9 @@
 package app.fluss.app;
 
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
+import static com.tngtech.archunit.library.dependencies.SlicesRuleDefinition.slices;
 
+import app.fluss.files.study.Study;
 import com.tngtech.archunit.core.domain.JavaClasses;
 import com.tngtech.archunit.core.importer.ClassFileImporter;
 import com.tngtech.archunit.core.importer.ImportOption;
@@ -28,6 +30,26 @@ class OneWayImportsTest {
         mayNotUse("sim", "app.fluss.files..", "app.fluss.app..", "javafx..");
         mayNotUse("files", "app.fluss.app..", "app.fluss.devices..", "javafx..");
         mayNotUse("devices", "app.fluss.files..", "app.fluss.sim..", "app.fluss.app..", "javafx..");
+    }
+
+    /// Calls to the study belong to the models, which know what study an edit was made for. The demo makes a study, and
+    /// the program opens one.
+    @Test
+    void noViewUsesTheStudy() {
+        noClasses()
+                .that()
+                .resideInAPackage("app.fluss.app..")
+                .and()
+                .resideOutsideOfPackages("app.fluss.app", "app.fluss.app.model", "app.fluss.app.demo")
+                .should()
+                .dependOnClassesThat()
+                .areAssignableTo(Study.class)
+                .check(ALL);
+    }
+
+    @Test
+    void packagesMakeNoCircles() {
+        slices().matching("app.fluss.(*).(**)").should().beFreeOfCycles().check(ALL);
     }
 
     @Test

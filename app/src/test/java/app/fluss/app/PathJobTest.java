@@ -77,16 +77,16 @@ class PathJobTest extends WindowTest {
         push(KeyCode.CONTROL, KeyCode.G);
         settle();
         SecondCard card = work().secondCard().orElseThrow();
-        assertThat(card.measured()).hasSize(3);
-        assertThat(card.load().orElseThrow().idlePct().interval()).isPresent();
-        assertThat(text("#load-law")).contains("from 3 runs").contains("load = ");
-        assertThat(words(look("#copies"))).contains("a double copy").contains("1 over, 3 back");
-        assertThat(words(look("#sizes")))
+        until(() -> assertThat(card.measured()).hasSize(3));
+        until(() -> assertThat(card.load().orElseThrow().idlePct().interval()).isPresent());
+        until(() -> assertThat(text("#load-law")).contains("from 3 runs").contains("load = "));
+        until(() -> assertThat(words(look("#copies"))).contains("a double copy").contains("1 over, 3 back"));
+        until(() -> assertThat(words(look("#sizes")))
                 .contains("3840 × 2160")
                 .contains("100 %")
-                .contains("✕");
-        assertThat(words(look("#by-section"))).contains("bank").contains("3.00×");
-        assertThat(words(look("#ways"))).contains("● agrees").contains("no clip of this run was counted");
+                .contains("✕"));
+        until(() -> assertThat(words(look("#by-section"))).contains("bank").contains("3.00×"));
+        until(() -> assertThat(words(look("#ways"))).contains("● agrees").contains("no clip of this run was counted"));
 
         interact(() -> StudyAccess.change(window.workbench(), "Prices", study -> {
             study.bench().add(BenchPart.RIG, OptionalLong.empty(), "Reedbox");
@@ -101,16 +101,20 @@ class PathJobTest extends WindowTest {
         }));
         settle();
         select("second GPU 2");
-        assertThat(work().secondCard().orElseThrow().faster())
+        until(() -> assertThat(work().secondCard().orElseThrow().faster())
                 .as("what came onto the bench later is no fact of a run")
-                .isEmpty();
+                .isEmpty());
         Run second = window.workbench().selectedProperty().get();
         interact(() ->
                 window.workbench().edits().runs().takeBench(second, contents().benchNow(second)));
         settle();
-        assertThat(work().secondCard().orElseThrow().faster().orElseThrow().addedMs())
-                .isNegative();
-        assertThat(words(look("#prices"))).contains("190").contains("640").contains("native frames played again");
+        until(() -> assertThat(
+                        work().secondCard().orElseThrow().faster().orElseThrow().addedMs())
+                .isNegative());
+        until(() -> assertThat(words(look("#prices")))
+                .contains("190")
+                .contains("640")
+                .contains("native frames played again"));
     }
 
     /// Another native path is no run without the card unless its facts say so.
@@ -127,10 +131,10 @@ class PathJobTest extends WindowTest {
                         ReadyScenario.named("native").withSeed(5))));
         settle();
         select("second GPU 3");
-        assertThat(window.workbench().comparisonsProperty().get())
+        until(() -> assertThat(window.workbench().comparisonsProperty().get())
                 .extracting(comparison -> comparison.path().name())
-                .contains("native, evening");
-        assertThat(work().secondCard().orElseThrow().withoutCard()).isEmpty();
+                .contains("native, evening"));
+        until(() -> assertThat(work().secondCard().orElseThrow().withoutCard()).isEmpty());
         interact(() -> StudyAccess.change(window.workbench(), "Cards", study -> {
             for (Run run : study.runs()) {
                 if (run.path().isNative()) {
@@ -146,15 +150,15 @@ class PathJobTest extends WindowTest {
             }
         }));
         settle();
-        assertThat(work().secondCard()
+        until(() -> assertThat(work().secondCard()
                         .orElseThrow()
                         .withoutCard()
                         .orElseThrow()
                         .path()
                         .name())
-                .isEqualTo("native, evening");
+                .isEqualTo("native, evening"));
         interact(() -> window.shell().examine().show(ExamineScreen.View.PATH));
-        assertThat(words(look("#second-card"))).contains("with it out");
+        until(() -> assertThat(words(look("#second-card"))).contains("with it out"));
     }
 
     /// Two runs of which nothing can be worked out look alike and are not the same.
@@ -167,9 +171,9 @@ class PathJobTest extends WindowTest {
         }
         select("native");
         push(KeyCode.CONTROL, KeyCode.G);
-        assertThat(look("#generation-panel"))
+        until(() -> assertThat(look("#generation-panel"))
                 .as("a native run generates nothing")
-                .isNull();
+                .isNull());
     }
 
     @Test
@@ -180,11 +184,11 @@ class PathJobTest extends WindowTest {
         settle();
         fire("#compare-settings");
         SettingLadder ladder = work().ladders().getFirst();
-        assertThat(ladder.setting()).isEqualTo(FactKey.MULTIPLIER);
-        assertThat(ladder.rungs()).extracting(ladder::name).containsExactly("native", "2×", "3×", "4×");
-        assertThat(ladder.rungs())
-                .allSatisfy(rung -> assertThat(rung.latencyMs().isKnown()).isTrue());
-        assertThat(words(look("#ladders"))).contains("Multiplier").contains("estimated from the stages");
+        until(() -> assertThat(ladder.setting()).isEqualTo(FactKey.MULTIPLIER));
+        until(() -> assertThat(ladder.rungs()).extracting(ladder::name).containsExactly("native", "2×", "3×", "4×"));
+        until(() -> assertThat(ladder.rungs())
+                .allSatisfy(rung -> assertThat(rung.latencyMs().isKnown()).isTrue()));
+        until(() -> assertThat(words(look("#ladders"))).contains("Multiplier").contains("estimated from the stages"));
     }
 
     @Test
@@ -196,7 +200,7 @@ class PathJobTest extends WindowTest {
                 Simulation.run(ReadyScenario.named("phantom-images").lasting(5)), files, Progress.NONE);
         push(KeyCode.CONTROL, KeyCode.P);
         settle();
-        assertThat(words(look("#pictures"))).contains("No clip of this run was counted");
+        until(() -> assertThat(words(look("#pictures"))).contains("No clip of this run was counted"));
         interact(() -> window.shell().drop(List.of(files.resolve("clip.y4m"))));
         waitFor(() -> lookup("#count-result").tryQuery().isPresent());
         waitFor(() -> lookup("#count-result").<Label>query().getText().contains("distinct"));
@@ -204,13 +208,13 @@ class PathJobTest extends WindowTest {
         settle();
         var pictures = window.workbench().analysedProperty().get().pictures().orElseThrow();
         double delivered = pictures.differences().count().deliveredFps(pictures.fps());
-        assertThat(delivered).isLessThan(80);
-        assertThat(words(look("#picture-figures"))).contains(Numbers.text(delivered, 1));
-        assertThat(window.workbench().analysedProperty().get().findings())
+        until(() -> assertThat(delivered).isLessThan(80));
+        until(() -> assertThat(words(look("#picture-figures"))).contains(Numbers.text(delivered, 1)));
+        until(() -> assertThat(window.workbench().analysedProperty().get().findings())
                 .extracting(finding -> finding.code())
                 .as("the clip shows half of what the log of another run says")
-                .contains("pictures-disagree");
-        assertThat(Files.exists(files.resolve("clip.y4m"))).isTrue();
+                .contains("pictures-disagree"));
+        until(() -> assertThat(Files.exists(files.resolve("clip.y4m"))).isTrue());
     }
 
     /// Every pixel off by 1: 48.13 dB, from the definition of PSNR.
@@ -229,9 +233,9 @@ class PathJobTest extends WindowTest {
         StillFile.write(luma, 40, picture);
         interact(() -> ((StillsPanel) look("#stills")).compare(reference, picture));
         settle();
-        assertThat(text("#psnr")).isEqualTo("48.13");
+        until(() -> assertThat(text("#psnr")).isEqualTo("48.13"));
         interact(() -> ((StillsPanel) look("#stills")).compare(reference, folder.resolve("none.png")));
         settle();
-        assertThat(text("#message")).contains("none.png");
+        until(() -> assertThat(text("#message")).contains("none.png"));
     }
 }

@@ -40,36 +40,38 @@ class SessionTest extends WindowTest {
         goTo(KeyCode.DIGIT3);
         long before = contents().planned().openRuns();
         SheetRow first = contents().planned().open().getFirst();
-        assertThat(first.role()).isEqualTo(Role.BRACKET);
+        until(() -> assertThat(first.role()).isEqualTo(Role.BRACKET));
         push(KeyCode.CONTROL, KeyCode.ENTER);
         settle();
-        assertThat(text("#message")).as("nothing was typed yet").contains("nothing to keep");
+        until(() -> assertThat(text("#message")).as("nothing was typed yet").contains("nothing to keep"));
         push(KeyCode.CONTROL, KeyCode.P);
         write("75h");
         push(KeyCode.ENTER);
         push(KeyCode.BACK_SPACE);
         push(KeyCode.ENTER);
         settle();
-        assertThat(contents().attempt().orElseThrow().entries()).hasSize(1);
+        until(() -> assertThat(contents().attempt().orElseThrow().entries()).hasSize(1));
         end("#repeat", "the cat walked over the keys");
         Run failed = contents().runs().getLast();
-        assertThat(failed.taking().outcome()).isEqualTo(Outcome.REPEAT);
-        assertThat(failed.taking().reason()).isEqualTo("the cat walked over the keys");
-        assertThat(contents().planned().openRuns()).as("the line comes again").isEqualTo(before);
+        until(() -> assertThat(failed.taking().outcome()).isEqualTo(Outcome.REPEAT));
+        until(() -> assertThat(failed.taking().reason()).isEqualTo("the cat walked over the keys"));
+        until(() -> assertThat(contents().planned().openRuns())
+                .as("the line comes again")
+                .isEqualTo(before));
         push(KeyCode.CONTROL, KeyCode.P);
         write("h");
         settle();
-        assertThat(contents().attempt().orElseThrow().entries())
+        until(() -> assertThat(contents().attempt().orElseThrow().entries())
                 .singleElement()
                 .isInstanceOfSatisfying(
                         PadEntry.Marked.class,
-                        marked -> assertThat(marked.mark()).isEqualTo(PadMark.HITCH));
+                        marked -> assertThat(marked.mark()).isEqualTo(PadMark.HITCH)));
         end("#discard", "wrong scene");
-        assertThat(contents().planned().openRuns()).isEqualTo(before - 1);
-        assertThat(contents().runs().getLast().isKept()).isFalse();
-        assertThat(contents().kept(first.sceneId(), first.pathId()))
+        until(() -> assertThat(contents().planned().openRuns()).isEqualTo(before - 1));
+        until(() -> assertThat(contents().runs().getLast().isKept()).isFalse());
+        until(() -> assertThat(contents().kept(first.sceneId(), first.pathId()))
                 .as("neither counts")
-                .hasSize(3);
+                .hasSize(3));
         waitFor(() -> look("#runs").lookupAll(".tree-cell").stream()
                 .anyMatch(cell -> cell.getPseudoClassStates().toString().contains("left-out")));
     }
@@ -92,16 +94,16 @@ class SessionTest extends WindowTest {
         write("w");
         settle();
         press("Leave");
-        assertThat(contents().attempt()).isEmpty();
-        assertThat(contents().planned().openRuns()).isEqualTo(before);
-        assertThat(contents().planned().sheet())
+        until(() -> assertThat(contents().attempt()).isEmpty());
+        until(() -> assertThat(contents().planned().openRuns()).isEqualTo(before));
+        until(() -> assertThat(contents().planned().sheet())
                 .filteredOn(row -> row.state() == SheetRow.State.SKIPPED)
                 .as("what was typed stays beside the line that was left")
-                .hasSize(1);
+                .hasSize(1));
         goTo(KeyCode.DIGIT4);
         push(KeyCode.CONTROL, KeyCode.Z);
         settle();
-        assertThat(contents().attempt().orElseThrow().entries()).hasSize(1);
+        until(() -> assertThat(contents().attempt().orElseThrow().entries()).hasSize(1));
     }
 
     @Test
@@ -109,24 +111,24 @@ class SessionTest extends WindowTest {
         goTo(KeyCode.DIGIT2);
         waitFor(() -> look("#matrix") != null);
         long done = done();
-        assertThat(done).isEqualTo(1);
+        until(() -> assertThat(done).isEqualTo(1));
         String cell = cell("capture generation 2×");
         waitFor(() -> look("#count-" + cell) != null);
-        assertThat(text("#count-" + cell)).isEqualTo("1/3 A");
+        until(() -> assertThat(text("#count-" + cell)).isEqualTo("1/3 A"));
         fire("#more-" + cell);
-        assertThat(text("#count-" + cell)).isEqualTo("1/4 A");
+        until(() -> assertThat(text("#count-" + cell)).isEqualTo("1/4 A"));
         fire("#plan-session");
-        assertThat(contents().planned().open().stream()
+        until(() -> assertThat(contents().planned().open().stream()
                         .filter(row -> row.role() == Role.RUN
                                 && contents().path(row.pathId()).name().equals("capture generation 2×")))
-                .hasSize(3);
-        assertThat(done()).isEqualTo(done);
+                .hasSize(3));
+        until(() -> assertThat(done()).isEqualTo(done));
         int lines = contents().planned().open().size();
         press("Skip");
-        assertThat(contents().planned().open()).hasSize(lines - 1);
+        until(() -> assertThat(contents().planned().open()).hasSize(lines - 1));
         push(KeyCode.CONTROL, KeyCode.Z);
         settle();
-        assertThat(contents().planned().open()).hasSize(lines);
+        until(() -> assertThat(contents().planned().open()).hasSize(lines));
     }
 
     private long done() {
@@ -160,8 +162,8 @@ class SessionTest extends WindowTest {
         write("marsh");
         push(KeyCode.CONTROL, KeyCode.BACK_SPACE);
         settle();
-        assertThat(contents().runs()).hasSize(runs);
-        assertThat(((TextField) look("#find")).getText()).isEmpty();
+        until(() -> assertThat(contents().runs()).hasSize(runs));
+        until(() -> assertThat(((TextField) look("#find")).getText()).isEmpty());
     }
 
     private void goTo(KeyCode digit) throws Exception {

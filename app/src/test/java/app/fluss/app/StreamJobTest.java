@@ -54,43 +54,45 @@ class StreamJobTest extends WindowTest {
     @Test
     void hitchesArePutDownToTheNetwork() throws Exception {
         look("stream-network-hitch", KeyCode.G);
-        assertThat(stream().blame().orElseThrow().hitches())
+        until(() -> assertThat(stream().blame().orElseThrow().hitches())
                 .extracting(ClientHitch::cause)
                 .contains(Cause.NETWORK)
-                .doesNotContain(Cause.GAME, Cause.DECODER);
-        assertThat(window.workbench().analysedProperty().get().findings())
+                .doesNotContain(Cause.GAME, Cause.DECODER));
+        until(() -> assertThat(window.workbench().analysedProperty().get().findings())
                 .extracting(Finding::code)
-                .contains("stream-network", "link-loses");
+                .contains("stream-network", "link-loses"));
         ToggleButton network = (ToggleButton) look("#cause-network");
-        assertThat(network.getText()).doesNotEndWith(" 0");
-        assertThat(look("#cause-game").isDisabled()).isTrue();
-        assertThat(look("#lanes")).isNotNull();
+        until(() -> assertThat(network.getText()).doesNotEndWith(" 0"));
+        until(() -> assertThat(look("#cause-game").isDisabled()).isTrue());
+        until(() -> assertThat(look("#lanes")).isNotNull());
         String first = words(look("#blame-panel"));
-        assertThat(first).contains("by the network");
+        until(() -> assertThat(first).contains("by the network"));
         interact(() -> network.setSelected(true));
         fire("#hitch-after");
-        assertThat(words(look("#blame-panel"))).isNotEqualTo(first).contains("by the network");
-        assertThat(words(look("#stream-panel"))).contains("simulated link").contains("never were whole");
+        until(() -> assertThat(words(look("#blame-panel"))).isNotEqualTo(first).contains("by the network"));
+        until(() -> assertThat(words(look("#stream-panel")))
+                .contains("simulated link")
+                .contains("never were whole"));
     }
 
     @Test
     void aGoodLinkCarriesLargerPicturesAndTuneFindsThem() throws Exception {
         look("home-stream", KeyCode.G);
-        assertThat(look("#cause-network").isDisabled()).isTrue();
-        assertThat(words(look("#budget"))).contains("3840 × 2160").contains("largest that keeps 99 %");
+        until(() -> assertThat(look("#cause-network").isDisabled()).isTrue());
+        until(() -> assertThat(words(look("#budget"))).contains("3840 × 2160").contains("largest that keeps 99 %"));
         push(KeyCode.CONTROL, KeyCode.DIGIT6);
         settle();
         waitFor(() -> look("#stream-grid") instanceof GridPane grid
                 && grid.getChildren().size() > 20);
         String best = words(look("#stream-tune"));
-        assertThat(best).contains("★");
+        until(() -> assertThat(best).contains("★"));
         interact(() -> ((TextField) look("#stream-link")).setText("45"));
-        assertThat(words(look("#stream-tune")))
+        until(() -> assertThat(words(look("#stream-tune")))
                 .as("a link of 45 Mbit/s carries less")
                 .isNotEqualTo(best)
-                .contains("the bit rate fills the link");
+                .contains("the bit rate fills the link"));
         interact(() -> ((TextField) look("#stream-link")).setText("fast"));
-        assertThat(words(look("#stream-tune"))).contains("must be numbers");
+        until(() -> assertThat(words(look("#stream-tune"))).contains("must be numbers"));
     }
 
     /// From the dialog: real packets over loopback, through the stand-in.
@@ -108,7 +110,8 @@ class StreamJobTest extends WindowTest {
             ((TextField) lookup("#probe-code").query()).setText("1");
             ((ButtonBase) lookup("#probe-start").query()).fire();
         });
-        assertThat(((Label) lookup("#probe-said").query()).getText()).contains("a code has 8 letters");
+        until(() ->
+                assertThat(((Label) lookup("#probe-said").query()).getText()).contains("a code has 8 letters"));
         interact(() -> {
             side.getSelectionModel().selectLast();
             ((TextField) lookup("#probe-seconds").query()).setText("1");
@@ -117,11 +120,12 @@ class StreamJobTest extends WindowTest {
         });
         ButtonBase keep = lookup("#probe-keep").query();
         waitFor(() -> !keep.isDisabled());
-        assertThat(((Label) lookup("#probe-said").query()).getText()).startsWith("Simulated link");
+        until(() ->
+                assertThat(((Label) lookup("#probe-said").query()).getText()).startsWith("Simulated link"));
         interact(keep::fire);
         settle();
         waitFor(() -> stream().probe().orElseThrow().arrivals().images() == 60);
-        assertThat(stream().probeSimulated()).isTrue();
+        until(() -> assertThat(stream().probeSimulated()).isTrue());
     }
 
     @Test
@@ -138,7 +142,7 @@ class StreamJobTest extends WindowTest {
         waitFor(() -> stream().probe().orElseThrow().link().lost() > 0);
         interact(() -> window.shell().drop(List.of(write("other.json", "{}"))));
         settle();
-        assertThat(text("#message")).contains("other.json").contains("fluss-probe-1");
+        until(() -> assertThat(text("#message")).contains("other.json").contains("fluss-probe-1"));
     }
 
     private static Path write(String name, String text) {

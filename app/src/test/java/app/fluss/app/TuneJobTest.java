@@ -46,19 +46,23 @@ class TuneJobTest extends WindowTest {
                 .filter(one -> !one.isNative())
                 .findFirst()
                 .orElseThrow();
-        assertThat(path.chain().has(StageKind.CAPTURE_GENERATION)).isTrue();
+        until(() -> assertThat(path.chain().has(StageKind.CAPTURE_GENERATION)).isTrue());
         Stage cap = path.chain().stages().getFirst();
-        assertThat(cap.kind()).isEqualTo(StageKind.FRAME_CAP);
-        assertThat(FactKey.number(cap.settings().get(FactKey.CAP_FPS)))
+        until(() -> assertThat(cap.kind()).isEqualTo(StageKind.FRAME_CAP));
+        until(() -> assertThat(FactKey.number(cap.settings().get(FactKey.CAP_FPS)))
                 .as("what the multiplier makes of the cap fits under the ceiling of 144 Hz")
-                .isBetween(30.0, 144 / path.multiplier());
-        assertThat(contents().planned().wanted(contents().scenes().getFirst().id(), path.id()))
-                .isEqualTo(3);
-        assertThat(look("#matrix")).as("the plan is shown").isNotNull();
+                .isBetween(30.0, 144 / path.multiplier()));
+        until(() -> assertThat(contents()
+                        .planned()
+                        .wanted(contents().scenes().getFirst().id(), path.id()))
+                .isEqualTo(3));
+        until(() -> assertThat(look("#matrix")).as("the plan is shown").isNotNull());
         interact(() -> look("#work-plan").requestFocus());
         push(KeyCode.CONTROL, KeyCode.Z);
         settle();
-        assertThat(contents().planned().wanted(contents().scenes().getFirst().id(), path.id()))
-                .isZero();
+        until(() -> assertThat(contents()
+                        .planned()
+                        .wanted(contents().scenes().getFirst().id(), path.id()))
+                .isZero());
     }
 }

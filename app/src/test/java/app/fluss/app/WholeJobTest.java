@@ -64,7 +64,9 @@ class WholeJobTest extends WindowTest {
 
     @Test
     void fromTwoLogsToAComparison() throws Exception {
-        assertThat(look("#welcome")).as("an empty study says the next step").isNotNull();
+        until(() -> assertThat(look("#welcome"))
+                .as("an empty study says the next step")
+                .isNotNull());
         Path off = log("off.csv", BENCH);
         Path on = log("on.csv", BENCH.with(Generator.interpolating(2, 1.2)));
         // A logger of its own mind: other names, other unit, other separator.
@@ -73,45 +75,51 @@ class WholeJobTest extends WindowTest {
 
         add(foreign, "native", true, "");
         Analysis a = analysis(off, AnalysisSettings.NONE.withDisplay(DISPLAY).asNative());
-        assertThat(text("#rate-presented")).isEqualTo(Numbers.text(a.rates().presented(), 1));
-        assertThat(text("#rate-rendered")).isEqualTo(Numbers.text(a.rates().presented(), 1));
+        until(() -> assertThat(text("#rate-presented"))
+                .isEqualTo(Numbers.text(a.rates().presented(), 1)));
+        until(() -> assertThat(text("#rate-rendered"))
+                .isEqualTo(Numbers.text(a.rates().presented(), 1)));
 
         add(on, "engine 2×", false, "2");
         Analysis b = analysis(on, AnalysisSettings.NONE.withDisplay(DISPLAY).withMultiplier(2));
-        assertThat(text("#rate-rendered")).isEqualTo(Numbers.text(b.rates().rendered(), 1));
-        assertThat(text("#rate-delivered")).isEqualTo(Numbers.text(b.rates().delivered(), 1));
-        assertThat(text("#rate-claimed")).isEqualTo(Numbers.MISSING);
+        until(() -> assertThat(text("#rate-rendered"))
+                .isEqualTo(Numbers.text(b.rates().rendered(), 1)));
+        until(() -> assertThat(text("#rate-delivered"))
+                .isEqualTo(Numbers.text(b.rates().delivered(), 1)));
+        until(() -> assertThat(text("#rate-claimed")).isEqualTo(Numbers.MISSING));
 
         press(KeyCode.CONTROL).press(KeyCode.DIGIT5).release(KeyCode.DIGIT5).release(KeyCode.CONTROL);
         settle();
         RunComparison expected = RunComparison.of(List.of(a), List.of(b), 2, List.of());
-        assertThat(text("#tile-found-multiplier"))
-                .isEqualTo(Numbers.text(expected.generation().foundMultiplier(), 2) + "×");
-        assertThat(text("#tile-base-cost"))
-                .isEqualTo(Numbers.percent(expected.generation().baseCost(), 1));
-        assertThat(text("#difference-PRESENTED"))
+        until(() -> assertThat(text("#tile-found-multiplier"))
+                .isEqualTo(Numbers.text(expected.generation().foundMultiplier(), 2) + "×"));
+        until(() -> assertThat(text("#tile-base-cost"))
+                .isEqualTo(Numbers.percent(expected.generation().baseCost(), 1)));
+        until(() -> assertThat(text("#difference-PRESENTED"))
                 .isEqualTo(Numbers.text(
-                        Measure.PRESENTED, expected.measure(Measure.PRESENTED).difference()));
-        assertThat(text("#basis")).contains("within one run");
-        assertThat(text("#enough")).contains("needs two runs a side");
+                        Measure.PRESENTED, expected.measure(Measure.PRESENTED).difference())));
+        until(() -> assertThat(text("#basis")).contains("within one run"));
+        until(() -> assertThat(text("#enough")).contains("needs two runs a side"));
 
         interact(() -> ((ToggleButton) look("#work-examine")).setSelected(true));
         interact(() -> look("#band").requestFocus());
         push(KeyCode.EQUALS);
         push(KeyCode.M);
         settle();
-        assertThat(((GridPane) look("#figures")).getChildren())
+        until(() -> assertThat(((GridPane) look("#figures")).getChildren())
                 .filteredOn(Label.class::isInstance)
                 .extracting(node -> ((Label) node).getText())
-                .contains("section 1");
+                .contains("section 1"));
 
         push(KeyCode.CONTROL, KeyCode.Z);
         push(KeyCode.CONTROL, KeyCode.Z);
         settle();
-        assertThat(window.workbench().contentsProperty().get().runs()).hasSize(1);
+        until(() ->
+                assertThat(window.workbench().contentsProperty().get().runs()).hasSize(1));
         push(KeyCode.CONTROL, KeyCode.Y);
         settle();
-        assertThat(window.workbench().contentsProperty().get().runs()).hasSize(2);
+        until(() ->
+                assertThat(window.workbench().contentsProperty().get().runs()).hasSize(2));
 
         interact(() -> window.workbench().close());
         try (Study again = Study.open(study)) {
@@ -129,13 +137,16 @@ class WholeJobTest extends WindowTest {
         Path broken = Files.writeString(folder.resolve("broken.csv"), "a\0b");
         interact(() -> window.shell().drop(List.of(broken)));
         settle();
-        assertThat(text("#message")).contains("broken.csv", "binary data");
+        until(() -> assertThat(text("#message")).contains("broken.csv", "binary data"));
         interact(() -> window.shell().drop(List.of(bad)));
         settle();
         Node add = lookup("Add run").query();
-        assertThat(add.isDisabled()).as("a log without a time cannot be added").isTrue();
+        until(() -> assertThat(add.isDisabled())
+                .as("a log without a time cannot be added")
+                .isTrue());
         clickOn("Cancel");
-        assertThat(window.workbench().contentsProperty().get().runs()).isEmpty();
+        until(() ->
+                assertThat(window.workbench().contentsProperty().get().runs()).isEmpty());
     }
 
     /// Pick a scenario, turn a knob, see what to expect, simulate: the runs land in the study, marked simulated.
@@ -154,7 +165,9 @@ class WholeJobTest extends WindowTest {
             ((ComboBox<String>) lookup("#scene").query()).getEditor().setText("lap");
             ((TextField) lookup("#knob-seconds").query()).setText("much");
         });
-        assertThat(simulate.isDisabled()).as("a length that is no number").isTrue();
+        until(() -> assertThat(simulate.isDisabled())
+                .as("a length that is no number")
+                .isTrue());
         interact(() -> {
             ((TextField) lookup("#knob-seconds").query()).setText("6");
             ((TextField) lookup("#knob-repeats").query()).setText("2");
@@ -167,20 +180,21 @@ class WholeJobTest extends WindowTest {
         interact(() -> ((Button) simulate).fire());
         waitFor(() -> window.workbench().contentsProperty().get().runs().size() == 2);
         settle();
-        assertThat(window.workbench().contentsProperty().get().runs()).allMatch(Run::simulated);
-        assertThat(text("#rate-presented"))
+        until(() ->
+                assertThat(window.workbench().contentsProperty().get().runs()).allMatch(Run::simulated));
+        until(() -> assertThat(text("#rate-presented"))
                 .isEqualTo(Numbers.text(
-                        analysis(Simulation.run(capped.withSeed(2))).rates().presented(), 1));
-        assertThat(look("#findings").lookupAll(".heading"))
+                        analysis(Simulation.run(capped.withSeed(2))).rates().presented(), 1)));
+        until(() -> assertThat(look("#findings").lookupAll(".heading"))
                 .extracting(node -> ((Label) node).getText())
-                .anyMatch(title -> title.contains("phantom images"));
+                .anyMatch(title -> title.contains("phantom images")));
         Node card = look("#findings").lookupAll(".finding").iterator().next();
         interact(card::requestFocus);
         push(KeyCode.ENTER);
-        assertThat(look("#weave").getParent().getPseudoClassStates())
+        until(() -> assertThat(look("#weave").getParent().getPseudoClassStates())
                 .extracting(Object::toString)
                 .as("the finding points to its evidence")
-                .contains("pointed");
+                .contains("pointed"));
     }
 
     private static Analysis analysis(SimulatedRun run) {
@@ -203,14 +217,14 @@ class WholeJobTest extends WindowTest {
         interact(() -> ((Button) lookup("Add run").query()).fire());
         waitFor(() -> window.workbench().contentsProperty().get().runs().size() == 1);
         settle();
-        assertThat(text("#rate-claimed")).isEqualTo("70.0");
-        assertThat(text("#rate-delivered")).isEqualTo(Numbers.MISSING);
-        assertThat(look("#findings").lookupAll(".heading"))
+        until(() -> assertThat(text("#rate-claimed")).isEqualTo("70.0"));
+        until(() -> assertThat(text("#rate-delivered")).isEqualTo(Numbers.MISSING));
+        until(() -> assertThat(look("#findings").lookupAll(".heading"))
                 .extracting(node -> ((Label) node).getText())
-                .anyMatch(title -> title.contains("no frame log"));
+                .anyMatch(title -> title.contains("no frame log")));
         interact(() -> ((ToggleButton) look("#work-compare")).setSelected(true));
         settle();
-        assertThat(look("#comparison")).as("nothing to compare yet").isNull();
+        until(() -> assertThat(look("#comparison")).as("nothing to compare yet").isNull());
     }
 
     /// A section can be said to be heavy, and unmarked; text grows and shrinks; the palette turns.
@@ -224,19 +238,20 @@ class WholeJobTest extends WindowTest {
         StoredSection marked = section();
         interact(() -> window.workbench().edits().runs().setWeight(marked, Section.Weight.WORST));
         settle();
-        assertThat(section().section().weight()).isEqualTo(Section.Weight.WORST);
+        until(() -> assertThat(section().section().weight()).isEqualTo(Section.Weight.WORST));
         double before = window.theme().textScaleProperty().get();
         press(KeyCode.CONTROL).press(KeyCode.EQUALS).release(KeyCode.EQUALS).release(KeyCode.CONTROL);
-        assertThat(window.theme().textScaleProperty().get()).isGreaterThan(before);
+        until(() -> assertThat(window.theme().textScaleProperty().get()).isGreaterThan(before));
         press(KeyCode.CONTROL).press(KeyCode.DIGIT0).release(KeyCode.DIGIT0).release(KeyCode.CONTROL);
-        assertThat(window.theme().textScaleProperty().get()).isEqualTo(1);
+        until(() -> assertThat(window.theme().textScaleProperty().get()).isEqualTo(1));
         var palette = window.theme().palette();
         press(KeyCode.CONTROL).press(KeyCode.D).release(KeyCode.D).release(KeyCode.CONTROL);
-        assertThat(window.theme().palette()).isNotEqualTo(palette);
+        until(() -> assertThat(window.theme().palette()).isNotEqualTo(palette));
         press(KeyCode.CONTROL).press(KeyCode.DELETE).release(KeyCode.DELETE).release(KeyCode.CONTROL);
         settle();
-        assertThat(window.workbench().contentsProperty().get().runs()).isEmpty();
-        assertThat(look("#welcome")).isNotNull();
+        until(() ->
+                assertThat(window.workbench().contentsProperty().get().runs()).isEmpty());
+        until(() -> assertThat(look("#welcome")).isNotNull());
     }
 
     private StoredSection section() {

@@ -33,6 +33,7 @@ import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.stage.Stage;
 import javafx.stage.Window;
+import org.assertj.core.api.ThrowableAssert.ThrowingCallable;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.io.TempDir;
 import org.testfx.api.FxRobot;
@@ -41,6 +42,9 @@ import org.testfx.util.WaitForAsyncUtils;
 
 /// A real window on a study, and ways to use it.
 abstract class WindowTest extends ApplicationTest {
+    /// How long a condition may take on a machine that has much else to do, s.
+    private static final int PATIENCE_S = 60;
+
     @TempDir
     static Path folder;
 
@@ -93,22 +97,49 @@ abstract class WindowTest extends ApplicationTest {
         WaitForAsyncUtils.waitForFxEvents();
     }
 
+    /// Waits until an assertion about the window holds: what a key or a click does may come after the call that sent
+    /// it,
+    /// and on a busy machine long after.
+    final void until(ThrowingCallable assertion) throws Exception {
+        long end = System.nanoTime() + TimeUnit.SECONDS.toNanos(PATIENCE_S);
+        Optional<Throwable> wrong = failure(assertion);
+        while (wrong.isPresent() && System.nanoTime() < end) {
+            Thread.sleep(50);
+            settle();
+            wrong = failure(assertion);
+        }
+        if (wrong.isPresent()) {
+            throw new AssertionError(wrong.get().getMessage(), wrong.get());
+        }
+    }
+
+    /// Only an assertion that does not hold, or a part of the window that is not there yet, is waited for.
+    private static Optional<Throwable> failure(ThrowingCallable assertion) {
+        try {
+            assertion.call();
+            return Optional.empty();
+        } catch (AssertionError | RuntimeException e) {
+            return Optional.of(e);
+        } catch (Throwable e) {
+            throw new AssertionError(e);
+        }
+    }
+
     static void waitFor(Callable<Boolean> condition) throws Exception {
-        WaitForAsyncUtils.waitFor(30, TimeUnit.SECONDS, () -> onFxThread(condition));
+        WaitForAsyncUtils.waitFor(PATIENCE_S, TimeUnit.SECONDS, () -> onFxThread(condition));
     }
 
     private static boolean onFxThread(Callable<Boolean> condition) throws Exception {
-        return Platform.isFxApplicationThread() ? condition.call() : WaitForAsyncUtils.waitForAsyncFx(5000, condition);
+        return Platform.isFxApplicationThread()
+                ? condition.call()
+                : WaitForAsyncUtils.waitForAsyncFx(PATIENCE_S * 1000, condition);
     }
 
     /// Presses keys, and waits until the window has got them: on a busy machine the keys of a robot come after the call
     /// that sent them.
     @Override
     public FxRobot push(KeyCode... combination) {
-        Optional<Scene> scene = Window.getWindows().stream()
-                .filter(Window::isFocused)
-                .map(Window::getScene)
-                .findFirst();
+        Optional<Scene> scene = focused();
         AtomicBoolean came = new AtomicBoolean();
         EventHandler<KeyEvent> filter =
                 event -> came.compareAndSet(false, !event.getCode().isModifierKey());
@@ -116,13 +147,26 @@ abstract class WindowTest extends ApplicationTest {
         FxRobot robot = super.push(combination);
         scene.ifPresent(seen -> {
             try {
-                WaitForAsyncUtils.waitFor(5, TimeUnit.SECONDS, came::get);
+                WaitForAsyncUtils.waitFor(PATIENCE_S, TimeUnit.SECONDS, came::get);
             } catch (TimeoutException e) {
                 throw new AssertionError("no key came in: " + List.of(combination), e);
             }
             interact(() -> seen.removeEventFilter(KeyEvent.KEY_PRESSED, filter));
         });
         return robot;
+    }
+
+    /// The scene that gets the keys. A window that was just opened has the focus a moment later.
+    private static Optional<Scene> focused() {
+        try {
+            waitFor(() -> Window.getWindows().stream().anyMatch(Window::isFocused));
+        } catch (Exception e) {
+            throw new AssertionError("no window has the focus", e);
+        }
+        return Window.getWindows().stream()
+                .filter(Window::isFocused)
+                .map(Window::getScene)
+                .findFirst();
     }
 
     /// Adds a simulated run of a path, of a scene that all of them share.

@@ -132,7 +132,8 @@ public final class CompareScreen extends VBox {
         }
         showLook();
         int chosen = IntStream.range(0, comparisons.size())
-                .filter(i -> run != null && comparisons.get(i).path().id() == run.path().id())
+                .filter(i -> run != null
+                        && comparisons.get(i).path().id() == run.path().id())
                 .findFirst()
                 .orElse(0);
         group.selectToggle(group.getToggles().get(chosen));

@@ -2,6 +2,7 @@ package app.fluss.app.model;
 
 import app.fluss.files.study.ReadOnlyReason;
 import app.fluss.files.study.Study;
+import java.nio.file.Path;
 import java.util.Optional;
 
 /// The open study and what it holds, as one value: what the window shows and what an edit is made for can so never be
@@ -38,5 +39,10 @@ public final class Open {
     /// Whether it is of the same study.
     boolean isSameStudy(Open other) {
         return study == other.study;
+    }
+
+    /// Whether a file looks like a study by its name.
+    public static boolean isStudy(Path file) {
+        return Study.isStudyName(file);
     }
 }

@@ -11,6 +11,7 @@ import app.fluss.app.model.Comparison;
 import app.fluss.app.model.Contents;
 import app.fluss.app.model.Coverage;
 import app.fluss.app.model.Jobs;
+import app.fluss.app.model.Open;
 import app.fluss.app.model.Workbench;
 import app.fluss.app.path.PathPane;
 import app.fluss.app.pictures.PicturesPane;
@@ -22,7 +23,6 @@ import app.fluss.app.theme.Theme;
 import app.fluss.app.tune.TuneScreen;
 import app.fluss.core.finding.Finding;
 import app.fluss.files.log.MappingMemory;
-import app.fluss.files.study.Study;
 import java.io.File;
 import java.nio.file.Path;
 import java.util.List;
@@ -138,7 +138,7 @@ public final class Shell extends BorderPane {
     /// Takes files that were dropped or chosen: studies are opened, logs imported.
     public void drop(List<Path> files) {
         for (Path file : files) {
-            if (Study.isStudyName(file)) {
+            if (Open.isStudy(file)) {
                 openStudy.accept(file);
             } else {
                 imports.offer(file, examine.view() == ExamineScreen.View.PICTURES);

@@ -95,4 +95,20 @@ class JobsTest {
         waitUntilIdle();
         assertThat(told).containsExactly("next");
     }
+
+    /// Whatever ends a job, it is told, the window is free, and the next job runs.
+    @Test
+    void anErrorEndsAJobAndNothingElse() throws Exception {
+        start("huge", _ -> {
+            throw new OutOfMemoryError("as if");
+        });
+        start("broken", _ -> {
+            throw new StackOverflowError();
+        });
+        start("next", _ -> "next");
+        waitUntilIdle();
+        assertThat(told).hasSize(3).last().isEqualTo("next");
+        assertThat(told.getFirst()).startsWith("failed: There was not enough memory");
+        assertThat(told.get(1)).contains("Fluss failed at it", "StackOverflowError");
+    }
 }

@@ -1,15 +1,12 @@
 package app.fluss.app.model;
 
 import app.fluss.core.compare.MeasureComparison;
-import app.fluss.core.finding.Finding;
 import app.fluss.core.measure.Analysis;
 import app.fluss.core.measure.Measure;
 import app.fluss.core.work.Progress;
 import app.fluss.files.bench.Requirements;
 import app.fluss.files.study.Run;
 import app.fluss.files.study.Study;
-import java.nio.file.Files;
-import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -33,7 +30,7 @@ final class StudyFigures {
         AnalysedRun worked = analyses.analyse(study, now, run);
         Analysis analysis = worked.analysis();
         line(name, "grade", run.grade());
-        for (Measure measure : Measure.values()) {
+        for (Measure measure : Measure.COMPARED) {
             line(name, measure.name(), measure.of(analysis));
         }
         line(name, "tenth percent low", analysis.tenthPercentLow());
@@ -68,24 +65,17 @@ final class StudyFigures {
         }
         PathWork work = new PathWorks(study, now, analyses).of(worked, compared);
         work.ladders().forEach(ladder -> line(name, "ladder", ladder.rungs().size()));
-        work.secondCard().ifPresent(card -> line(name, "second card", card));
+        work.secondCard()
+                .ifPresent(
+                        card -> line(name, "second card", List.of(card.route(), card.otherRoute(), card.measured())));
         work.screen().ifPresent(screen -> line(name, "screen", screen));
         work.headset().ifPresent(seen -> line(name, "headset target", seen.target() + " " + seen.scales()));
         line(name, "power", work.power());
-        line(name, "findings", worked.findings().stream().map(Finding::code).toList());
     }
 
     private void line(String name, String what, Object value) {
         String text =
                 value instanceof Optional<?> maybe ? maybe.map(Object::toString).orElse("-") : value.toString();
         lines.add(name + " | " + what + " | " + text.replaceAll("@[0-9a-f]{4,}", "@"));
-    }
-
-    static void main(String[] args) throws Exception {
-        Path copy = Files.createTempFile("figures", ".fluss");
-        Files.copy(Path.of(args[0]), copy, java.nio.file.StandardCopyOption.REPLACE_EXISTING);
-        try (Study study = Study.open(copy)) {
-            Files.write(Path.of(args[1]), of(study));
-        }
     }
 }

@@ -149,7 +149,8 @@ final class StudyFile {
             throw new StudyException("%s is a folder, not a study.".formatted(named));
         }
         if (hasJournal()) {
-            return; // a write was cut off, and the header may be half of it: what is in the file shows once it is taken back
+            return; // a write was cut off, and the header may be half of it: what is in the file shows once it is taken
+            // back
         }
         StudyHeader header = StudyHeader.read(real);
         if (!header.isEmpty() && (!header.isDatabase() || !header.hasRollbackJournal())) {

@@ -109,7 +109,8 @@ final class KillCampaign {
             for (Run run : opened.runs()) {
                 String number = run.name().substring("run ".length());
                 there.add("run " + number);
-                opened.sections(run).forEach(section -> there.add(section.section().name()));
+                opened.sections(run)
+                        .forEach(section -> there.add(section.section().name()));
                 if (!run.isKept()) {
                     there.add("outcome " + number);
                 }

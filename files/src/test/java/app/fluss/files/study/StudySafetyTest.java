@@ -4,22 +4,22 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assumptions.assumeThat;
 
-import java.time.LocalDate;
-import java.util.Optional;
-import java.util.OptionalLong;
-import app.fluss.core.measure.Section;
-import app.fluss.core.bench.FactSource;
-import app.fluss.core.bench.FactKey;
-import app.fluss.core.bench.Fact;
 import app.fluss.core.bench.BenchPart;
+import app.fluss.core.bench.Fact;
+import app.fluss.core.bench.FactKey;
+import app.fluss.core.bench.FactSource;
+import app.fluss.core.measure.Section;
 import app.fluss.core.work.Progress;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.sql.Connection;
 import java.sql.DriverManager;
+import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
+import java.util.OptionalLong;
 import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.TimeUnit;
 import org.junit.jupiter.api.BeforeEach;
@@ -50,7 +50,8 @@ class StudySafetyTest {
         }
     }
 
-    /// An error of the machine, out of memory for one, within a step takes all of the step back, and the next one works.
+    /// An error of the machine, out of memory for one, within a step takes all of the step back, and the next one
+    /// works.
     @Test
     void anErrorWithinAStepLeavesNothingOfIt() throws Exception {
         try (Connection connection = StudyFile.connection(file, true)) {
@@ -235,19 +236,12 @@ class StudySafetyTest {
     void aCellThatNoStudyHasIsATypedRefusalAndTheCheckGoesOn(String change) throws Exception {
         try (Study study = Study.open(file)) {
             Run run = StudyMaker.add(study, folder, 1, 200);
-            study.addSection(
-                    run,
-                    new Section(
-                            "gate", Section.Weight.WORST, 100, 900));
+            study.addSection(run, new Section("gate", Section.Weight.WORST, 100, 900));
             study.bench().add(BenchPart.RIG, OptionalLong.empty(), "Reedbox");
             study.bench()
                     .state(
                             study.bench().read().items().getFirst(),
-                            List.of(new Fact(
-                                    FactKey.DRIVER,
-                                    "5",
-                                    FactSource.TYPED,
-                                    LocalDate.of(2026, 11, 27))));
+                            List.of(new Fact(FactKey.DRIVER, "5", FactSource.TYPED, LocalDate.of(2026, 11, 27))));
         }
         run(change.split("; ", -1));
         byte[] before = Files.readAllBytes(file);
@@ -285,15 +279,17 @@ class StudySafetyTest {
         }
         byte[] bomb = Packed.pack(new byte[8 << 20]);
         try (Connection connection = DriverManager.getConnection("jdbc:sqlite:" + file);
-                var insert = connection.prepareStatement("INSERT INTO evidence_part SELECT sha256, ?, ? FROM frame_log")) {
+                var insert =
+                        connection.prepareStatement("INSERT INTO evidence_part SELECT sha256, ?, ? FROM frame_log")) {
             for (int part = 1; part < 60; part++) {
                 insert.setInt(1, part);
                 insert.setBytes(2, bomb);
                 insert.execute();
             }
         }
-        run("UPDATE evidence_part SET data = (SELECT data FROM evidence_part WHERE part = 5) WHERE part = 0 AND sha256 IN"
-                + " (SELECT sha256 FROM frame_log)");
+        run(
+                "UPDATE evidence_part SET data = (SELECT data FROM evidence_part WHERE part = 5) WHERE part = 0 AND sha256 IN"
+                        + " (SELECT sha256 FROM frame_log)");
         for (String bytes : List.of("bytes", "5000000000", "-1", "400000000")) {
             run("UPDATE evidence SET bytes = " + bytes + " WHERE file_name = 'log1.csv'");
             long free = Files.getFileStore(folder).getUsableSpace();

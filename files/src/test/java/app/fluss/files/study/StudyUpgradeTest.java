@@ -68,7 +68,9 @@ class StudyUpgradeTest {
                     .findFirst()
                     .orElseThrow();
             assertThat(summary.display()).as("from the columns").contains(new DisplayMode(120, SyncMode.FIFO));
-            assertThat(summary.setup().value(FactKey.LOW_RATE_SMOOTHING)).as("was de_judder 8 of 10").contains("0.8");
+            assertThat(summary.setup().value(FactKey.LOW_RATE_SMOOTHING))
+                    .as("was de_judder 8 of 10")
+                    .contains("0.8");
             assertThat(summary.setup().fact(FactKey.DRIVER).orElseThrow().source())
                     .as("from the bench, and told to be")
                     .isEqualTo(FactSource.BENCH);
@@ -82,8 +84,7 @@ class StudyUpgradeTest {
             Run logged = study.runs().getFirst();
             assertThat(logged.evidence())
                     .extracting(Attached::kind)
-                    .containsExactlyInAnyOrder(
-                            EvidenceKinds.FRAME_LOG, EvidenceKinds.READINGS, EvidenceKinds.LATENCY);
+                    .containsExactlyInAnyOrder(EvidenceKinds.FRAME_LOG, EvidenceKinds.READINGS, EvidenceKinds.LATENCY);
             assertThat(study.notes(logged)).as("read again from the evidence").isPresent();
         }
     }
