@@ -17,7 +17,7 @@ import picocli.CommandLine.Spec;
         name = "fluss",
         description = "A bench for delivered frame rate, frame pacing and latency.",
         mixinStandardHelpOptions = true,
-        version = "fluss 0.1.0",
+        versionProvider = Version.class,
         subcommands = {
             Analyze.class,
             Compare.class,

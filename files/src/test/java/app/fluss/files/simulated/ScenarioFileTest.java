@@ -6,9 +6,9 @@ import static org.assertj.core.api.Assertions.catchThrowableOfType;
 import app.fluss.files.log.InputException;
 import app.fluss.sim.scenario.Scenario;
 import com.networknt.schema.InputFormat;
-import com.networknt.schema.JsonSchema;
-import com.networknt.schema.JsonSchemaFactory;
-import com.networknt.schema.SpecVersion;
+import com.networknt.schema.Schema;
+import com.networknt.schema.SchemaRegistry;
+import com.networknt.schema.SpecificationVersion;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -38,8 +38,8 @@ class ScenarioFileTest {
         return catchThrowableOfType(InputException.class, () -> read(text)).getMessage();
     }
 
-    private static JsonSchema schema() throws IOException {
-        return JsonSchemaFactory.getInstance(SpecVersion.VersionFlag.V202012)
+    private static Schema schema() throws IOException {
+        return SchemaRegistry.withDefaultDialect(SpecificationVersion.DRAFT_2020_12)
                 .getSchema(Files.readString(DOCS.resolve("scenario.schema.json")));
     }
 
