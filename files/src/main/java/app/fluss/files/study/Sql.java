@@ -8,6 +8,7 @@ import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Objects;
 import java.util.OptionalLong;
 import org.jspecify.annotations.Nullable;
 
@@ -41,7 +42,8 @@ final class Sql {
 
     private static <T> T read(Row<T> row, ResultSet result) throws SQLException {
         try {
-            return row.read(result);
+            // Where a page of the file is damaged even a column that takes no NULL can give one.
+            return Objects.requireNonNull(row.read(result), "a value is missing");
         } catch (IllegalArgumentException
                 | NullPointerException
                 | java.time.DateTimeException
