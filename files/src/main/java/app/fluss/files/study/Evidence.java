@@ -158,7 +158,7 @@ final class Evidence {
                 .sql()
                 .list(
                         "SELECT data FROM evidence_part WHERE sha256 = ? AND part = ? AND length(data) <= ?",
-                        row -> row.getBytes(1),
+                        row -> Sql.bytes(row, "data"),
                         sha256,
                         part,
                         PART_BYTES + (PART_BYTES >> 4))

@@ -111,7 +111,7 @@ final class LatencyKind extends EvidenceKind<LatencyReading, StoredLatency> {
 
     /// Reads the light around a trial.
     static Excerpt excerpt(ResultSet row) throws SQLException {
-        byte[] packed = row.getBytes("data");
+        byte[] packed = Sql.bytes(row, "data");
         long bytes = Packed.unpackedBytes(packed);
         if (bytes < 0 || bytes > (long) Excerpt.MOST * Float.BYTES) {
             throw new IllegalArgumentException("data is no excerpt of a trace");

@@ -242,7 +242,7 @@ final class LogCodec {
                 .read(() -> steps.sql()
                         .list(
                                 "SELECT data FROM parsed_column WHERE log_id = ? AND name = ?",
-                                row -> row.getBytes(1),
+                                row -> Sql.bytes(row, "data"),
                                 logId,
                                 name))
                 .stream()

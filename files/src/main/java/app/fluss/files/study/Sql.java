@@ -8,7 +8,6 @@ import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
-import java.util.Objects;
 import java.util.OptionalLong;
 import org.jspecify.annotations.Nullable;
 
@@ -42,8 +41,7 @@ final class Sql {
 
     private static <T> T read(Row<T> row, ResultSet result) throws SQLException {
         try {
-            // Where a page of the file is damaged even a column that takes no NULL can give one.
-            return Objects.requireNonNull(row.read(result), "a value is missing");
+            return row.read(result);
         } catch (IllegalArgumentException
                 | NullPointerException
                 | java.time.DateTimeException
@@ -106,6 +104,17 @@ final class Sql {
             throw new IllegalArgumentException("%s is missing".formatted(column));
         }
         return text;
+    }
+
+    /// Bytes that are there. Where a page of the file is damaged even a column that takes no NULL can give one.
+    ///
+    /// @throws IllegalArgumentException if they are missing
+    static byte[] bytes(ResultSet row, String column) throws SQLException {
+        byte[] bytes = row.getBytes(column);
+        if (bytes == null) {
+            throw new IllegalArgumentException("%s is missing".formatted(column));
+        }
+        return bytes;
     }
 
     /// One of the words that a column can hold.

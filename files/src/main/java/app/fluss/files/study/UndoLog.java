@@ -48,7 +48,7 @@ final class UndoLog {
     }
 
     private Optional<String> label(String query) throws SQLException {
-        return sql.list(query, row -> row.getString(1)).stream().findFirst();
+        return sql.list(query, row -> Sql.text(row, "label")).stream().findFirst();
     }
 
     void undo() throws SQLException {
