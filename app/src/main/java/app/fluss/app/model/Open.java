@@ -6,8 +6,7 @@ import java.nio.file.Path;
 import java.util.Optional;
 
 /// The open study and what it holds, as one value: what the window shows and what an edit is made for can so never be
-/// of
-/// two studies.
+/// of two studies.
 public final class Open {
     private final Study study;
     private final Contents contents;

@@ -25,10 +25,8 @@ import javafx.beans.property.SimpleObjectProperty;
 import org.jspecify.annotations.Nullable;
 
 /// The open study, what is selected in it, and what was worked out for that. Lives on the interface thread; the work
-/// goes
-/// to [Jobs]. Study and contents are one value ([Open]); edits are made by [Edits], which know what study they were
-/// made
-/// for. What is shown of a run is that run's or nothing.
+/// goes to [Jobs]. Study and contents are one value ([Open]); edits are made by [Edits], which know what study they
+/// were made for. What is shown of a run is that run's or nothing.
 public final class Workbench {
     private final Jobs jobs;
     private final Consumer<String> problems;

@@ -26,8 +26,7 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
 
 /// Scenes × paths: runs that count, runs wanted, and the grade at which they compare. In one game the wishes are
-/// changed
-/// here; over all games it is the coverage of the study.
+/// changed here; over all games it is the coverage of the study.
 final class PlanMatrix extends GridPane {
     private static final double HEAD_PX = 118;
 

@@ -5,8 +5,7 @@ import javafx.scene.Node;
 import javafx.util.Subscription;
 
 /// Subscriptions of a view to what outlives it: held while the view is in a scene, let go when it leaves, so that a
-/// view
-/// that was dropped can be forgotten.
+/// view that was dropped can be forgotten.
 public final class WhileShown {
     private final Supplier<Subscription> subscribing;
     private Subscription held = Subscription.EMPTY;

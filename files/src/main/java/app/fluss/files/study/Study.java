@@ -15,10 +15,8 @@ import java.util.Optional;
 /// One file with everything: games, scenes, paths, runs, their evidence and their parsed logs.
 ///
 /// Each change is committed before its method returns. Safe for threads: one at a time gets through, and what takes
-/// long
-/// (compressing, hashing, parsing) is done before or after, so that a quick change never waits for an import. A study
-/// that
-/// can only be read says why; changes then throw [StudyException].
+/// long (compressing, hashing, parsing) is done before or after, so that a quick change never waits for an import. A
+/// study that can only be read says why; changes then throw [StudyException].
 public final class Study implements AutoCloseable {
     private final Path file;
     private final StudyFile.Opened opened;

@@ -108,9 +108,8 @@ final class UndoLog {
     }
 
     /// Whatever ends the work, an [Error] too, takes all of it back. The transaction is begun and ended by statements
-    /// of
-    /// our own: the driver's switch would commit once more what SQLite has taken back by itself, on a full disk for
-    /// one, and hide the reason.
+    /// of our own: the driver's switch would commit once more what SQLite has taken back by itself, on a full disk
+    /// for one, and hide the reason.
     private <T> T inTransaction(Work<T> work) throws SQLException {
         sql.run("BEGIN IMMEDIATE");
         try {

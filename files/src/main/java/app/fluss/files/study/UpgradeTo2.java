@@ -24,10 +24,9 @@ import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.node.ObjectNode;
 
 /// Version 1 kept the display mode and the cap of a run in columns of their own, looked facts that a run did not have
-/// up
-/// on the bench, and let runs share the stages of their path. Version 2 freezes all of that in each run. It also gives
-/// each kind of evidence a table, keeps what the importer met, and has other names for the two settings of display
-/// smoothing.
+/// up on the bench, and let runs share the stages of their path. Version 2 freezes all of that in each run. It also
+/// gives each kind of evidence a table, keeps what the importer met, and has other names for the two settings of
+/// display smoothing.
 final class UpgradeTo2 implements UpgradeStep {
     private static final double SLIDER_RANGE = 10;
 
