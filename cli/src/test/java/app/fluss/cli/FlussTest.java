@@ -66,14 +66,6 @@ class FlussTest {
     }
 
     @Test
-    void theVersionIsThatOfTheBuild() throws Exception {
-        String build = Files.readString(Path.of("../pom.xml"));
-        String version = build.replaceAll("(?s).*<revision>(.+?)</revision>.*", "$1");
-        assertThat(fluss("--version")).isZero();
-        assertThat(out.toString().strip()).isEqualTo("fluss " + version);
-    }
-
-    @Test
     void analyzePrintsTheContract() {
         assertThat(fluss("analyze", on, "--refresh", "144", "--sync", "vrr", "--json"))
                 .isZero();
