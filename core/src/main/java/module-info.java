@@ -6,6 +6,7 @@ import org.jspecify.annotations.NullMarked;
 module app.fluss.core {
     requires transitive org.jspecify;
     requires hipparchus.core;
+    requires hipparchus.fft;
     requires hipparchus.stat;
 
     // Columnar frame logs and slices of them.
@@ -42,6 +43,8 @@ module app.fluss.core {
     exports app.fluss.core.vr;
     // From input to light: edges, samples, cameras.
     exports app.fluss.core.latency;
+    // Edges on traces: input and light.
+    exports app.fluss.core.latency.edge;
     // What each stage of a path adds between input and light.
     exports app.fluss.core.latency.chain;
     // What a cap and a multiplier would give.

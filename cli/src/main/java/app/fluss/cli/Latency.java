@@ -2,10 +2,10 @@ package app.fluss.cli;
 
 import app.fluss.core.finding.Finding;
 import app.fluss.core.finding.Findings;
-import app.fluss.core.latency.EdgeSettings;
 import app.fluss.core.latency.LatencyFigures;
 import app.fluss.core.latency.Measurement;
-import app.fluss.core.latency.Trial;
+import app.fluss.core.latency.edge.EdgeSettings;
+import app.fluss.core.latency.edge.PressKind;
 import app.fluss.core.measure.Figure;
 import app.fluss.core.picture.Area;
 import app.fluss.core.work.Progress;
@@ -22,6 +22,7 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 import java.util.concurrent.Callable;
 import org.jspecify.annotations.Nullable;
 import picocli.CommandLine.Command;
@@ -59,6 +60,12 @@ final class Latency implements Callable<Integer> {
     private boolean swap;
 
     @Option(
+            names = "--press",
+            paramLabel = "PART",
+            description = "Which part of the input is a press: ${COMPLETION-CANDIDATES} (found out).")
+    private @Nullable PressKind press;
+
+    @Option(
             names = "--input-area",
             paramLabel = "X,Y,W,H",
             converter = AreaOption.class,
@@ -82,7 +89,8 @@ final class Latency implements Callable<Integer> {
     public Integer call() throws IOException, InputException {
         EdgeSettings settings;
         try {
-            settings = new EdgeSettings(threshold, timeoutMs, EdgeSettings.DEFAULT.refractoryMs());
+            settings = new EdgeSettings(
+                    threshold, timeoutMs, EdgeSettings.DEFAULT.refractoryMs(), Optional.ofNullable(press));
         } catch (IllegalArgumentException e) {
             throw new ParameterException(spec.commandLine(), String.valueOf(e.getMessage()), e);
         }
@@ -99,7 +107,7 @@ final class Latency implements Callable<Integer> {
             double rate = fps.of(clip);
             ClipLight seen = ClipLight.of(
                     clip, area("--input-area", inputArea), area("--light-area", lightArea), rate, Progress.NONE);
-            return Measurement.of(Measurement.Source.CLIP, seen.input(), seen.light(), settings, Progress.NONE);
+            return Measurement.of(Measurement.Source.CLIP, seen.recording(), settings, Progress.NONE);
         } catch (IllegalArgumentException e) {
             throw new ParameterException(spec.commandLine(), String.valueOf(e.getMessage()), e);
         }
@@ -113,24 +121,19 @@ final class Latency implements Callable<Integer> {
     }
 
     private void print(Measurement measured) {
-        double[] samples = measured.samplesMs();
-        LatencyFigures figures = LatencyFigures.of(samples);
-        long ambiguous = measured.trials().stream()
-                .filter(trial -> trial.state() == Trial.State.AMBIGUOUS)
-                .count();
-        double share = measured.source() == Measurement.Source.SAMPLES
-                ? Double.NaN
-                : measured.settings().threshold();
-        print(figures, samples, share, measured.light().rippleHz(), Findings.of(measured.light(), figures, ambiguous));
-    }
-
-    private void print(
-            LatencyFigures figures, double[] samples, double share, double rippleHz, List<Finding> findings) {
+        LatencyFigures figures = measured.figures();
+        List<Finding> findings = Findings.of(measured, figures, measured.ambiguous());
         PrintWriter out = spec.commandLine().getOut();
         if (json) {
-            out.print(Json.text(LatencyJson.of(figures, samples, share, rippleHz, findings)));
+            out.print(Json.text(LatencyJson.of(measured, findings)));
         } else {
-            out.println("%s: %d samples, %d missed".formatted(file, figures.n(), figures.missed()));
+            int open = measured.ambiguous().size();
+            out.println("%s: %d samples, %d missed%s"
+                    .formatted(
+                            file,
+                            figures.n(),
+                            figures.missed(),
+                            open == 0 ? "" : ", %d ambiguous and left out".formatted(open)));
             line(out, "median", figures.median());
             line(out, "mean", figures.mean());
             line(out, "sd", figures.sd());

@@ -75,7 +75,8 @@ final class Video implements Callable<Integer> {
                 throw new InputException(file, 0, 0, "a clip of %d pictures".formatted(clip.size()), "three or more");
             }
             Look look = new Look(Optional.ofNullable(within), Optional.ofNullable(without));
-            PictureCount count = ClipDifferences.of(clip, look, Progress.NONE).count();
+            PictureCount count =
+                    ClipDifferences.of(clip, look, rate, Progress.NONE).count();
             print(count, rate, Findings.of(count, rate, claimed));
         } catch (IllegalArgumentException e) {
             throw new ParameterException(spec.commandLine(), String.valueOf(e.getMessage()), e);
@@ -89,7 +90,7 @@ final class Video implements Callable<Integer> {
             out.print(Json.text(ClipJson.of(count, rate, findings)));
         } else {
             out.println("%s: %d pictures".formatted(file, count.pictures()));
-            if (count.kind() != PictureCount.Kind.NOTHING_MOVES) {
+            if (count.isCounted()) {
                 out.println(String.format(
                         Locale.ROOT,
                         "  distinct     %8d%n  delivered    %8.2f /s%n  longest hold %8.2f ms",

@@ -1,10 +1,10 @@
 package app.fluss.app.capture;
 
-import app.fluss.core.latency.EdgeSettings;
 import app.fluss.core.latency.LatencyFigures;
 import app.fluss.core.latency.Measurement;
 import app.fluss.core.latency.StopRule;
-import app.fluss.core.latency.Trial;
+import app.fluss.core.latency.edge.EdgeSettings;
+import app.fluss.core.latency.edge.Recording;
 import app.fluss.core.work.Progress;
 import app.fluss.devices.sensor.LiveTrace;
 import app.fluss.devices.sensor.SensorLink;
@@ -76,13 +76,12 @@ final class LiveSensor implements AutoCloseable {
         Optional<Measurement> measured = trace.map(LiveSensor::settled)
                 .filter(seen -> seen.size() > seen.light().rateHz())
                 .map(seen -> Measurement.of(
-                        Measurement.Source.TRACE, seen.input(), seen.light(), EdgeSettings.DEFAULT, Progress.NONE));
-        LatencyFigures figures =
-                LatencyFigures.of(measured.map(Measurement::samplesMs).orElse(new double[0]));
-        long open = measured.stream()
-                .flatMap(all -> all.trials().stream())
-                .filter(trial -> trial.state() == Trial.State.AMBIGUOUS)
-                .count();
+                        Measurement.Source.TRACE,
+                        new Recording(seen.input(), seen.light()),
+                        EdgeSettings.DEFAULT,
+                        Progress.NONE));
+        LatencyFigures figures = measured.map(Measurement::figures).orElseGet(() -> LatencyFigures.of(new double[0]));
+        long open = measured.map(seen -> seen.ambiguous().size()).orElse(0);
         SensorSession.State state = session.state();
         boolean done = rule.isReached(figures) || state.health().full();
         return new Seen(state, trace.map(all -> all.newest(SHOWN_MS)), figures, open, done);

@@ -4,7 +4,7 @@ import app.fluss.app.theme.CanvasView;
 import app.fluss.app.theme.Palette;
 import app.fluss.app.theme.Palette.Role;
 import app.fluss.app.theme.Theme;
-import app.fluss.core.latency.Signal;
+import app.fluss.core.latency.edge.Signal;
 import app.fluss.devices.sensor.LiveTrace;
 import java.util.Optional;
 import javafx.scene.canvas.GraphicsContext;

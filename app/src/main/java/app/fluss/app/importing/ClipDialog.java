@@ -9,9 +9,9 @@ import app.fluss.app.theme.NumberField;
 import app.fluss.app.theme.Numbers;
 import app.fluss.app.theme.Theme;
 import app.fluss.core.bench.FactKey;
-import app.fluss.core.latency.EdgeSettings;
 import app.fluss.core.latency.LatencyFigures;
 import app.fluss.core.latency.Measurement;
+import app.fluss.core.latency.edge.EdgeSettings;
 import app.fluss.core.picture.Area;
 import app.fluss.core.work.Progress;
 import app.fluss.files.clip.Clip;
@@ -256,13 +256,9 @@ final class ClipDialog {
     private static String words(Result now) {
         return switch (now) {
             case Result.Found(ClipLight light) -> {
-                LatencyFigures figures = LatencyFigures.of(Measurement.of(
-                                Measurement.Source.CLIP,
-                                light.input(),
-                                light.light(),
-                                EdgeSettings.DEFAULT,
-                                Progress.NONE)
-                        .samplesMs());
+                LatencyFigures figures = Measurement.of(
+                                Measurement.Source.CLIP, light.recording(), EdgeSettings.DEFAULT, Progress.NONE)
+                        .figures();
                 yield "%d answered, %d missed · median %s ms"
                         .formatted(figures.n(), figures.missed(), Numbers.text(figures.median(), 1));
             }

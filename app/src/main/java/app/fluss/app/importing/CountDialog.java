@@ -142,7 +142,7 @@ final class CountDialog {
             if (clip.size() < 3) {
                 throw new InputException(file, 0, 0, "a clip of %d pictures".formatted(clip.size()), "three or more");
             }
-            return ClipDifferences.of(clip, look, progress);
+            return ClipDifferences.of(clip, look, clip.fps(), progress);
         }
     }
 

@@ -5,7 +5,7 @@ import app.fluss.app.model.EvidenceEdits;
 import app.fluss.app.model.Jobs;
 import app.fluss.app.model.Workbench;
 import app.fluss.app.theme.Theme;
-import app.fluss.core.latency.EdgeSettings;
+import app.fluss.core.latency.edge.EdgeSettings;
 import app.fluss.core.work.Progress;
 import app.fluss.files.clip.Clip;
 import app.fluss.files.clip.ClipFile;

@@ -7,7 +7,6 @@ import app.fluss.app.theme.Theme;
 import app.fluss.core.finding.Findings;
 import app.fluss.core.latency.LatencyFigures;
 import app.fluss.core.latency.Measurement;
-import app.fluss.core.latency.Trial;
 import app.fluss.files.latency.LatencyReading;
 import java.nio.file.Path;
 import java.util.function.Consumer;
@@ -29,21 +28,22 @@ final class LatencyDialog {
     LatencyDialog(Theme theme, Window owner, Path file, LatencyReading reading, String run) {
         dialog = Dialogs.make(theme, owner, "Add measured latency");
         Measurement measured = reading.measurement();
-        LatencyFigures figures = LatencyFigures.of(measured.samplesMs());
-        long ambiguous = measured.trials().stream()
-                .filter(trial -> trial.state() == Trial.State.AMBIGUOUS)
-                .count();
+        LatencyFigures figures = measured.figures();
         VBox content = new VBox(
                 8,
                 Labels.of(String.valueOf(file.getFileName()), "heading"),
                 Labels.of("%s: %d samples, %d missed, %d to look at"
-                        .formatted(measured.source().title(), figures.n(), figures.missed(), ambiguous)),
+                        .formatted(
+                                measured.source().title(),
+                                figures.n(),
+                                figures.missed(),
+                                measured.ambiguous().size())),
                 Labels.of(
                         figures.median().isKnown()
                                 ? "median %s ms".formatted(Numbers.text(figures.median(), 1))
                                 : "no median: no trial was answered",
                         "figure"));
-        Findings.of(measured.light(), figures, ambiguous)
+        Findings.of(measured, figures, measured.ambiguous())
                 .forEach(finding -> content.getChildren().add(Labels.note(finding.text())));
         if (measured.source() != Measurement.Source.SAMPLES) {
             swap.setId("swap-channels");

@@ -9,10 +9,10 @@ import app.fluss.app.theme.Choice;
 import app.fluss.app.theme.Labels;
 import app.fluss.app.theme.Numbers;
 import app.fluss.app.theme.Theme;
-import app.fluss.core.latency.EdgeSettings;
-import app.fluss.core.latency.Excerpt;
 import app.fluss.core.latency.Measurement;
-import app.fluss.core.latency.Trial;
+import app.fluss.core.latency.edge.EdgeSettings;
+import app.fluss.core.latency.edge.Excerpt;
+import app.fluss.core.latency.edge.Trial;
 import app.fluss.files.study.EvidenceKinds;
 import app.fluss.files.study.StoredLatency;
 import app.fluss.files.study.StoredLatency.JudgedTrial;
@@ -249,7 +249,7 @@ public final class LatencyPane extends VBox {
         measured().ifPresent(seen -> {
             EdgeSettings now = seen.stored().measurement().settings();
             if (now.threshold() != share) {
-                EdgeSettings other = new EdgeSettings(share, now.timeoutMs(), now.refractoryMs());
+                EdgeSettings other = now.withThreshold(share);
                 workbench
                         .edits()
                         .evidence()

@@ -6,7 +6,7 @@ import app.fluss.app.theme.Palette;
 import app.fluss.app.theme.Palette.Role;
 import app.fluss.app.theme.Theme;
 import app.fluss.core.latency.LatencyFigures;
-import app.fluss.core.latency.Trial;
+import app.fluss.core.latency.edge.Trial;
 import app.fluss.core.measure.Histogram;
 import app.fluss.core.measure.Ticks;
 import app.fluss.files.study.StoredLatency;
@@ -84,7 +84,7 @@ final class SamplesView extends CanvasView {
             double least = Double.POSITIVE_INFINITY;
             double most = 1;
             for (JudgedTrial trial : trials) {
-                double ms = trial.trial().latencyMs();
+                double ms = trial.latencyMs();
                 if (!Double.isNaN(ms)) {
                     least = Math.min(least, ms);
                     most = Math.max(most, ms);
@@ -102,7 +102,7 @@ final class SamplesView extends CanvasView {
         }
 
         double y(JudgedTrial trial) {
-            double ms = trial.trial().latencyMs();
+            double ms = trial.latencyMs();
             return Double.isNaN(ms) ? foot + 5 : y(ms);
         }
 

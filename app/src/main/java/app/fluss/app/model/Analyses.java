@@ -99,7 +99,7 @@ final class Analyses {
                 judged(open.capture().checks(run)),
                 latency.measured()
                         .map(seen -> new KnownOfRun.Latency(
-                                seen.stored().measurement().light(),
+                                seen.stored().measurement(),
                                 seen.figures(),
                                 seen.stored().open())),
                 latency.unexplained(),

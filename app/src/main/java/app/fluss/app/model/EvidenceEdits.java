@@ -1,6 +1,6 @@
 package app.fluss.app.model;
 
-import app.fluss.core.latency.EdgeSettings;
+import app.fluss.core.latency.edge.EdgeSettings;
 import app.fluss.core.measure.Grade;
 import app.fluss.core.stream.ProbeTrace;
 import app.fluss.core.work.Progress;

@@ -95,7 +95,7 @@ final class Latencies {
 
     private static AnalysedLatency.Measured measured(StoredLatency latency, Setup setup, Run run) {
         double[] samples = latency.samplesMs();
-        LatencyFigures figures = LatencyFigures.of(samples);
+        LatencyFigures figures = latency.figures();
         double scanMs = setup.value(FactKey.SENSOR_HEIGHT_PCT).isPresent()
                 ? 0
                 : run.display().map(DisplayMode::periodMs).orElse(0.0);
@@ -126,7 +126,21 @@ final class Latencies {
 
     /// What one path adds to another, from the samples of all their runs.
     static LatencyDifference difference(Study study, List<Run> a, List<Run> b) throws StudyException {
-        return LatencyDifference.of(samples(study, a), samples(study, b));
+        return LatencyDifference.of(
+                samples(study, a), samples(study, b), (resolutionMs(study, a) + resolutionMs(study, b)) / 2);
+    }
+
+    /// The coarsest step in which the latencies of runs come, ms.
+    private static double resolutionMs(Study study, List<Run> runs) throws StudyException {
+        double coarsest = 0;
+        for (Run run : runs) {
+            coarsest = Math.max(
+                    coarsest,
+                    study.evidence(run, EvidenceKinds.LATENCY)
+                            .map(StoredLatency::resolutionMs)
+                            .orElse(0.0));
+        }
+        return coarsest;
     }
 
     private static double[] samples(Study study, List<Run> runs) throws StudyException {

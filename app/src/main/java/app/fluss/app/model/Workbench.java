@@ -1,6 +1,6 @@
 package app.fluss.app.model;
 
-import app.fluss.core.latency.Excerpt;
+import app.fluss.core.latency.edge.Excerpt;
 import app.fluss.core.measure.Analysis;
 import app.fluss.core.path.Requirement;
 import app.fluss.core.work.Progress;

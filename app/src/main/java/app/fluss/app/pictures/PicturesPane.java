@@ -87,18 +87,21 @@ public final class PicturesPane extends VBox {
                         Numbers.text(count.pictures(), 0),
                         Numbers.text(pictures.fps(), 0),
                         pictures.lookedAt()));
-        boolean moves = count.kind() != PictureCount.Kind.NOTHING_MOVES;
         figures.getChildren()
                 .setAll(
                         figure(
                                 "distinct /s",
-                                moves ? Numbers.text(count.deliveredFps(pictures.fps()), 1) : Numbers.MISSING),
+                                count.isCounted()
+                                        ? Numbers.text(count.deliveredFps(pictures.fps()), 1)
+                                        : Numbers.MISSING),
                         figure(
                                 "by the log, delivered /s",
                                 Numbers.text(now.ways().distinctByLog(), 1)),
                         figure(
                                 "longest hold, ms",
-                                moves ? Numbers.text(count.longestHoldMs(pictures.fps()), 0) : Numbers.MISSING),
+                                count.isCounted()
+                                        ? Numbers.text(count.longestHoldMs(pictures.fps()), 0)
+                                        : Numbers.MISSING),
                         figure("threshold, of 255", Numbers.text(count.threshold(), 2)));
         words.getChildren().clear();
         for (Finding finding : Findings.of(count, pictures.fps(), claimed)) {

@@ -20,6 +20,10 @@ final class ClipFindings {
         switch (count.kind()) {
             case NOTHING_MOVES ->
                 found.add(Finding.of(FindingCode.CLIP_STILL, "Successive pictures differ by no more than noise."));
+            case CANNOT_TELL ->
+                found.add(Finding.of(
+                        FindingCode.CLIP_CANNOT_TELL,
+                        "How successive pictures differ forms no two clear groups: slow motion, or too few bits."));
             case ALL_CHANGE ->
                 found.add(Finding.of(
                         FindingCode.CLIP_ALL_DISTINCT,

@@ -293,13 +293,35 @@ public enum FindingCode {
             "The input looks like light, and the light like clicks.",
             "Every figure is wrong if so.",
             "Swap the channels (--swap)."),
-    /// Trials have no clean edge.
+    /// It could not be told which part of the input is the press.
+    PRESS_UNCLEAR(
+            Severity.WARNING,
+            Topic.LATENCY,
+            "It could not be told press from release.",
+            "Every latency is off by how long the button was held if the release was taken.",
+            "Say which it is (--press), or begin the recording with the button up and hold it shorter than it rests."),
+    /// Trials could be read in two ways.
     AMBIGUOUS_TRIALS(
             Severity.WARNING,
             Topic.LATENCY,
-            "Trials have no clean edge.",
-            "The light changed, but not from one settled level to another.",
+            "Trials could be read in two ways.",
+            "They are left out of the figures until somebody accepts them.",
             "Look at them and accept or reject each; leave a pause between clicks in which the light can settle."),
+    /// The chosen share of the light's step lies on a plateau.
+    THRESHOLD_ON_PLATEAU(
+            Severity.WARNING,
+            Topic.LATENCY,
+            "The chosen share lies on a plateau of the light.",
+            "The light rests there on its way, as with a generated image before the rendered one; the time is that of the"
+                    + " plateau's start.",
+            "Choose 0.4 or 0.6 (--threshold): then it is clear which part is meant."),
+    /// The light falls back because of how it was recorded, which was put right.
+    COUPLING_RESTORED(
+            Severity.NOTE,
+            Topic.LATENCY,
+            "The light was recorded through a capacitor, which was put right.",
+            "Every sound card lets a steady level fall back; steps and flashes are measured as they were.",
+            "Nothing needs to be done."),
     /// The light's samples are often at their highest value.
     LIGHT_CLIPPED(
             Severity.WARNING,
@@ -335,6 +357,13 @@ public enum FindingCode {
             "Measured latency differs from what the stages add up to.",
             "Something takes, or saves, time that was not stated.",
             "The finding names the likely causes."),
+    /// What moves in the clip and what its coding leaves over cannot be told apart.
+    CLIP_CANNOT_TELL(
+            Severity.WARNING,
+            Topic.PICTURES,
+            "What moves in the clip and what its coding leaves over cannot be told apart.",
+            "Equal pictures of a lossy clip differ too: a count would be that of the coding.",
+            "Record with more bits a second or without loss, or while the camera turns faster."),
     /// Successive pictures differ by no more than noise.
     CLIP_STILL(
             Severity.FAULT,

@@ -4,6 +4,7 @@ import app.fluss.core.compare.RunComparison;
 import app.fluss.core.frame.ImportNotes;
 import app.fluss.core.latency.LatencyFigures;
 import app.fluss.core.latency.Measurement;
+import app.fluss.core.latency.edge.Trial;
 import app.fluss.core.picture.PictureCount;
 import java.util.ArrayList;
 import java.util.List;
@@ -20,7 +21,7 @@ public final class Findings {
         all.addAll(SensorFindings.of(run.analysis(), run.cardMemoryMb()));
         all.addAll(WaysFindings.of(run.ways()));
         all.addAll(RequirementFindings.of(run.requirements()));
-        run.latency().ifPresent(seen -> all.addAll(LatencyFindings.of(seen.light(), seen.figures(), seen.ambiguous())));
+        run.latency().ifPresent(seen -> all.addAll(LatencyFindings.of(seen.measured(), seen.figures(), seen.open())));
         run.unexplained().ifPresent(left -> all.addAll(UnexplainedFindings.of(left)));
         run.clip()
                 .ifPresent(clip -> all.addAll(ClipFindings.of(
@@ -58,9 +59,9 @@ public final class Findings {
 
     /// The findings of latency samples by themselves and of the light that they were found on, worst first.
     ///
-    /// @param ambiguous trials without a clean edge that nobody has judged
-    public static List<Finding> of(Measurement.LightQuality light, LatencyFigures figures, long ambiguous) {
-        return LatencyFindings.of(light, figures, ambiguous);
+    /// @param open trials that can be read in two ways and that nobody has judged
+    public static List<Finding> of(Measurement measured, LatencyFigures figures, List<Trial> open) {
+        return LatencyFindings.of(measured, figures, open);
     }
 
     /// The findings of a log on its way in, worst first.

@@ -5,6 +5,7 @@ import app.fluss.core.generation.WaysToKnow;
 import app.fluss.core.latency.LatencyFigures;
 import app.fluss.core.latency.Measurement;
 import app.fluss.core.latency.chain.Unexplained;
+import app.fluss.core.latency.edge.Trial;
 import app.fluss.core.measure.Analysis;
 import app.fluss.core.path.Judgement;
 import app.fluss.core.picture.PictureCount;
@@ -63,8 +64,13 @@ public record KnownOfRun(
 
     /// Measured latency.
     ///
-    /// @param ambiguous trials without a clean edge that nobody has judged
-    public record Latency(Measurement.LightQuality light, LatencyFigures figures, long ambiguous) {}
+    /// @param open trials that can be read in two ways and that nobody has judged
+    public record Latency(Measurement measured, LatencyFigures figures, List<Trial> open) {
+        /// Keeps a copy.
+        public Latency {
+            open = List.copyOf(open);
+        }
+    }
 
     /// A counted clip.
     ///

@@ -2,8 +2,15 @@ package app.fluss.core.finding;
 
 import app.fluss.core.latency.LatencyFigures;
 import app.fluss.core.latency.Measurement;
+import app.fluss.core.latency.edge.Doubt;
+import app.fluss.core.latency.edge.PressKind;
+import app.fluss.core.latency.edge.Trial;
 import java.util.ArrayList;
+import java.util.EnumMap;
 import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.stream.Collectors;
 
 /// What latency samples rest on.
 final class LatencyFindings {
@@ -35,17 +42,44 @@ final class LatencyFindings {
         return found;
     }
 
-    /// The findings of samples and of the light that they were found on.
+    /// The findings of what was measured.
     ///
-    /// @param ambiguous trials without a clean edge that nobody has judged
-    static List<Finding> of(Measurement.LightQuality light, LatencyFigures figures, long ambiguous) {
+    /// @param open trials that can be read in two ways and that nobody has judged
+    static List<Finding> of(Measurement measured, LatencyFigures figures, List<Trial> open) {
+        Measurement.LightQuality light = measured.light();
         List<Finding> found = of(figures);
         if (light.looksSwapped()) {
             found.add(
-                    Finding.of(FindingCode.CHANNELS_SWAPPED, "The input looks like light, and the light like clicks."));
+                    Finding.of(
+                            FindingCode.CHANNELS_SWAPPED,
+                            "The channels make more sense in each other's place: what is called the input moves as light does."));
         }
-        if (ambiguous > 0) {
-            found.add(Finding.of(FindingCode.AMBIGUOUS_TRIALS, "%d trials have no clean edge.".formatted(ambiguous)));
+        if (measured.input().unclear()) {
+            found.add(Finding.of(
+                    FindingCode.PRESS_UNCLEAR,
+                    "%s was taken for the press, and the other may be."
+                            .formatted(measured.input()
+                                    .pressed()
+                                    .map(PressKind::title)
+                                    .map(LatencyFindings::capitalised)
+                                    .orElse("One part"))));
+        }
+        if (!open.isEmpty()) {
+            found.add(Finding.of(
+                    FindingCode.AMBIGUOUS_TRIALS,
+                    "%d of %d trials could be read in two ways: %s."
+                            .formatted(open.size(), measured.trials().size(), reasons(open))));
+        }
+        long onPlateau = measured.trials().stream()
+                .filter(trial -> trial.doubt() == Doubt.ON_PLATEAU)
+                .count();
+        if (onPlateau > 0) {
+            found.add(Finding.of(
+                    FindingCode.THRESHOLD_ON_PLATEAU,
+                    "In %d trials %s of the step lies on a plateau of the light."
+                            .formatted(
+                                    onPlateau,
+                                    RunFindings.percent(measured.settings().threshold()))));
         }
         if (light.clippedShare() > CLIPPED) {
             found.add(Finding.of(
@@ -60,8 +94,28 @@ final class LatencyFindings {
         }
         periodic(light.rippleHz(), FindingCode.RIPPLE_REMOVED, "ripple", found);
         periodic(light.humHz(), FindingCode.HUM_REMOVED, "mains hum", found);
+        if (!Double.isNaN(light.couplingMs())) {
+            found.add(Finding.of(
+                    FindingCode.COUPLING_RESTORED,
+                    "The light falls back with %s ms because of how it was recorded, which was put right."
+                            .formatted(RunFindings.number(light.couplingMs(), 0))));
+        }
         found.sort(Finding.WORST_FIRST);
         return List.copyOf(found);
+    }
+
+    /// The reasons of doubtful trials, the commonest first.
+    private static String reasons(List<Trial> open) {
+        Map<Doubt, Long> counts = new EnumMap<>(Doubt.class);
+        open.forEach(trial -> counts.merge(trial.doubt(), 1L, Long::sum));
+        return counts.entrySet().stream()
+                .sorted(Map.Entry.<Doubt, Long>comparingByValue().reversed())
+                .map(entry -> "%s (%d)".formatted(entry.getKey().text(), entry.getValue()))
+                .collect(Collectors.joining("; "));
+    }
+
+    private static String capitalised(String text) {
+        return text.substring(0, 1).toUpperCase(Locale.ROOT) + text.substring(1);
     }
 
     private static void periodic(double hz, FindingCode code, String what, List<Finding> found) {

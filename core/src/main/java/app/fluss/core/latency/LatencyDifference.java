@@ -16,11 +16,20 @@ import java.util.Optional;
 public record LatencyDifference(Figure shiftMs, Optional<Interval> interval, int samplesA, int samplesB) {
     private static final int MOST = 2000;
 
-    /// Compares.
+    /// Compares samples of any digits.
     ///
     /// @param aMs samples, ms; NaN for a missed trial, which is left out
     /// @param bMs samples of the other
     public static LatencyDifference of(double[] aMs, double[] bMs) {
+        return of(aMs, bMs, 0);
+    }
+
+    /// Compares. What comes in steps may be half a step off on either side, so the interval is wider by that.
+    ///
+    /// @param aMs samples, ms; NaN for a missed trial, which is left out
+    /// @param bMs samples of the other
+    /// @param resolutionMs half of the sum of the steps in which both come, ms; 0 for none
+    public static LatencyDifference of(double[] aMs, double[] bMs, double resolutionMs) {
         double[] a = answered(aMs);
         double[] b = answered(bMs);
         if (a.length == 0 || b.length == 0) {
@@ -29,7 +38,8 @@ public record LatencyDifference(Figure shiftMs, Optional<Interval> interval, int
         }
         return new LatencyDifference(
                 Figure.of(HodgesLehmann.shift(thinned(a), thinned(b))),
-                HodgesLehmann.interval(thinned(a), thinned(b)),
+                HodgesLehmann.interval(thinned(a), thinned(b))
+                        .map(interval -> new Interval(interval.low() - resolutionMs, interval.high() + resolutionMs)),
                 a.length,
                 b.length);
     }

@@ -31,10 +31,19 @@ public record LatencyFigures(
     /// Fewer samples than this are weak: {@value}. Common practice, no source.
     public static final int FEW = 20;
 
-    /// Works them out.
+    /// Works them out for samples of any digits.
     ///
     /// @param samplesMs one for each trial; NaN for a missed one
     public static LatencyFigures of(double[] samplesMs) {
+        return of(samplesMs, 0);
+    }
+
+    /// Works them out. The median of samples that come in steps may be half a step off whatever their number, so its
+    /// interval is wider by that.
+    ///
+    /// @param samplesMs one for each trial; NaN for a missed one
+    /// @param resolutionMs the step in which they come, ms; 0 for none
+    public static LatencyFigures of(double[] samplesMs, double resolutionMs) {
         double[] known =
                 Arrays.stream(samplesMs).filter(ms -> !Double.isNaN(ms)).toArray();
         Ordered ordered = Ordered.of(known);
@@ -49,7 +58,11 @@ public record LatencyFigures(
                 Figure.ofFinite(ordered.medianAbsoluteDeviation(), none),
                 Figure.ofFinite(ordered.quantile(0.05), none),
                 Figure.ofFinite(ordered.quantile(0.95), none),
-                MedianInterval.of(known));
+                MedianInterval.of(known).map(interval -> wider(interval, resolutionMs / 2)));
+    }
+
+    private static Interval wider(Interval interval, double by) {
+        return new Interval(interval.low() - by, interval.high() + by);
     }
 
     /// Whether there are too few samples to lean on.

@@ -57,9 +57,9 @@ public enum ClipMeasure implements Described {
     }
 
     private static Figure moving(CountedClip clip, double value) {
-        return clip.count().kind() == PictureCount.Kind.NOTHING_MOVES
-                ? Figure.missing("nothing moves in the clip")
-                : Figure.of(value);
+        return clip.count().isCounted()
+                ? Figure.of(value)
+                : Figure.missing(clip.count().whyNot());
     }
 
     @Override

@@ -2,60 +2,63 @@ package app.fluss.core.picture;
 
 import java.util.Arrays;
 
-/// Takes the pictures of a clip one after the other and keeps how each differs from those before; what was
+/// Takes the pictures of a clip one after the other and keeps how much moves from each to those after it; what was
 /// counted is in [PictureDifferences].
 public final class DistinctPictures {
+    private static final float[] NONE = {};
+
+    private final int width;
+    private final int height;
+    private final BlockMotion motion;
+    private final double[] peak;
     private final double[] overOne;
     private final double[] overTwo;
-    private final int[] mask;
-    private final int pixels;
-    private byte[] before = new byte[0];
-    private byte[] twoBefore = new byte[0];
+    private final double[] ms;
+    private float[] before = NONE;
+    private float[] twoBefore = NONE;
     private int size;
 
     /// @param width of a picture, px
     /// @param height of a picture, px
     /// @param pictures how many will come
-    /// @throws IllegalArgumentException if the areas to look at do not lie within the pictures
+    /// @throws IllegalArgumentException if the areas to look at do not lie within the pictures, or leave nothing
+    ///     to look at
     public DistinctPictures(int width, int height, int pictures, Look look) {
-        boolean[] counts = look.mask(width, height);
-        int[] at = new int[counts.length];
-        int n = 0;
-        for (int i = 0; i < counts.length; i++) {
-            if (counts[i]) {
-                at[n++] = i;
-            }
+        this.width = width;
+        this.height = height;
+        motion = new BlockMotion(width, height, look.mask(width, height));
+        if (!motion.hasBlocks()) {
+            throw new IllegalArgumentException("nothing is left to look at: too small an area to see motion in");
         }
-        mask = Arrays.copyOf(at, n);
-        pixels = n;
+        peak = new double[pictures];
         overOne = new double[pictures];
         overTwo = new double[pictures];
+        ms = new double[pictures];
     }
 
     /// Takes the next picture.
     ///
     /// @param luma brightness, row by row, unsigned; is copied
-    public void add(byte[] luma) {
-        overOne[size] = size == 0 ? Double.NaN : difference(luma, before);
-        overTwo[size] = size < 2 ? Double.NaN : difference(luma, twoBefore);
-        byte[] free = twoBefore;
+    /// @param atMs when it is shown, ms; NaN if not known
+    public void add(byte[] luma, double atMs) {
+        float[] now = motion.reduced(luma, width, height);
+        BlockMotion.Motion one = size < 1 ? null : motion.between(before, now);
+        peak[size] = one == null ? Double.NaN : one.peak();
+        overOne[size] = one == null ? Double.NaN : one.whole();
+        overTwo[size] = size < 2 ? Double.NaN : motion.between(twoBefore, now).whole();
+        ms[size] = atMs;
         twoBefore = before;
-        before = free.length == luma.length ? free : new byte[luma.length];
-        System.arraycopy(luma, 0, before, 0, luma.length);
+        before = now;
         size++;
-    }
-
-    private double difference(byte[] a, byte[] b) {
-        long sum = 0;
-        for (int i : mask) {
-            sum += Math.abs((a[i] & 0xFF) - (b[i] & 0xFF));
-        }
-        return (double) sum / pixels;
     }
 
     /// How the pictures so far differ.
     public PictureDifferences differences() {
-        return new PictureDifferences(Arrays.copyOf(overOne, size), Arrays.copyOf(overTwo, size));
+        return PictureDifferences.ofMotion(
+                Arrays.copyOf(peak, size),
+                Arrays.copyOf(overOne, size),
+                Arrays.copyOf(overTwo, size),
+                Arrays.copyOf(ms, size));
     }
 
     /// Counts what has come in.

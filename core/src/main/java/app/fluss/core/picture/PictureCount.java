@@ -10,9 +10,16 @@ import java.util.SortedMap;
 /// @param threshold mean absolute difference above which a picture is another one, 0 to 255
 /// @param holds how many images stayed for how many pictures
 /// @param longest pictures that one image stayed at most
+/// @param longestMs how long it stayed by the clip's own stamps, ms; NaN if it has none
 /// @param kind what the differences were like
 public record PictureCount(
-        int pictures, int distinct, Figure threshold, SortedMap<Integer, Integer> holds, int longest, Kind kind) {
+        int pictures,
+        int distinct,
+        Figure threshold,
+        SortedMap<Integer, Integer> holds,
+        int longest,
+        double longestMs,
+        Kind kind) {
     /// Distinct pictures a second.
     ///
     /// @param fps pictures a second of the clip
@@ -22,7 +29,7 @@ public record PictureCount(
 
     /// How long one image stayed at most, ms.
     public double longestHoldMs(double fps) {
-        return longest * 1000 / fps;
+        return Double.isNaN(longestMs) ? longest * 1000 / fps : longestMs;
     }
 
     /// What the differences of successive pictures are like.
@@ -32,6 +39,22 @@ public record PictureCount(
         /// Every picture is another one.
         ALL_CHANGE,
         /// Nothing moves.
-        NOTHING_MOVES
+        NOTHING_MOVES,
+        /// What moves and what the coding leaves over cannot be told apart.
+        CANNOT_TELL
+    }
+
+    /// Whether distinct pictures could be counted.
+    public boolean isCounted() {
+        return kind == Kind.MIXED || kind == Kind.ALL_CHANGE;
+    }
+
+    /// Why they could not, in words; empty where they could.
+    public String whyNot() {
+        return switch (kind) {
+            case MIXED, ALL_CHANGE -> "";
+            case NOTHING_MOVES -> "nothing moves in the clip";
+            case CANNOT_TELL -> "motion and what the coding leaves over cannot be told apart";
+        };
     }
 }

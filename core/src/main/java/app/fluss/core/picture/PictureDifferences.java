@@ -6,14 +6,12 @@ import java.util.Arrays;
 import java.util.SortedMap;
 import java.util.TreeMap;
 
-/// How the pictures of a clip differ, and which of them are distinct. Two pictures that show the same image
-/// differ by noise only; the noise is learnt from the clip itself: the mean absolute differences of successive
-/// pictures fall into two groups, repeats and changes, and the threshold lies where the spread within the groups
-/// is least (Otsu, "A threshold selection method from gray-level histograms", IEEE Transactions on Systems, Man,
-/// and Cybernetics 9 (1979) 62-66, from memory), on a logarithmic scale.
-///
-/// A look over two pictures tells noise from motion: noise is no larger over two than over one, motion is. So a
-/// threshold below which pictures move is none; and where there is one group only, it tells which.
+/// How the pictures of a clip differ, and which of them are distinct. By motion, as [MotionGroups] tells it; older
+/// evidence holds plain differences of brightness, which are told as they were then: their logarithms fall into two
+/// groups, repeats and changes, and the threshold lies where the spread within the groups is least (Otsu, "A threshold
+/// selection method from gray-level histograms", IEEE Transactions on Systems, Man, and Cybernetics 9 (1979) 62-66,
+/// from
+/// memory). A look over two pictures tells noise from motion: noise is no larger over two than over one, motion is.
 public final class PictureDifferences {
     private static final double APART = 1.35;
     private static final double GROWS = 1.1;
@@ -24,17 +22,56 @@ public final class PictureDifferences {
     /// The gap between two groups is at least this part of their distance.
     private static final double GAPS = 8;
 
+    private final double[] peak;
     private final double[] overOne;
     private final double[] overTwo;
+    private final double[] ms;
+    private final boolean byMotion;
+    private final MotionGroups motion;
     private final double split;
 
+    private PictureDifferences(double[] peak, double[] overOne, double[] overTwo, double[] ms, boolean byMotion) {
+        this.peak = peak;
+        this.overOne = overOne;
+        this.overTwo = overTwo;
+        this.ms = ms;
+        this.byMotion = byMotion;
+        this.motion = new MotionGroups(peak, overOne, overTwo);
+        this.split = byMotion ? motion.threshold() : overOne.length < 3 ? Double.NaN : split();
+    }
+
+    /// Differences as they were kept before motion was looked at.
+    ///
     /// @param overOne mean absolute difference of each picture from the one before, 0 to 255; NaN for the first.
     ///     The array is taken over
     /// @param overTwo the same from the one before that; NaN for the first two
-    public PictureDifferences(double[] overOne, double[] overTwo) {
-        this.overOne = overOne;
-        this.overTwo = overTwo;
-        this.split = overOne.length < 3 ? Double.NaN : split();
+    public static PictureDifferences ofMeans(double[] overOne, double[] overTwo) {
+        return new PictureDifferences(overOne, overOne, overTwo, new double[0], false);
+    }
+
+    /// Differences that motion explains, root mean squares of brightness, 0 to 255. The arrays are taken over.
+    ///
+    /// @param peak from the picture before, in the blocks where most moves; NaN for the first
+    /// @param overOne from the picture before, in all blocks; NaN for the first
+    /// @param overTwo from the one before that, in all blocks; NaN for the first two
+    /// @param ms when each picture is shown, ms; NaN where not known
+    public static PictureDifferences ofMotion(double[] peak, double[] overOne, double[] overTwo, double[] ms) {
+        return new PictureDifferences(peak, overOne, overTwo, ms, true);
+    }
+
+    /// Whether it is motion that was looked at.
+    public boolean isByMotion() {
+        return byMotion;
+    }
+
+    /// How a picture differs from the one before where most moves, 0 to 255; NaN for the first.
+    public double peak(int picture) {
+        return peak[picture];
+    }
+
+    /// When a picture is shown, ms; NaN if not known.
+    public double ms(int picture) {
+        return ms.length == 0 ? Double.NaN : ms[picture];
     }
 
     /// Number of pictures.
@@ -60,7 +97,7 @@ public final class PictureDifferences {
         double above = above();
         double[] rates = new double[(int) (size() / fps)];
         for (int i = 0; i < size(); i++) {
-            int second = (int) (i / fps);
+            int second = (int) second(i, fps);
             if (second < rates.length && isNew(i, above)) {
                 rates[second]++;
             }
@@ -68,8 +105,17 @@ public final class PictureDifferences {
         return rates;
     }
 
+    private double second(int picture, double fps) {
+        double at = ms(picture) / 1000;
+        return at >= 0 ? at : picture / fps;
+    }
+
     private boolean isNew(int picture, double above) {
-        return picture == 0 || Math.log(Math.max(LEAST, overOne[picture])) > above;
+        return picture == 0 || (byMotion ? motion.isNew(picture) : logarithm(peak[picture]) > above);
+    }
+
+    private double logarithm(double difference) {
+        return Math.log(Math.max(LEAST, difference));
     }
 
     /// Logarithm of the difference above which a picture is another one.
@@ -77,13 +123,16 @@ public final class PictureDifferences {
         return switch (kind()) {
             case MIXED -> split;
             case ALL_CHANGE -> Double.NEGATIVE_INFINITY;
-            case NOTHING_MOVES -> Double.POSITIVE_INFINITY;
+            case NOTHING_MOVES, CANNOT_TELL -> Double.POSITIVE_INFINITY;
         };
     }
 
     private PictureCount.Kind kind() {
         if (size() < 3) {
             throw new IllegalStateException("fewer than three pictures tell nothing");
+        }
+        if (byMotion) {
+            return motion.kind();
         }
         if (!Double.isNaN(split)) {
             return PictureCount.Kind.MIXED;
@@ -102,9 +151,13 @@ public final class PictureDifferences {
         int distinct = 1;
         int hold = 1;
         int longest = 1;
+        int shownFirst = 0;
+        double longestMs = ms.length == 0 ? Double.NaN : 0;
         for (int i = 1; i < size(); i++) {
             if (isNew(i, above)) {
                 holds.merge(hold, 1, Integer::sum);
+                longestMs = Math.max(longestMs, ms(i) - ms(shownFirst));
+                shownFirst = i;
                 hold = 0;
                 distinct++;
             }
@@ -112,14 +165,15 @@ public final class PictureDifferences {
             longest = Math.max(longest, hold);
         }
         holds.merge(hold, 1, Integer::sum);
+        longestMs = Math.max(longestMs, (ms(size() - 1) - ms(shownFirst)) * hold / Math.max(1, hold - 1));
         Figure threshold = Figure.ofFinite(Math.exp(split), "the differences fall into one group");
-        return new PictureCount(size(), distinct, threshold, holds, longest, kind());
+        return new PictureCount(size(), distinct, threshold, holds, longest, longestMs, kind());
     }
 
-    private static double[] logarithms(double[] differences, int from) {
+    private double[] logarithms(double[] differences, int from) {
         double[] logs = new double[Math.max(0, differences.length - from)];
         for (int i = 0; i < logs.length; i++) {
-            logs[i] = Math.log(Math.max(LEAST, differences[from + i]));
+            logs[i] = logarithm(differences[from + i]);
         }
         return logs;
     }
@@ -128,7 +182,7 @@ public final class PictureDifferences {
     /// than others, the spread within groups is least elsewhere: then the widest gap is taken below which
     /// pictures do repeat.
     private double split() {
-        double[] sorted = logarithms(overOne, 1);
+        double[] sorted = logarithms(peak, 1);
         Arrays.sort(sorted);
         int otsu = otsu(sorted);
         if (parts(sorted, otsu)) {
@@ -190,7 +244,7 @@ public final class PictureDifferences {
         int n = 0;
         for (int i = 2; i < size(); i++) {
             if (!isNew(i, above) && !isNew(i - 1, above)) {
-                growth[n++] = Math.log(Math.max(LEAST, overTwo[i])) - Math.log(Math.max(LEAST, overOne[i]));
+                growth[n++] = logarithm(overTwo[i]) - logarithm(overOne[i]);
             }
         }
         return n >= FEWEST_PAIRS && Ordered.of(Arrays.copyOf(growth, n)).median() > Math.log(GROWS);

@@ -11,7 +11,7 @@ import org.junit.jupiter.api.Test;
 
 class ClipFindingsTest {
     private static List<String> codes(Kind kind, int distinct, int pictures, double claimed) {
-        PictureCount count = new PictureCount(pictures, distinct, Figure.of(3), new TreeMap<>(), 2, kind);
+        PictureCount count = new PictureCount(pictures, distinct, Figure.of(3), new TreeMap<>(), 2, Double.NaN, kind);
         return ClipFindings.of(count, 60, claimed).stream().map(Finding::code).toList();
     }
 

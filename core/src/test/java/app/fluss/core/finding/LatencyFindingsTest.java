@@ -3,13 +3,21 @@ package app.fluss.core.finding;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import app.fluss.core.latency.LatencyFigures;
+import app.fluss.core.latency.Measurement;
+import app.fluss.core.latency.Measurement.InputQuality;
 import app.fluss.core.latency.Measurement.LightQuality;
+import app.fluss.core.latency.Measurement.Source;
+import app.fluss.core.latency.edge.Doubt;
+import app.fluss.core.latency.edge.EdgeSettings;
+import app.fluss.core.latency.edge.PressKind;
+import app.fluss.core.latency.edge.Trial;
 import app.fluss.core.path.Judgement;
 import app.fluss.core.path.Need;
 import app.fluss.core.path.Outcome;
 import app.fluss.core.path.Requirement;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 import org.junit.jupiter.api.Test;
 
@@ -35,20 +43,42 @@ class LatencyFindingsTest {
         assertThat(codes(LatencyFindings.of(figures(0, 4)))).containsExactly("no-samples", "missed-trials");
     }
 
+    private static Measurement measured(InputQuality input, LightQuality light, Trial... trials) {
+        return new Measurement(Source.TRACE, EdgeSettings.DEFAULT, 4000, List.of(trials), input, light);
+    }
+
+    private static Trial trial(Trial.State state, Doubt doubt) {
+        return new Trial(100, 130, 0, 1, state, doubt);
+    }
+
     @Test
     void tracesSayWhatTheyAreWorth() {
         LatencyFigures good = figures(40, 0);
-        assertThat(codes(LatencyFindings.of(new LightQuality(Double.NaN, Double.NaN, 0.02, 0.01, false), good, 0)))
+        LightQuality clean = new LightQuality(Double.NaN, Double.NaN, Double.NaN, 0.02, 0.01, false);
+        assertThat(codes(LatencyFindings.of(measured(InputQuality.UNKNOWN, clean), good, List.of())))
                 .isEmpty();
-        assertThat(codes(LatencyFindings.of(LightQuality.UNKNOWN, good, 0))).isEmpty();
-        assertThat(codes(LatencyFindings.of(new LightQuality(240, 50, 0.3, 0.5, true), good, 1)))
-                .containsExactly(
+        assertThat(codes(LatencyFindings.of(measured(InputQuality.UNKNOWN, LightQuality.UNKNOWN), good, List.of())))
+                .isEmpty();
+        Trial open = trial(Trial.State.AMBIGUOUS, Doubt.TWO_CHANGES);
+        Measurement poor = measured(
+                new InputQuality(Optional.of(PressKind.LOW), true),
+                new LightQuality(240, 50, 40, 0.3, 0.5, true),
+                open,
+                trial(Trial.State.ACCEPTED, Doubt.ON_PLATEAU));
+        List<Finding> found = LatencyFindings.of(poor, good, List.of(open));
+        assertThat(codes(found))
+                .containsExactlyInAnyOrder(
                         "channels-swapped",
+                        "press-unclear",
                         "ambiguous-trials",
+                        "threshold-on-plateau",
                         "light-clipped",
                         "noisy-light",
+                        "coupling-restored",
                         "hum-removed",
                         "ripple-removed");
+        assertThat(found)
+                .anySatisfy(finding -> assertThat(finding.seen()).contains("two changes of the light compete (1)"));
     }
 
     private static Judgement judged(String id, Outcome.State state) {

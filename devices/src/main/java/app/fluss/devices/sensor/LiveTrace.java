@@ -1,6 +1,6 @@
 package app.fluss.devices.sensor;
 
-import app.fluss.core.latency.Signal;
+import app.fluss.core.latency.edge.Signal;
 import java.util.Arrays;
 
 /// What a sensor has sent so far, at even times. One thread adds, others look; memory is bounded.

@@ -1,6 +1,6 @@
 package app.fluss.devices.sensor;
 
-import app.fluss.core.latency.Signal;
+import app.fluss.core.latency.edge.Signal;
 import java.io.BufferedOutputStream;
 import java.io.IOException;
 import java.io.OutputStream;

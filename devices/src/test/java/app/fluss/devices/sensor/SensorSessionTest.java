@@ -2,7 +2,7 @@ package app.fluss.devices.sensor;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import app.fluss.core.latency.Signal;
+import app.fluss.core.latency.edge.Signal;
 import java.io.IOException;
 import java.time.Duration;
 import java.util.function.BooleanSupplier;

@@ -18,6 +18,14 @@ public interface Clip extends Closeable {
     /// Number of pictures.
     int size();
 
+    /// When a picture is shown, ms after the first, by the file's own stamps; NaN if it states neither stamps nor a
+    /// rate.
+    ///
+    /// @param picture from 0
+    default double ms(int picture) {
+        return picture * 1000 / fps();
+    }
+
     /// The brightness of a picture, row by row, unsigned.
     ///
     /// @param picture from 0

@@ -1,71 +1,73 @@
 package app.fluss.files.clip;
 
-import static org.bytedeco.ffmpeg.global.avcodec.av_packet_alloc;
-import static org.bytedeco.ffmpeg.global.avcodec.av_packet_free;
-import static org.bytedeco.ffmpeg.global.avcodec.av_packet_unref;
-import static org.bytedeco.ffmpeg.global.avcodec.avcodec_alloc_context3;
-import static org.bytedeco.ffmpeg.global.avcodec.avcodec_find_decoder;
-import static org.bytedeco.ffmpeg.global.avcodec.avcodec_free_context;
-import static org.bytedeco.ffmpeg.global.avcodec.avcodec_open2;
-import static org.bytedeco.ffmpeg.global.avcodec.avcodec_parameters_to_context;
-import static org.bytedeco.ffmpeg.global.avcodec.avcodec_receive_frame;
-import static org.bytedeco.ffmpeg.global.avcodec.avcodec_send_packet;
-import static org.bytedeco.ffmpeg.global.avformat.av_find_best_stream;
-import static org.bytedeco.ffmpeg.global.avformat.av_read_frame;
-import static org.bytedeco.ffmpeg.global.avformat.avformat_close_input;
-import static org.bytedeco.ffmpeg.global.avformat.avformat_find_stream_info;
-import static org.bytedeco.ffmpeg.global.avformat.avformat_open_input;
-import static org.bytedeco.ffmpeg.global.avutil.AVMEDIA_TYPE_VIDEO;
-import static org.bytedeco.ffmpeg.global.avutil.AV_LOG_QUIET;
-import static org.bytedeco.ffmpeg.global.avutil.AV_PIX_FMT_GRAY8;
-import static org.bytedeco.ffmpeg.global.avutil.av_dict_free;
-import static org.bytedeco.ffmpeg.global.avutil.av_dict_set;
-import static org.bytedeco.ffmpeg.global.avutil.av_frame_alloc;
-import static org.bytedeco.ffmpeg.global.avutil.av_frame_free;
-import static org.bytedeco.ffmpeg.global.avutil.av_log_set_level;
-import static org.bytedeco.ffmpeg.global.swscale.SWS_POINT;
-import static org.bytedeco.ffmpeg.global.swscale.sws_freeContext;
-import static org.bytedeco.ffmpeg.global.swscale.sws_getContext;
-import static org.bytedeco.ffmpeg.global.swscale.sws_scale;
-
 import app.fluss.files.log.InputException;
+import java.io.BufferedInputStream;
+import java.io.DataInputStream;
+import java.io.DataOutputStream;
+import java.io.File;
+import java.io.IOException;
+import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
 import java.util.Locale;
 import java.util.Set;
-import org.bytedeco.ffmpeg.avcodec.AVCodec;
-import org.bytedeco.ffmpeg.avcodec.AVCodecContext;
-import org.bytedeco.ffmpeg.avcodec.AVPacket;
-import org.bytedeco.ffmpeg.avformat.AVFormatContext;
-import org.bytedeco.ffmpeg.avutil.AVDictionary;
-import org.bytedeco.ffmpeg.avutil.AVFrame;
-import org.bytedeco.ffmpeg.avutil.AVRational;
-import org.bytedeco.ffmpeg.swscale.SwsContext;
-import org.bytedeco.javacpp.BytePointer;
-import org.bytedeco.javacpp.DoublePointer;
-import org.bytedeco.javacpp.IntPointer;
-import org.bytedeco.javacpp.PointerPointer;
-import org.jspecify.annotations.Nullable;
+import java.util.concurrent.Executors;
+import java.util.concurrent.ScheduledExecutorService;
+import java.util.concurrent.ScheduledFuture;
+import java.util.concurrent.TimeUnit;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 
-/// A common video file, decoded picture after picture; going back begins anew. Only containers of this list
-/// are opened, and only the file itself: a file that names others, or the network, is refused.
+/// A common video file, decoded picture after picture by a process of its own; going back begins anew.
 final class VideoClip implements Clip {
     private static final Set<String> ENDINGS = Set.of(".mp4", ".mov", ".mkv", ".webm", ".avi", ".m4v");
-    private static final String FORMATS = "mov,mp4,m4a,3gp,3g2,mj2,matroska,webm,avi";
-    private static final int MOST_PX = 1 << 26;
-    private static final int PLANES = 4;
-    private static final int ALIGNED = 64;
+
+    /// A decoder that gives nothing for so long is ended.
+    private static final long PATIENCE_S = 120;
+
+    private static final ScheduledExecutorService WATCH = Executors.newSingleThreadScheduledExecutor(
+            Thread.ofPlatform().daemon().name("fluss-decoders").factory());
 
     private final Path file;
-    private int width;
-    private int height;
-    private double fps = Double.NaN;
-    private int size;
-    private @Nullable Decoder decoder;
-    private int next;
+    private final Process decoder;
+    private final DataInputStream from;
+    private final DataOutputStream to;
+    private final int width;
+    private final int height;
+    private final double fps;
+    private final double[] ms;
     private boolean closed;
 
-    private VideoClip(Path file) {
+    private VideoClip(Path file, Process decoder) throws IOException, InputException {
         this.file = file;
+        this.decoder = decoder;
+        from = new DataInputStream(new BufferedInputStream(decoder.getInputStream(), 1 << 16));
+        to = new DataOutputStream(decoder.getOutputStream());
+        ScheduledFuture<?> patience = patience();
+        try {
+            expectReady();
+            width = from.readInt();
+            height = from.readInt();
+            fps = from.readDouble();
+            int size = from.readInt();
+            boolean sound = width > 0
+                    && height > 0
+                    && (long) width * height <= VideoDecoder.MOST_PX
+                    && size > 0
+                    && size <= VideoDecoder.MOST_PICTURES;
+            if (!sound) {
+                throw fault("an answer of the decoder that makes no sense", "another coding: convert it to Y4M");
+            }
+            ms = new double[size];
+            for (int i = 0; i < size; i++) {
+                ms[i] = from.readDouble();
+            }
+        } catch (IOException e) {
+            throw ended(e);
+        } finally {
+            patience.cancel(false);
+        }
     }
 
     static boolean isVideo(Path file) {
@@ -73,24 +75,86 @@ final class VideoClip implements Clip {
         return ENDINGS.stream().anyMatch(name::endsWith);
     }
 
-    static VideoClip open(Path file) throws InputException {
-        VideoClip clip = new VideoClip(file);
-        try (Decoder decoder = new Decoder(file)) {
-            clip.width = decoder.codec.width();
-            clip.height = decoder.codec.height();
-            clip.fps = decoder.fps();
-            if (clip.width < 1 || clip.height < 1 || (long) clip.width * clip.height > MOST_PX) {
-                throw fault(file, "pictures of %d × %d px".formatted(clip.width, clip.height), "up to 67 million px");
-            }
-            clip.size = decoder.count();
+    static VideoClip open(Path file) throws IOException, InputException {
+        Process decoder = start(file);
+        try {
+            return new VideoClip(file, decoder);
+        } catch (IOException | InputException | RuntimeException e) {
+            decoder.destroyForcibly();
+            throw e;
         }
-        if (clip.size == 0) {
-            throw fault(file, "a video without pictures", "at least one");
-        }
-        return clip;
     }
 
-    private static InputException fault(Path file, String seen, String expected) {
+    /// Starts the decoder on the class path, where it finds its natives beside the library that they belong to.
+    private static Process start(Path file) throws IOException {
+        List<Path> parts = new ArrayList<>();
+        parts.add(place("app.fluss.files.clip.VideoDecoder"));
+        for (String library : List.of("org.bytedeco.ffmpeg.avutil.AVFrame", "org.bytedeco.javacpp.Loader")) {
+            parts.addAll(withNatives(place(library)));
+        }
+        String path = parts.stream().map(Path::toString).collect(Collectors.joining(File.pathSeparator));
+        return new ProcessBuilder(
+                        Path.of(System.getProperty("java.home"), "bin", "java").toString(),
+                        "-XX:+UseSerialGC",
+                        "-XX:TieredStopAtLevel=1",
+                        "-Xmx512m",
+                        "--enable-native-access=ALL-UNNAMED",
+                        "-cp",
+                        path,
+                        "app.fluss.files.clip.VideoDecoder",
+                        file.toAbsolutePath().toString())
+                .redirectError(ProcessBuilder.Redirect.DISCARD)
+                .start();
+    }
+
+    /// Where a class comes from; it is not set going, for that would load natives into this process.
+    private static Path place(String name) {
+        try {
+            Class<?> found = Class.forName(name, false, VideoClip.class.getClassLoader());
+            return Path.of(
+                    found.getProtectionDomain().getCodeSource().getLocation().toURI());
+        } catch (ReflectiveOperationException | java.net.URISyntaxException e) {
+            throw new IllegalStateException("a part of the program is missing: " + name, e);
+        }
+    }
+
+    private static List<Path> withNatives(Path library) throws IOException {
+        String name = String.valueOf(library.getFileName());
+        String stem = name.endsWith(".jar") ? name.substring(0, name.length() - ".jar".length()) : name;
+        try (Stream<Path> beside = Files.list(library.resolveSibling("."))) {
+            return beside.map(Path::normalize)
+                    .filter(jar -> jar.equals(library)
+                            || (jar.getFileName().toString().startsWith(stem + "-")
+                                    && jar.getFileName().toString().endsWith(".jar")
+                                    && !jar.getFileName().toString().endsWith("-sources.jar")))
+                    .sorted()
+                    .toList();
+        }
+    }
+
+    private ScheduledFuture<?> patience() {
+        return WATCH.schedule(decoder::destroyForcibly, PATIENCE_S, TimeUnit.SECONDS);
+    }
+
+    private void expectReady() throws IOException, InputException {
+        int word = from.readInt();
+        if (word == VideoDecoder.REFUSED) {
+            throw fault(from.readUTF(), from.readUTF());
+        }
+        if (word != VideoDecoder.READY) {
+            throw fault("an answer of the decoder that makes no sense", "another coding: convert it to Y4M");
+        }
+    }
+
+    private InputException ended(IOException cause) {
+        decoder.destroyForcibly();
+        InputException fault = fault(
+                "a video at which the decoder ended", "a file that is whole: copy it again, or convert it to Y4M");
+        fault.addSuppressed(cause);
+        return fault;
+    }
+
+    private InputException fault(String seen, String expected) {
         return new InputException(file, 0, 0, seen, expected);
     }
 
@@ -111,182 +175,35 @@ final class VideoClip implements Clip {
 
     @Override
     public int size() {
-        return size;
+        return ms.length;
     }
 
     @Override
-    public void luma(int picture, byte[] into) throws InputException {
-        Decoder running = decoder;
+    public double ms(int picture) {
+        return Double.isNaN(ms[picture]) ? Clip.super.ms(picture) : ms[picture] - ms[0];
+    }
+
+    @Override
+    public void luma(int picture, byte[] into) throws IOException, InputException {
         if (closed) {
             throw new IllegalStateException("the clip is closed");
         }
-        if (running == null || picture < next) {
-            rewind();
-            running = new Decoder(file);
-            decoder = running;
-            next = 0;
+        ScheduledFuture<?> patience = patience();
+        try {
+            to.writeInt(picture);
+            to.flush();
+            expectReady();
+            from.readFully(into, 0, width * height);
+        } catch (IOException e) {
+            throw ended(e);
+        } finally {
+            patience.cancel(false);
         }
-        for (; next <= picture; next++) {
-            if (!running.advance()) {
-                throw fault(file, "no picture %d".formatted(next + 1), "%d pictures, as were counted".formatted(size));
-            }
-        }
-        running.luma(width, height, into);
     }
 
     @Override
     public void close() {
         closed = true;
-        rewind();
-    }
-
-    private void rewind() {
-        Decoder running = decoder;
-        if (running != null) {
-            running.close();
-            decoder = null;
-        }
-    }
-
-    /// One pass through the file.
-    private static final class Decoder implements AutoCloseable {
-        private final Path file;
-        private final AVFormatContext format = new AVFormatContext(null);
-        private final AVPacket packet = av_packet_alloc();
-        private final AVFrame frame = av_frame_alloc();
-        private AVCodecContext codec = new AVCodecContext(null);
-        private @Nullable SwsContext scaler;
-        private int stream;
-        private boolean drained;
-
-        Decoder(Path file) throws InputException {
-            this.file = file;
-            try {
-                open();
-            } catch (InputException e) {
-                close();
-                throw e;
-            }
-        }
-
-        private void open() throws InputException {
-            av_log_set_level(AV_LOG_QUIET);
-            AVDictionary options = new AVDictionary(null);
-            av_dict_set(options, "protocol_whitelist", "file", 0);
-            av_dict_set(options, "format_whitelist", FORMATS, 0);
-            int opened = avformat_open_input(format, "file:" + file.toAbsolutePath(), null, options);
-            av_dict_free(options);
-            if (opened < 0 || avformat_find_stream_info(format, (PointerPointer<?>) null) < 0) {
-                throw fault(file, "a file that is no video of a known kind", "MP4, MOV, Matroska, WebM or AVI");
-            }
-            stream = av_find_best_stream(format, AVMEDIA_TYPE_VIDEO, -1, -1, (AVCodec) null, 0);
-            if (stream < 0) {
-                throw fault(file, "a file without pictures", "a video");
-            }
-            AVCodec known =
-                    avcodec_find_decoder(format.streams(stream).codecpar().codec_id());
-            if (known == null) {
-                throw fault(file, "a video in an unknown coding", "a common one: convert it to Y4M");
-            }
-            codec = avcodec_alloc_context3(known);
-            avcodec_parameters_to_context(codec, format.streams(stream).codecpar());
-            if (avcodec_open2(codec, known, (AVDictionary) null) < 0) {
-                throw fault(file, "a video that cannot be decoded", "another coding: convert it to Y4M");
-            }
-        }
-
-        double fps() {
-            AVRational rate = format.streams(stream).avg_frame_rate();
-            return rate.den() > 0 && rate.num() > 0 ? (double) rate.num() / rate.den() : Double.NaN;
-        }
-
-        /// Counts what is left.
-        int count() {
-            int pictures = 0;
-            while (advance()) {
-                pictures++;
-            }
-            return pictures;
-        }
-
-        /// Goes on to the next picture.
-        ///
-        /// @return false if there is none
-        boolean advance() {
-            while (true) {
-                int got = avcodec_receive_frame(codec, frame);
-                if (got == 0) {
-                    return true;
-                }
-                if (drained) {
-                    return false;
-                }
-                feed();
-            }
-        }
-
-        /// Gives the decoder what it waits for; damaged parts are passed over, as players do.
-        private void feed() {
-            while (av_read_frame(format, packet) >= 0) {
-                boolean ours = packet.stream_index() == stream;
-                if (ours) {
-                    avcodec_send_packet(codec, packet);
-                }
-                av_packet_unref(packet);
-                if (ours) {
-                    return;
-                }
-            }
-            drained = true;
-            avcodec_send_packet(codec, (AVPacket) null);
-        }
-
-        void luma(int width, int height, byte[] into) throws InputException {
-            if (frame.width() != width || frame.height() != height) {
-                throw fault(file, "pictures of changing size", "%d × %d px all along".formatted(width, height));
-            }
-            SwsContext by = scaler;
-            if (by == null) {
-                by = sws_getContext(
-                        width,
-                        height,
-                        frame.format(),
-                        width,
-                        height,
-                        AV_PIX_FMT_GRAY8,
-                        SWS_POINT,
-                        null,
-                        null,
-                        (DoublePointer) null);
-                scaler = by;
-            }
-            int stride = (width + ALIGNED - 1) / ALIGNED * ALIGNED;
-            // Four planes are looked at whatever the format, and rows are written in whole vectors.
-            try (BytePointer luma = new BytePointer((long) stride * height + ALIGNED);
-                    PointerPointer<BytePointer> planes = new PointerPointer<>(PLANES);
-                    IntPointer strides = new IntPointer(PLANES)) {
-                for (int plane = 0; plane < PLANES; plane++) {
-                    planes.put(plane, plane == 0 ? luma : null);
-                    strides.put(plane, plane == 0 ? stride : 0);
-                }
-                sws_scale(by, frame.data(), frame.linesize(), 0, height, planes, strides);
-                for (int y = 0; y < height; y++) {
-                    luma.position((long) y * stride).get(into, y * width, width);
-                }
-                luma.position(0);
-            }
-        }
-
-        @Override
-        public void close() {
-            if (scaler != null) {
-                sws_freeContext(scaler);
-                scaler = null;
-            }
-            av_frame_free(frame);
-            av_packet_free(packet);
-            avcodec_free_context(codec);
-            avformat_close_input(format);
-        }
+        decoder.destroyForcibly();
     }
 }

@@ -1,8 +1,9 @@
 package app.fluss.files.latency;
 
-import app.fluss.core.latency.EdgeSettings;
-import app.fluss.core.latency.Excerpt;
 import app.fluss.core.latency.Measurement;
+import app.fluss.core.latency.edge.EdgeSettings;
+import app.fluss.core.latency.edge.Excerpt;
+import app.fluss.core.latency.edge.Recording;
 import app.fluss.core.work.Progress;
 import app.fluss.files.log.InputException;
 import java.io.IOException;
@@ -28,24 +29,21 @@ public record LatencyReading(Measurement measurement, boolean swapped, List<Exce
     /// @throws app.fluss.core.work.StoppedException if `progress` stops it
     public static LatencyReading of(Path file, boolean swapped, EdgeSettings settings, Progress progress)
             throws IOException, InputException {
-        try (LatencySource source = LatencyFile.read(file, swapped)) {
+        try (LatencySource source = LatencyFile.read(file)) {
             return switch (source) {
                 case LatencySource.Samples samples ->
                     new LatencyReading(Measurement.of(samples.trials()), swapped, List.of());
-                case LatencySource.Trace trace -> of(Measurement.Source.TRACE, trace, swapped, settings, progress);
-                case LatencySource.Camera camera -> of(Measurement.Source.CLIP, camera, swapped, settings, progress);
-                case LatencySource.Sound sound -> of(Measurement.Source.SOUND, sound, swapped, settings, progress);
+                case LatencySource.Trace trace -> of(trace.source(), trace.recording(), swapped, settings, progress);
+                case LatencySource.Sound sound ->
+                    of(Measurement.Source.SOUND, sound.recording(), swapped, settings, progress);
             };
         }
     }
 
     private static LatencyReading of(
-            Measurement.Source source,
-            LatencySource.Traced trace,
-            boolean swapped,
-            EdgeSettings settings,
-            Progress progress) {
-        Measurement measurement = Measurement.of(source, trace.input(), trace.light(), settings, progress);
-        return new LatencyReading(measurement, swapped, measurement.excerpts(trace.light()));
+            Measurement.Source source, Recording recording, boolean swapped, EdgeSettings settings, Progress progress) {
+        Recording taken = swapped ? recording.swapped() : recording;
+        Measurement measurement = Measurement.of(source, taken, settings, progress);
+        return new LatencyReading(measurement, swapped, measurement.excerpts(taken.light()));
     }
 }

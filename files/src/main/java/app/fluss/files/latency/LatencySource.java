@@ -1,7 +1,8 @@
 package app.fluss.files.latency;
 
-import app.fluss.core.latency.Signal;
-import app.fluss.core.latency.Trial;
+import app.fluss.core.latency.Measurement;
+import app.fluss.core.latency.edge.Recording;
+import app.fluss.core.latency.edge.Trial;
 import java.io.IOException;
 import java.util.List;
 
@@ -20,44 +21,21 @@ public sealed interface LatencySource extends AutoCloseable {
         }
     }
 
-    /// A trace of input and light. Must be closed if it is mapped from a file.
-    interface Traced {
-        /// The button, or the sound of its click.
-        Signal input();
-
-        /// The light.
-        Signal light();
-    }
-
-    /// A trace whose samples were read.
-    record Trace(Signal input, Signal light) implements LatencySource, Traced {
-        /// The same with the two channels in each other's place.
-        Trace swapped() {
-            return new Trace(/* input= */ light, /* light= */ input);
-        }
-    }
-
-    /// Brightness of two places of a clip, picture by picture.
-    record Camera(Signal input, Signal light) implements LatencySource, Traced {}
+    /// A trace whose samples were read, of a sensor or of two places of a clip.
+    ///
+    /// @param source what it was measured with
+    record Trace(Measurement.Source source, Recording recording) implements LatencySource {}
 
     /// A trace whose samples stay in the file.
-    final class Sound implements LatencySource, Traced {
+    final class Sound implements LatencySource {
         private final WavFile file;
-        private final boolean swapped;
 
-        Sound(WavFile file, boolean swapped) {
+        Sound(WavFile file) {
             this.file = file;
-            this.swapped = swapped;
         }
 
-        @Override
-        public Signal input() {
-            return file.channel(swapped ? 1 : 0);
-        }
-
-        @Override
-        public Signal light() {
-            return file.channel(swapped ? 0 : 1);
+        Recording recording() {
+            return new Recording(file.channel(0), file.channel(1));
         }
 
         @Override

@@ -1,164 +1,142 @@
 package app.fluss.files.latency;
 
-import app.fluss.core.latency.Signal;
+import app.fluss.core.latency.Measurement;
+import app.fluss.core.latency.edge.Recording;
+import app.fluss.core.latency.edge.Recording.Gap;
+import app.fluss.core.latency.edge.Signal;
+import app.fluss.core.measure.Ordered;
 import app.fluss.files.log.InputException;
-import ch.randelshofer.fastdoubleparser.JavaDoubleParser;
-import de.siegmar.fastcsv.reader.CsvParseException;
-import de.siegmar.fastcsv.reader.CsvReader;
-import de.siegmar.fastcsv.reader.CsvRecord;
 import java.io.IOException;
 import java.nio.file.Path;
+import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 
-/// A raw sensor trace as CSV: `t_us,input,light`, samples at even times.
+/// A trace as a table: the time of each sample, the input and the light. A sensor's samples are brought to even times
+/// by
+/// their stamps; a camera's pictures keep theirs.
 final class TraceFile {
-    static final List<String> HEADER = List.of("t_us", "input", "light");
-
     private static final int MOST_SAMPLES = 60_000_000;
     private static final int FEWEST_SAMPLES = 100;
-    /// Columns of the brightness of a clip's pictures.
-    static final List<String> CLIP_HEADER = List.of("t_us", "input_luma", "light_luma");
-
+    private static final int FEWEST_PICTURES = 16;
     private static final double SENSOR_LOWEST_HZ = 500;
     private static final double CAMERA_LOWEST_HZ = 20;
-    private static final double HIGHEST_HZ = 110_000;
+    private static final double HIGHEST_HZ = 250_000;
     private static final double GAP = 2.5;
+    private static final double EVEN = 0.05;
 
     private final Path file;
-    private final int[] columns;
-    private final double lowestHz;
+    private final boolean camera;
+    private double[] ms = new double[1 << 16];
     private float[] input = new float[1 << 16];
     private float[] light = new float[1 << 16];
     private int size;
-    private double firstUs;
-    private double lastUs;
-    private double longestUs;
-    private long longestLine;
 
-    private TraceFile(Path file, List<String> header, List<String> wanted, double lowestHz) {
+    private TraceFile(Path file, boolean camera) {
         this.file = file;
-        this.lowestHz = lowestHz;
-        this.columns = wanted.stream().mapToInt(header::indexOf).toArray();
+        this.camera = camera;
     }
 
-    /// Reads the trace of a sensor.
+    /// Reads a trace.
     ///
     /// @throws InputException if it cannot be used: it says where and why
-    static LatencySource.Trace read(Path file) throws IOException, InputException {
-        TraceFile trace = read(file, HEADER, SENSOR_LOWEST_HZ);
-        return new LatencySource.Trace(trace.samples(trace.input), trace.samples(trace.light));
-    }
-
-    /// Reads the brightness of a clip's pictures.
-    ///
-    /// @throws InputException if it cannot be used: it says where and why
-    static LatencySource.Camera readClip(Path file) throws IOException, InputException {
-        TraceFile trace = read(file, CLIP_HEADER, CAMERA_LOWEST_HZ);
-        return new LatencySource.Camera(trace.samples(trace.input), trace.samples(trace.light));
-    }
-
-    private static TraceFile read(Path file, List<String> wanted, double lowestHz) throws IOException, InputException {
-        try (CsvReader<CsvRecord> reader = CsvReader.builder().ofCsvRecord(file)) {
-            TraceFile trace = null;
-            for (CsvRecord row : reader) {
-                if (trace == null) {
-                    trace = new TraceFile(
-                            file, row.getFields().stream().map(String::strip).toList(), wanted, lowestHz);
-                } else {
-                    trace.add(row);
-                }
-            }
-            if (trace == null || trace.size < FEWEST_SAMPLES) {
-                throw new InputException(
-                        file, 0, 0, (trace == null ? 0 : trace.size) + " samples", "at least " + FEWEST_SAMPLES);
-            }
-            trace.requireEven();
-            return trace;
-        } catch (CsvParseException e) {
-            throw new InputException(file, 0, 0, "text that is no CSV: " + e.getMessage(), String.join(",", wanted));
+    static LatencySource.Trace read(Path file, LatencyColumns columns) throws IOException, InputException {
+        boolean camera = columns.kind() == LatencyColumns.Kind.CLIP;
+        TraceFile trace = new TraceFile(file, camera);
+        LatencyTable.read(file, columns, trace::add);
+        int fewest = camera ? FEWEST_PICTURES : FEWEST_SAMPLES;
+        if (trace.size < fewest) {
+            throw new InputException(file, 0, 0, trace.size + " samples", "at least " + fewest);
         }
+        return new LatencySource.Trace(camera ? Measurement.Source.CLIP : Measurement.Source.TRACE, trace.recording());
     }
 
-    private void add(CsvRecord row) throws InputException {
+    private void add(LatencyTable.Row row) throws InputException {
         if (size == MOST_SAMPLES) {
+            throw new InputException(file, row.line(), 0, "more than 60 million samples", "fewer: cut the trace");
+        }
+        double at = row.first();
+        if (size > 0 && !(at > ms[size - 1])) {
             throw new InputException(
-                    file, row.getStartingLineNumber(), 0, "more than 60 million samples", "fewer: cut the trace");
+                    file,
+                    row.line(),
+                    row.firstColumn(),
+                    "a time that does not grow",
+                    "times that grow: the clock may have wrapped or two traces may be in one file");
         }
-        double us = number(row, 0);
-        if (size > 0) {
-            if (!(us > lastUs)) {
-                throw new InputException(
-                        file,
-                        row.getStartingLineNumber(),
-                        columns[0] + 1,
-                        "a time that does not grow",
-                        "times that grow: the clock may have wrapped or two traces may be in one file");
-            }
-            if (us - lastUs > longestUs) {
-                longestUs = us - lastUs;
-                longestLine = row.getStartingLineNumber();
-            }
-        } else {
-            firstUs = us;
+        if (size == ms.length) {
+            int longer = size + (size >> 1);
+            ms = Arrays.copyOf(ms, longer);
+            input = Arrays.copyOf(input, longer);
+            light = Arrays.copyOf(light, longer);
         }
-        lastUs = us;
-        if (size == input.length) {
-            input = Arrays.copyOf(input, size + (size >> 1));
-            light = Arrays.copyOf(light, size + (size >> 1));
-        }
-        input[size] = (float) number(row, 1);
-        light[size] = (float) number(row, 2);
-        size++;
+        ms[size] = at;
+        input[size] = (float) row.second();
+        light[size++] = (float) row.third();
     }
 
-    private double number(CsvRecord row, int column) throws InputException {
-        int at = columns[column];
-        String cell = at < row.getFieldCount() ? row.getField(at).strip() : "";
-        try {
-            double value = JavaDoubleParser.parseDouble(cell);
-            if (Double.isFinite(value)) {
-                return value;
-            }
-        } catch (NumberFormatException e) {
-            // Told below, as what is not finite is.
+    private Recording recording() throws InputException {
+        double[] steps = new double[size - 1];
+        for (int i = 1; i < size; i++) {
+            steps[i - 1] = ms[i] - ms[i - 1];
         }
-        throw new InputException(
-                file,
-                row.getStartingLineNumber(),
-                at + 1,
-                cell.isEmpty()
-                        ? "an empty cell"
-                        : "\"" + (cell.length() > 30 ? cell.substring(0, 30) + "…" : cell) + "\"",
-                "a number");
-    }
-
-    private double rateHz() {
-        return 1e6 * (size - 1) / (lastUs - firstUs);
-    }
-
-    private void requireEven() throws InputException {
-        double rateHz = rateHz();
-        double stepUs = 1e6 / rateHz;
+        double step = Ordered.of(steps).median();
+        List<Gap> gaps = new ArrayList<>();
+        double missing = 0;
+        for (int i = 1; i < size; i++) {
+            if (ms[i] - ms[i - 1] > GAP * step) {
+                gaps.add(new Gap(ms[i - 1] - ms[0], ms[i] - ms[0]));
+                missing += ms[i] - ms[i - 1] - step;
+            }
+        }
+        double rateHz = 1000 * (size - 1) / (ms[size - 1] - ms[0] - missing);
+        double lowestHz = camera ? CAMERA_LOWEST_HZ : SENSOR_LOWEST_HZ;
         if (!(rateHz >= lowestHz && rateHz <= HIGHEST_HZ)) {
             throw new InputException(
                     file,
                     0,
                     1,
                     "about %.0f samples a second".formatted(rateHz),
-                    "%.0f to 100000: are the times in microseconds?".formatted(2 * lowestHz));
+                    "%.0f to %.0f: are the times in the unit that the header states?"
+                            .formatted(2 * lowestHz, HIGHEST_HZ));
         }
-        if (longestUs > GAP * stepUs) {
-            throw new InputException(
-                    file,
-                    longestLine,
-                    1,
-                    "a gap of %.2f ms".formatted(longestUs / 1000),
-                    "samples at even times: the logger lost some, record again");
+        if (camera) {
+            double[] stamps = Arrays.copyOf(ms, size);
+            return new Recording(
+                    Signal.stamped(Arrays.copyOf(input, size), stamps),
+                    Signal.stamped(Arrays.copyOf(light, size), stamps),
+                    gaps);
         }
+        return isEven(rateHz)
+                ? new Recording(Signal.of(input, size, rateHz), Signal.of(light, size, rateHz), gaps)
+                : new Recording(even(input, rateHz), even(light, rateHz), gaps);
     }
 
-    private Signal samples(float[] values) {
-        return Signal.of(values, size, rateHz());
+    private boolean isEven(double rateHz) {
+        for (int i = 0; i < size; i++) {
+            if (Math.abs((ms[i] - ms[0]) * rateHz / 1000 - i) > EVEN) {
+                return false;
+            }
+        }
+        return true;
+    }
+
+    /// The same on even times, on the line between the samples beside each.
+    private Signal even(float[] values, double rateHz) throws InputException {
+        double all = (ms[size - 1] - ms[0]) * rateHz / 1000 + 1;
+        if (all > MOST_SAMPLES) {
+            throw new InputException(file, 0, 1, "times over %.0f s".formatted((ms[size - 1] - ms[0]) / 1000), "fewer");
+        }
+        float[] even = new float[(int) all];
+        int before = 0;
+        for (int i = 0; i < even.length; i++) {
+            double at = ms[0] + i * 1000 / rateHz;
+            while (before < size - 2 && ms[before + 1] <= at) {
+                before++;
+            }
+            double part = Math.clamp((at - ms[before]) / (ms[before + 1] - ms[before]), 0, 1);
+            even[i] = (float) (values[before] + part * (values[before + 1] - values[before]));
+        }
+        return Signal.of(even, even.length, rateHz);
     }
 }

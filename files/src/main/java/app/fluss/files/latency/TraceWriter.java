@@ -1,6 +1,6 @@
 package app.fluss.files.latency;
 
-import app.fluss.core.latency.Signal;
+import app.fluss.core.latency.edge.Signal;
 import java.io.IOException;
 import java.io.Writer;
 import java.nio.file.Files;
@@ -30,10 +30,9 @@ public final class TraceWriter {
 
     private static void write(Signal input, Signal light, String header, Path file) throws IOException {
         StringBuilder line = new StringBuilder(header);
-        double stepUs = 1e6 / light.rateHz();
         try (Writer out = Files.newBufferedWriter(file)) {
             for (int i = 0; i < light.size(); i++) {
-                line.append(Math.round(i * stepUs)).append(',');
+                line.append(Math.round(light.ms(i) * 1000)).append(',');
                 number(line, input.at(i));
                 line.append(',');
                 number(line, light.at(i));

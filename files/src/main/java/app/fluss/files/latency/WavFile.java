@@ -1,6 +1,6 @@
 package app.fluss.files.latency;
 
-import app.fluss.core.latency.Signal;
+import app.fluss.core.latency.edge.Signal;
 import app.fluss.files.log.InputException;
 import java.io.IOException;
 import java.lang.foreign.Arena;

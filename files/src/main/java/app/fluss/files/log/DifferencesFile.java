@@ -7,11 +7,14 @@ import java.io.IOException;
 import java.nio.file.Path;
 import java.util.List;
 
-/// How the pictures of a clip differ: CSV with the header `picture,over_one,over_two`. The first has neither, the
-/// second no `over_two`.
+/// How the pictures of a clip differ: CSV with the header `picture,peak,over_one,over_two,ms`. The first has no
+/// differences, the second no `over_two`. Older files have neither `peak` nor `ms`: their figures are plain
+/// differences.
 public final class DifferencesFile {
+    private static final String PEAK = "peak";
     private static final String ONE = "over_one";
     private static final String TWO = "over_two";
+    private static final String MS = "ms";
 
     private DifferencesFile() {}
 
@@ -23,24 +26,40 @@ public final class DifferencesFile {
         if (rows.size() < 3) {
             throw new InputException(file, 0, 0, "%d pictures".formatted(rows.size()), "three or more");
         }
-        double[] one = new double[rows.size()];
-        double[] two = new double[rows.size()];
-        for (int i = 0; i < one.length; i++) {
-            one[i] = rows.get(i).number(ONE).orNaN();
-            two[i] = rows.get(i).number(TWO).orNaN();
+        double[] one = column(rows, ONE);
+        double[] two = column(rows, TWO);
+        return Sample.read(file).header().contains(PEAK)
+                ? PictureDifferences.ofMotion(column(rows, PEAK), one, two, column(rows, MS))
+                : PictureDifferences.ofMeans(one, two);
+    }
+
+    private static double[] column(List<SmallTable.Row> rows, String name) throws InputException {
+        double[] values = new double[rows.size()];
+        for (int i = 0; i < values.length; i++) {
+            values[i] = rows.get(i).number(name).orNaN();
         }
-        return new PictureDifferences(one, two);
+        return values;
     }
 
     /// Writes differences; a file that is there is replaced.
     public static void write(PictureDifferences differences, Path file) throws IOException {
         try (CsvWriter out = CsvWriter.builder().lineDelimiter(LineDelimiter.LF).build(file)) {
-            out.writeRecord("picture", ONE, TWO);
+            if (differences.isByMotion()) {
+                out.writeRecord("picture", PEAK, ONE, TWO, MS);
+            } else {
+                out.writeRecord("picture", ONE, TWO);
+            }
             for (int i = 0; i < differences.size(); i++) {
-                out.writeRecord(
-                        Integer.toString(i + 1),
-                        i < 1 ? "" : Double.toString(differences.overOne(i)),
-                        i < 2 ? "" : Double.toString(differences.overTwo(i)));
+                String number = Integer.toString(i + 1);
+                String one = i < 1 ? "" : Double.toString(differences.overOne(i));
+                String two = i < 2 ? "" : Double.toString(differences.overTwo(i));
+                if (differences.isByMotion()) {
+                    String peak = i < 1 ? "" : Double.toString(differences.peak(i));
+                    double ms = differences.ms(i);
+                    out.writeRecord(number, peak, one, two, Double.isNaN(ms) ? "" : Double.toString(ms));
+                } else {
+                    out.writeRecord(number, one, two);
+                }
             }
         }
     }

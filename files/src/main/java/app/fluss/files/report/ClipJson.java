@@ -21,7 +21,7 @@ public final class ClipJson {
         for (ClipMeasure measure : ClipMeasure.values()) {
             Json.put(node, measure, measure.of(clip));
         }
-        if (count.kind() == PictureCount.Kind.NOTHING_MOVES) {
+        if (!count.isCounted()) {
             node.putNull("hold_counts");
         } else {
             ObjectNode holds = node.putObject("hold_counts");

@@ -130,7 +130,7 @@ public final class SimulatedEvidence {
                                 "panel.y4m",
                                 clip.fps(),
                                 "everywhere",
-                                ClipDifferences.of(clip, Look.EVERYWHERE, progress)),
+                                ClipDifferences.of(clip, Look.EVERYWHERE, clip.fps(), progress)),
                         progress);
             }
         } finally {

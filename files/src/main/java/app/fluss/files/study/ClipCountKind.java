@@ -1,12 +1,15 @@
 package app.fluss.files.study;
 
+import app.fluss.core.picture.PictureCount;
 import app.fluss.core.picture.PictureDifferences;
 import app.fluss.core.work.Progress;
 import app.fluss.files.log.DifferencesFile;
 import app.fluss.files.log.InputException;
 import java.io.IOException;
 import java.nio.file.Path;
+import java.util.Objects;
 import java.util.Optional;
+import org.jspecify.annotations.Nullable;
 
 /// A clip of the game, counted. What is kept as evidence is how its pictures differ: clips take gigabytes.
 final class ClipCountKind extends EvidenceKind<StoredPictures, StoredPictures> {
@@ -35,10 +38,19 @@ final class ClipCountKind extends EvidenceKind<StoredPictures, StoredPictures> {
                         pictures.clipName(),
                         pictures.fps(),
                         pictures.lookedAt(),
-                        pictures.differences().count().distinct());
+                        distinct(pictures.differences().count()));
     }
 
-    private record Row(String clipName, double fps, String lookedAt, int distinct) {}
+    /// How many there are; null where they could not be counted.
+    private static @Nullable Integer distinct(PictureCount count) {
+        return count.isCounted() ? count.distinct() : null;
+    }
+
+    private record Row(
+            String clipName,
+            double fps,
+            String lookedAt,
+            @Nullable Integer distinct) {}
 
     private static Row row(Kept kept, Attached attached) throws StudyException {
         return kept.steps()
@@ -49,7 +61,7 @@ final class ClipCountKind extends EvidenceKind<StoredPictures, StoredPictures> {
                                         Sql.text(row, "clip_name"),
                                         StoredPictures.rate(row.getDouble("fps")),
                                         Sql.text(row, "looked_at"),
-                                        row.getInt("distinct_pictures")),
+                                        (Integer) row.getObject("distinct_pictures")),
                                 attached.id()))
                 .getFirst();
     }
@@ -68,6 +80,9 @@ final class ClipCountKind extends EvidenceKind<StoredPictures, StoredPictures> {
 
     @Override
     boolean isAsKept(Kept kept, Attached attached, Path raw) throws StudyException, IOException, InputException {
-        return DifferencesFile.read(raw).count().distinct() == row(kept, attached).distinct;
+        PictureCount count = DifferencesFile.read(raw).count();
+        Integer before = row(kept, attached).distinct;
+        // A count of nothing was kept as one picture before.
+        return Objects.equals(distinct(count), before) || (!count.isCounted() && Objects.equals(before, 1));
     }
 }

@@ -1,13 +1,16 @@
 package app.fluss.files.study;
 
-import app.fluss.core.latency.EdgeSettings;
-import app.fluss.core.latency.Excerpt;
 import app.fluss.core.latency.Measurement;
-import app.fluss.core.latency.Trial;
+import app.fluss.core.latency.edge.Doubt;
+import app.fluss.core.latency.edge.EdgeSettings;
+import app.fluss.core.latency.edge.Excerpt;
+import app.fluss.core.latency.edge.PressKind;
+import app.fluss.core.latency.edge.Trial;
 import app.fluss.core.work.Progress;
 import app.fluss.files.latency.LatencyFile;
 import app.fluss.files.latency.LatencyReading;
 import app.fluss.files.log.InputException;
+import app.fluss.files.study.StoredLatency.HandMark;
 import app.fluss.files.study.StoredLatency.JudgedTrial;
 import java.io.IOException;
 import java.nio.ByteBuffer;
@@ -16,12 +19,14 @@ import java.nio.file.Path;
 import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 
 /// Measured latency: its trials, and the light around each of them.
 final class LatencyKind extends EvidenceKind<LatencyReading, StoredLatency> {
+    /// Number of the way in which edges are found: another one may find other times in the same evidence.
+    private static final int METHOD = 2;
+
     LatencyKind() {
         super("latency", "latency", Optional.empty());
     }
@@ -56,9 +61,9 @@ final class LatencyKind extends EvidenceKind<LatencyReading, StoredLatency> {
             throws SQLException {
         Measurement measured = reading.measurement();
         long id = sql.insert(
-                "INSERT INTO latency (run_id, sha256, source, swapped, threshold, timeout_ms, refractory_ms, rate_hz,"
-                        + " ripple_hz, hum_hz, noise, clipped_share, looks_swapped) VALUES (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?,"
-                        + " ?, ?)",
+                "INSERT INTO latency (run_id, sha256, source, swapped, threshold, timeout_ms, refractory_ms, press, rate_hz,"
+                        + " pressed, press_unclear, ripple_hz, hum_hz, coupling_ms, noise, clipped_share, looks_swapped, method)"
+                        + " VALUES (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?)",
                 run,
                 sha256,
                 measured.source().name(),
@@ -66,25 +71,31 @@ final class LatencyKind extends EvidenceKind<LatencyReading, StoredLatency> {
                 measured.settings().threshold(),
                 measured.settings().timeoutMs(),
                 measured.settings().refractoryMs(),
+                measured.settings().press().map(PressKind::name).orElse(null),
                 Sql.orNull(measured.rateHz()),
+                measured.input().pressed().map(PressKind::name).orElse(null),
+                measured.input().unclear(),
                 Sql.orNull(measured.light().rippleHz()),
                 Sql.orNull(measured.light().humHz()),
+                Sql.orNull(measured.light().couplingMs()),
                 Sql.orNull(measured.light().noise()),
                 Sql.orNull(measured.light().clippedShare()),
-                measured.light().looksSwapped());
+                measured.light().looksSwapped(),
+                METHOD);
         List<Trial> trials = measured.trials();
         for (int i = 0; i < trials.size(); i++) {
             Trial trial = trials.get(i);
             sql.run(
-                    "INSERT INTO trial (latency_id, number, input_ms, photon_ms, before_light, after_light, state) VALUES"
-                            + " (?, ?, ?, ?, ?, ?, ?)",
+                    "INSERT INTO trial (latency_id, number, input_ms, photon_ms, before_light, after_light, state, doubt)"
+                            + " VALUES (?, ?, ?, ?, ?, ?, ?, ?)",
                     id,
                     i + 1,
                     trial.inputMs(),
                     Sql.orNull(trial.photonMs()),
                     Sql.orNull(trial.before()),
                     Sql.orNull(trial.after()),
-                    trial.state().name());
+                    trial.state().name(),
+                    trial.doubt().name());
         }
         for (int i = 0; i < light.size(); i++) {
             Excerpt excerpt = reading.excerpts().get(i);
@@ -150,21 +161,29 @@ final class LatencyKind extends EvidenceKind<LatencyReading, StoredLatency> {
                 row.getLong("id"),
                 Sql.text(row, "sha256"),
                 row.getBoolean("swapped"),
+                row.getInt("method"),
                 new Measurement(
                         Sql.word(row, "source", Measurement.Source.class),
                         new EdgeSettings(
                                 Sql.orNaN(row, "threshold"),
                                 Sql.orNaN(row, "timeout_ms"),
-                                Sql.orNaN(row, "refractory_ms")),
+                                Sql.orNaN(row, "refractory_ms"),
+                                press(row, "press")),
                         Sql.orNaN(row, "rate_hz"),
                         judged.stream().map(JudgedTrial::trial).toList(),
+                        new Measurement.InputQuality(press(row, "pressed"), row.getBoolean("press_unclear")),
                         new Measurement.LightQuality(
                                 Sql.orNaN(row, "ripple_hz"),
                                 Sql.orNaN(row, "hum_hz"),
+                                Sql.orNaN(row, "coupling_ms"),
                                 Sql.orNaN(row, "noise"),
                                 Sql.orNaN(row, "clipped_share"),
                                 row.getBoolean("looks_swapped"))),
                 judged);
+    }
+
+    private static Optional<PressKind> press(ResultSet row, String column) throws SQLException {
+        return row.getString(column) == null ? Optional.empty() : Optional.of(Sql.word(row, column, PressKind.class));
     }
 
     private static JudgedTrial trial(ResultSet row) throws SQLException {
@@ -178,21 +197,28 @@ final class LatencyKind extends EvidenceKind<LatencyReading, StoredLatency> {
                         Sql.orNaN(row, "photon_ms"),
                         Sql.orNaN(row, "before_light"),
                         Sql.orNaN(row, "after_light"),
-                        Sql.word(row, "state", Trial.State.class)),
-                judged);
+                        Sql.word(row, "state", Trial.State.class),
+                        Sql.word(row, "doubt", Doubt.class)),
+                judged,
+                mark(row));
+    }
+
+    private static Optional<HandMark> mark(ResultSet row) throws SQLException {
+        double ms = Sql.orNaN(row, "hand_ms");
+        return Double.isNaN(ms) ? Optional.empty() : Optional.of(new HandMark(ms, Sql.orNaN(row, "hand_within_ms")));
     }
 
     @Override
     boolean isAsKept(Kept kept, Attached attached, Path raw) throws StudyException, IOException, InputException {
         StoredLatency stored = load(kept, attached);
-        double[] again = LatencyReading.of(
+        if (stored.method() != METHOD) {
+            // Figures of an older method stay as they were until somebody looks at the evidence again.
+            return true;
+        }
+        List<Trial> again = LatencyReading.of(
                         raw, stored.swapped(), stored.measurement().settings(), Progress.NONE)
                 .measurement()
-                .samplesMs();
-        double[] before = stored.trials().stream()
-                .mapToDouble(
-                        judged -> judged.trial().photonMs() - judged.trial().inputMs())
-                .toArray();
-        return Arrays.equals(again, before);
+                .trials();
+        return again.equals(stored.trials().stream().map(JudgedTrial::trial).toList());
     }
 }

@@ -1,11 +1,12 @@
 package app.fluss.files.study;
 
-import app.fluss.core.latency.EdgeSettings;
-import app.fluss.core.latency.Excerpt;
+import app.fluss.core.latency.edge.EdgeSettings;
+import app.fluss.core.latency.edge.Excerpt;
 import app.fluss.core.work.Progress;
 import app.fluss.files.latency.LatencyReading;
 import app.fluss.files.log.InputException;
 import app.fluss.files.study.EvidenceKind.Rows;
+import app.fluss.files.study.StoredLatency.HandMark;
 import app.fluss.files.study.StoredLatency.JudgedTrial;
 import java.io.IOException;
 import java.util.Optional;
@@ -42,6 +43,21 @@ public final class LatencyRecords {
         steps.change(
                 "%s trial %d".formatted(what, trial.number()),
                 () -> steps.sql().run("UPDATE trial SET judged = ? WHERE id = ?", accepted.orElse(null), trial.id()));
+    }
+
+    /// Sets the mark of a trial's light by hand.
+    ///
+    /// @param mark empty to put it back where it was found
+    public void mark(JudgedTrial trial, Optional<HandMark> mark) throws StudyException {
+        String what = mark.isPresent() ? "set the mark of trial %d" : "put the mark of trial %d back";
+        steps.change(
+                what.formatted(trial.number()),
+                () -> steps.sql()
+                        .run(
+                                "UPDATE trial SET hand_ms = ?, hand_within_ms = ? WHERE id = ?",
+                                mark.map(HandMark::photonMs).orElse(null),
+                                mark.map(HandMark::withinMs).orElse(null),
+                                trial.id()));
     }
 
     /// Looks at the evidence again with other settings; what was said of trials goes.

@@ -33,11 +33,9 @@ public record StoredPictures(String clipName, double fps, String lookedAt, Pictu
         return fps;
     }
 
-    /// What was seen of the game's rate; a clip in which nothing moves shows none.
+    /// What was seen of the game's rate; a clip in which nothing moves, or nothing can be told, shows none.
     public Optional<PicturesSeen> seen() {
         PictureCount count = differences.count();
-        return count.kind() == PictureCount.Kind.NOTHING_MOVES
-                ? Optional.empty()
-                : Optional.of(new PicturesSeen(fps, count.deliveredFps(fps)));
+        return count.isCounted() ? Optional.of(new PicturesSeen(fps, count.deliveredFps(fps))) : Optional.empty();
     }
 }

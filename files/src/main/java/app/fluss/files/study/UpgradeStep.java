@@ -14,4 +14,11 @@ interface UpgradeStep {
     /// @param steps of the next version's database; the older one is attached to it as `old`
     /// @param notices what the user should know of it is added
     void copy(Steps steps, List<String> notices) throws SQLException, IOException, StudyException;
+
+    /// Copies a table that both versions have alike.
+    static void copyAlike(Sql sql, String table) throws SQLException {
+        List<String> columns = sql.list("SELECT name FROM pragma_table_info(?)", row -> row.getString(1), table);
+        String names = String.join(", ", columns);
+        sql.run("INSERT INTO main.%s (%s) SELECT %s FROM old.%s".formatted(table, names, names, table));
+    }
 }

@@ -64,9 +64,7 @@ final class UpgradeTo2 implements UpgradeStep {
     public void copy(Steps steps, List<String> notices) throws SQLException, IOException, StudyException {
         Sql sql = steps.sql();
         for (String table : ALIKE) {
-            List<String> columns = sql.list("SELECT name FROM pragma_table_info(?)", row -> row.getString(1), table);
-            String names = String.join(", ", columns);
-            sql.run("INSERT INTO main.%s (%s) SELECT %s FROM old.%s".formatted(table, names, names, table));
+            UpgradeStep.copyAlike(sql, table);
         }
         logs(steps);
         paths(sql);

@@ -2,13 +2,14 @@ package app.fluss.files.latency;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.Assertions.within;
 
 import app.fluss.core.finding.Findings;
-import app.fluss.core.latency.EdgeDetection;
-import app.fluss.core.latency.EdgeSettings;
-import app.fluss.core.latency.LatencyFigures;
 import app.fluss.core.latency.Measurement;
-import app.fluss.core.latency.Trial;
+import app.fluss.core.latency.edge.Doubt;
+import app.fluss.core.latency.edge.EdgeSettings;
+import app.fluss.core.latency.edge.Signal;
+import app.fluss.core.latency.edge.Trial;
 import app.fluss.core.work.Progress;
 import app.fluss.files.log.InputException;
 import app.fluss.files.simulated.ReadyScenario;
@@ -24,6 +25,7 @@ import java.nio.file.Path;
 import java.util.Arrays;
 import java.util.List;
 import java.util.SplittableRandom;
+import java.util.function.DoubleUnaryOperator;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
@@ -43,12 +45,9 @@ class LatencyFileTest {
     }
 
     private static double[] latencies(Path file, boolean swapped) throws Exception {
-        try (LatencySource source = LatencyFile.read(file, swapped)) {
-            LatencySource.Traced trace = (LatencySource.Traced) source;
-            return EdgeDetection.of(trace.input(), trace.light(), EdgeSettings.DEFAULT, Progress.NONE).trials().stream()
-                    .mapToDouble(Trial::latencyMs)
-                    .toArray();
-        }
+        return LatencyReading.of(file, swapped, EdgeSettings.DEFAULT, Progress.NONE).measurement().trials().stream()
+                .mapToDouble(Trial::latencyMs)
+                .toArray();
     }
 
     private static void assertTrue(double[] found, double withinMs) {
@@ -84,7 +83,7 @@ class LatencyFileTest {
         Files.write(swapped, bytes);
         Measurement found = LatencyReading.of(swapped, false, EdgeSettings.DEFAULT, Progress.NONE)
                 .measurement();
-        assertThat(Findings.of(found.light(), LatencyFigures.of(found.samplesMs()), 0)
+        assertThat(Findings.of(found, found.figures(), found.ambiguous())
                         .getFirst()
                         .code())
                 .isEqualTo("channels-swapped");
@@ -136,7 +135,7 @@ class LatencyFileTest {
     void samplesAreDifferencesAndAnEmptyPhotonIsAMiss() throws Exception {
         Path file = Files.writeString(
                 folder.resolve("samples.csv"), "trial,input_ms,photon_ms\n1,100,142.5\n2,900,\n3,1700,1733\n");
-        try (LatencySource source = LatencyFile.read(file, false)) {
+        try (LatencySource source = LatencyFile.read(file)) {
             double[] samples = ((LatencySource.Samples) source)
                     .trials().stream().mapToDouble(Trial::latencyMs).toArray();
             assertThat(samples).containsExactly(42.5, Double.NaN, 33);
@@ -149,37 +148,32 @@ class LatencyFileTest {
             value = {
                 "trial,input_ms,photon_ms;1,100,142;2,900,80 | light before its input",
                 "trial,input_ms,photon_ms;1,100,soon | \"soon\"",
-                "trial,input_ms,photon_ms;1,,142 | a trial without an input time",
+                "trial,input_ms,photon_ms;1,,142 | an empty cell",
                 "name,colour;a,red | the columns name, colour",
                 "t_us,input,light;0,0,1;1000,0,1 | 2 samples",
             })
     void whatIsNoMeasurementIsToldWithItsPlace(String text, String why) throws Exception {
         Path file = Files.writeString(folder.resolve("bad.csv"), text.replace(';', '\n') + "\n");
-        assertThatThrownBy(() -> LatencyFile.read(file, false))
+        assertThatThrownBy(() -> LatencyFile.read(file))
                 .isInstanceOf(InputException.class)
                 .hasMessageContaining("bad.csv")
                 .hasMessageContaining(why);
     }
 
     @ParameterizedTest
-    @CsvSource({
-        "250, 1, a time that does not grow, 151",
-        "250, 2, a gap of, 151",
-        "1, 0, samples a second, 0",
-        "250, 3, \"x\", 151"
-    })
+    @CsvSource({"250, 1, a time that does not grow, 151", "1, 0, samples a second, 0", "250, 3, \"x\", 151"})
     void aTraceWithAFaultIsToldWithItsLine(int stepUs, int fault, String why, int line) throws Exception {
         StringBuilder text = new StringBuilder("t_us,input,light\n");
         long us = 0;
         for (int i = 0; i < 400; i++) {
-            us += i == 149 && fault == 1 ? -5 : i == 149 && fault == 2 ? 9000 : stepUs;
+            us += i == 149 && fault == 1 ? -5 : stepUs;
             text.append(us)
                     .append(",0,")
                     .append(i == 149 && fault == 3 ? "x" : "0.1")
                     .append('\n');
         }
         Path file = Files.writeString(folder.resolve("fault.csv"), text);
-        assertThatThrownBy(() -> LatencyFile.read(file, false))
+        assertThatThrownBy(() -> LatencyFile.read(file))
                 .isInstanceOf(InputException.class)
                 .hasMessageContaining(why)
                 .hasMessageContaining(line > 0 ? "line " + line : "fault.csv");
@@ -198,7 +192,7 @@ class LatencyFileTest {
 
     private static void assertRefused(byte[] bytes, String why) throws Exception {
         Path file = Files.write(folder.resolve("refused.wav"), bytes);
-        assertThatThrownBy(() -> LatencyFile.read(file, false).close())
+        assertThatThrownBy(() -> LatencyFile.read(file).close())
                 .isInstanceOf(InputException.class)
                 .hasMessageContaining(why);
     }
@@ -221,12 +215,96 @@ class LatencyFileTest {
                 bytes[random.nextInt(60)] = (byte) random.nextInt();
             }
             Path file = Files.write(folder.resolve("chance.wav"), bytes);
-            try (LatencySource source = LatencyFile.read(file, false)) {
-                LatencySource.Traced trace = (LatencySource.Traced) source;
-                assertThat(trace.light().at(trace.light().size() - 1)).isFinite();
+            try (LatencySource source = LatencyFile.read(file)) {
+                Signal light = ((LatencySource.Sound) source).recording().light();
+                assertThat(light.at(light.size() - 1)).isFinite();
             } catch (InputException e) {
                 assertThat(e).hasMessageContaining("chance.wav");
             }
         }
+    }
+
+    /// The samples of a flash at 40 ms after each of ten presses, 2000 a second, as rows of text.
+    private static String flashes(String separator, char decimal, DoubleUnaryOperator stampMs, String unit, double of) {
+        StringBuilder text = new StringBuilder("t_" + unit + separator + "input" + separator + "light\n");
+        for (int i = 0; i < 12_000; i++) {
+            int within = i % 1200;
+            double light = within >= 480 && within < 580 ? 0.9 : 0.1;
+            String row = stampMs.applyAsDouble(i * 0.5) / of
+                    + separator
+                    + (within >= 400 && within < 440 ? 1 : 0)
+                    + separator
+                    + (light + i % 7 * 0.001);
+            text.append(row.replace('.', decimal)).append('\n');
+        }
+        return text.toString();
+    }
+
+    /// Semicolons or tabs, decimal commas, a byte-order mark, other units of time, stamps that jitter.
+    @ParameterizedTest
+    @CsvSource({"semicolon, comma, us", "tab, point, us", "tab, comma, ms", "comma, point, s", "semicolon, point, ms"})
+    void tracesComeInManyDialects(String separator, String decimal, String unit) throws Exception {
+        String sign = separator.equals("tab") ? "\t" : separator.equals("comma") ? "," : ";";
+        double of = unit.equals("us") ? 0.001 : unit.equals("ms") ? 1 : 1000;
+        SplittableRandom random = new SplittableRandom(2);
+        String text =
+                flashes(sign, decimal.equals("comma") ? ',' : '.', ms -> ms + 0.2 * random.nextDouble(), unit, of);
+        Path file = Files.writeString(folder.resolve("dialect.txt"), "\uFEFF" + text);
+        Measurement found = LatencyReading.of(file, false, EdgeSettings.DEFAULT, Progress.NONE)
+                .measurement();
+        assertThat(found.trials()).hasSize(10).allSatisfy(trial -> {
+            assertThat(trial.state()).isEqualTo(Trial.State.ACCEPTED);
+            assertThat(trial.latencyMs()).isCloseTo(40, within(0.5));
+        });
+    }
+
+    /// The logger lost some samples: the trial that they belong to is doubted, the others stand; times after the gap
+    /// stay
+    /// right.
+    @Test
+    void aGapSpoilsTheTrialsThatTouchItAndNoOthers() throws Exception {
+        String text = flashes(",", '.', ms -> ms < 1825 ? ms : ms + 130, "us", 0.001);
+        Path file = Files.writeString(folder.resolve("gap.csv"), text);
+        List<Trial> trials = LatencyReading.of(file, false, EdgeSettings.DEFAULT, Progress.NONE)
+                .measurement()
+                .trials();
+        assertThat(trials).hasSize(10);
+        assertThat(trials.get(2).doubt()).isEqualTo(Doubt.NONE);
+        assertThat(trials.get(3).doubt()).isEqualTo(Doubt.NONE);
+        assertThat(trials.get(3).inputMs()).isCloseTo(2130, within(0.5));
+        String broken = flashes(",", '.', ms -> ms < 2025 ? ms : ms + 130, "us", 0.001);
+        List<Trial> spoiled = LatencyReading.of(
+                        Files.writeString(file, broken), false, EdgeSettings.DEFAULT, Progress.NONE)
+                .measurement()
+                .trials();
+        assertThat(spoiled.get(3).doubt()).isEqualTo(Doubt.GAP);
+        assertThat(spoiled.stream().filter(trial -> trial.state() == Trial.State.ACCEPTED))
+                .hasSize(9)
+                .allSatisfy(trial -> assertThat(trial.latencyMs()).isCloseTo(40, within(0.5)));
+    }
+
+    /// A clock that runs faster and slower by a tenth: times follow the stamps.
+    @Test
+    void timesFollowStampsThatWander() throws Exception {
+        String text = flashes(",", '.', ms -> ms + 60 * Math.sin(ms / 600), "ms", 1);
+        Path file = Files.writeString(folder.resolve("wander.csv"), text);
+        List<Trial> trials = LatencyReading.of(file, false, EdgeSettings.DEFAULT, Progress.NONE)
+                .measurement()
+                .trials();
+        assertThat(trials).hasSize(10);
+        for (int k = 0; k < 10; k++) {
+            double press = 200 + 600 * k;
+            double truth = 40 + 60 * Math.sin((press + 40) / 600) - 60 * Math.sin(press / 600);
+            assertThat(trials.get(k).latencyMs()).isCloseTo(truth, within(0.6));
+        }
+    }
+
+    /// Lists in other dialects, with a preamble and comments.
+    @Test
+    void listsComeInManyDialects() throws Exception {
+        Path file = Files.writeString(
+                folder.resolve("list.csv"),
+                "trial;input_ms;photon_ms\n# first block\n1;100,5;142,5\n2;900;\n\n3;1700;1733\n");
+        assertThat(latencies(file, false)).containsExactly(42, Double.NaN, 33);
     }
 }

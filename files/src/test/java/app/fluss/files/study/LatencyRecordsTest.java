@@ -1,15 +1,18 @@
 package app.fluss.files.study;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
 import app.fluss.core.bench.Setup;
-import app.fluss.core.latency.EdgeSettings;
+import app.fluss.core.compare.Interval;
 import app.fluss.core.latency.LatencyFigures;
+import app.fluss.core.latency.edge.EdgeSettings;
 import app.fluss.core.measure.Grade;
 import app.fluss.core.path.Chain;
 import app.fluss.core.work.Progress;
 import app.fluss.files.simulated.ReadyScenario;
 import app.fluss.files.simulated.SimulatedEvidence;
+import app.fluss.files.study.StoredLatency.HandMark;
 import app.fluss.files.study.StoredLatency.JudgedTrial;
 import app.fluss.sim.SimulatedRun;
 import app.fluss.sim.Simulation;
@@ -81,6 +84,29 @@ class LatencyRecordsTest {
         }
     }
 
+    /// A mark set by hand counts, keeps how far it may be off, and can be taken back.
+    @Test
+    void aMarkSetByHandCountsWithItsUncertainty() throws Exception {
+        try (Study study = Study.open(folder.resolve("hand.fluss"))) {
+            Run run = simulated(
+                    study, Simulation.run(ReadyScenario.named("native").lasting(20)));
+            StoredLatency before = study.evidence(run, EvidenceKinds.LATENCY).orElseThrow();
+            StoredLatency.JudgedTrial trial = before.trials().get(3);
+            HandMark mark = new HandMark(trial.trial().inputMs() + 77, 2);
+            study.latency().mark(trial, Optional.of(mark));
+            StoredLatency after = study.evidence(run, EvidenceKinds.LATENCY).orElseThrow();
+            assertThat(after.trials().get(3).latencyMs()).isCloseTo(77, within(1e-9));
+            assertThat(after.trials().get(3).counts()).isTrue();
+            assertThat(after.resolutionMs()).isEqualTo(4);
+            Interval narrow = before.figures().medianInterval().orElseThrow();
+            Interval wide = after.figures().medianInterval().orElseThrow();
+            assertThat(wide.high() - wide.low()).isGreaterThan(narrow.high() - narrow.low() + 3);
+            assertThat(study.check()).isEmpty();
+            study.undo();
+            assertThat(study.evidence(run, EvidenceKinds.LATENCY)).contains(before);
+        }
+    }
+
     @Test
     void evidenceCanBeLookedAtAgainWithAnotherThreshold() throws Exception {
         try (Study study = Study.open(folder.resolve("c.fluss"))) {
@@ -88,7 +114,7 @@ class LatencyRecordsTest {
                     study,
                     Simulation.run(ReadyScenario.named("engine-generation").lasting(20)));
             double half = median(study, run);
-            study.latency().lookAgain(run, new EdgeSettings(0.1, 500, 50), false, Progress.NONE);
+            study.latency().lookAgain(run, EdgeSettings.DEFAULT.withThreshold(0.1), false, Progress.NONE);
             assertThat(median(study, run)).isLessThan(half - 2);
             study.undo();
             assertThat(median(study, run)).isEqualTo(half);

@@ -86,13 +86,17 @@ class PictureRecordsTest {
             one[0] = Double.NaN;
             two[0] = Double.NaN;
             two[1] = Double.NaN;
-            PictureDifferences before = new PictureDifferences(one, two);
+            double[] ms = random.doubles(one.length, 0, 1e5).toArray();
+            PictureDifferences before = trial % 2 == 0
+                    ? PictureDifferences.ofMeans(one, two)
+                    : PictureDifferences.ofMotion(one, one, two, ms);
             DifferencesFile.write(before, file);
             PictureDifferences again = DifferencesFile.read(file);
             assertThat(again.size()).isEqualTo(before.size());
             for (int i = 0; i < one.length; i++) {
                 assertThat(Double.compare(again.overOne(i), one[i])).isZero();
                 assertThat(Double.compare(again.overTwo(i), two[i])).isZero();
+                assertThat(Double.compare(again.ms(i), before.ms(i))).isZero();
             }
             assertThat(again.count()).isEqualTo(before.count());
         }
@@ -138,6 +142,6 @@ class PictureRecordsTest {
             // Ten pictures a second: all new, every second one new, all new.
             one[i] = i / 10 == 1 && i % 2 == 1 ? 0.5 : 20;
         }
-        assertThat(new PictureDifferences(one, one.clone()).perSecond(10)).containsExactly(10, 5, 10);
+        assertThat(PictureDifferences.ofMeans(one, one.clone()).perSecond(10)).containsExactly(10, 5, 10);
     }
 }

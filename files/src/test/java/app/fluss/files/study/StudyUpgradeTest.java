@@ -5,11 +5,14 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import app.fluss.core.bench.FactKey;
 import app.fluss.core.bench.FactSource;
+import app.fluss.core.latency.edge.EdgeSettings;
 import app.fluss.core.measure.DisplayMode;
 import app.fluss.core.measure.SyncMode;
+import app.fluss.core.work.Progress;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.sql.DriverManager;
+import java.util.Arrays;
 import java.util.Objects;
 import java.util.Set;
 import java.util.TreeSet;
@@ -45,7 +48,7 @@ class StudyUpgradeTest {
         byte[] before = Files.readAllBytes(file);
         try (Study study = Study.open(file)) {
             assertThat(study.notices())
-                    .anyMatch(line -> line.contains("from version 1 to version 2"))
+                    .anyMatch(line -> line.contains("from version 1 to version 3"))
                     .anyMatch(line -> line.contains("demo (version 1).fluss"));
             assertThat(study.runs()).hasSize(11);
             assertThat(study.nextUndo()).as("steps of the old shape are gone").isEmpty();
@@ -128,5 +131,29 @@ class StudyUpgradeTest {
         assertThatThrownBy(() -> Study.open(file)).isInstanceOf(StudyException.class);
         assertThat(Files.readAllBytes(file)).isEqualTo(before);
         assertThat(files()).containsExactly(".demo.fluss.lock", "demo.fluss");
+    }
+
+    /// What was measured before stays as it was: a rejected trial out, ambiguous ones in; looked at again, the evidence
+    /// gives what this program finds in it.
+    @Test
+    void versionTwoKeepsItsLatencies() throws Exception {
+        Path two = folder.resolve("two.fluss");
+        try (var old = Objects.requireNonNull(StudyUpgradeTest.class.getResourceAsStream("study-2.fluss"))) {
+            Files.copy(old, two);
+        }
+        try (Study study = Study.open(two)) {
+            assertThat(study.notices()).anyMatch(line -> line.contains("from version 2 to version 3"));
+            assertThat(study.check()).isEmpty();
+            Run traced = study.runs().getLast();
+            StoredLatency stored = study.evidence(traced, EvidenceKinds.LATENCY).orElseThrow();
+            assertThat(stored.trials()).hasSize(10);
+            assertThat(stored.rejected()).isEqualTo(1);
+            assertThat(stored.open()).isEmpty();
+            assertThat(Arrays.stream(stored.samplesMs()).boxed()).hasSize(9).allMatch(ms -> Math.abs(ms - 40) < 1);
+            study.latency().lookAgain(traced, EdgeSettings.DEFAULT, false, Progress.NONE);
+            StoredLatency again = study.evidence(traced, EvidenceKinds.LATENCY).orElseThrow();
+            assertThat(Arrays.stream(again.samplesMs()).boxed()).hasSize(10).allMatch(ms -> Math.abs(ms - 40) < 1);
+            assertThat(study.check()).isEmpty();
+        }
     }
 }

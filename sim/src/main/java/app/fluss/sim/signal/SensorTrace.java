@@ -1,6 +1,6 @@
 package app.fluss.sim.signal;
 
-import app.fluss.core.latency.Signal;
+import app.fluss.core.latency.edge.Signal;
 import app.fluss.sim.scenario.Clicks;
 import app.fluss.sim.scenario.Display;
 import app.fluss.sim.truth.Click;

@@ -2,10 +2,11 @@ package app.fluss.sim.signal;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import app.fluss.core.latency.EdgeDetection;
-import app.fluss.core.latency.EdgeSettings;
-import app.fluss.core.latency.Signal;
-import app.fluss.core.latency.Trial;
+import app.fluss.core.latency.edge.EdgeDetection;
+import app.fluss.core.latency.edge.EdgeSettings;
+import app.fluss.core.latency.edge.Recording;
+import app.fluss.core.latency.edge.Signal;
+import app.fluss.core.latency.edge.Trial;
 import app.fluss.core.measure.DisplayMode;
 import app.fluss.core.measure.SyncMode;
 import app.fluss.core.work.Progress;
@@ -52,9 +53,11 @@ class EdgesAgainstTruthTest {
 
     private static EdgeDetection detect(SensorTrace trace) {
         return EdgeDetection.of(
-                new Sampled(trace.size(), trace.rateHz(), trace::input),
-                new Sampled(trace.size(), trace.rateHz(), trace::light),
+                new Recording(
+                        new Sampled(trace.size(), trace.rateHz(), trace::input),
+                        new Sampled(trace.size(), trace.rateHz(), trace::light)),
                 EdgeSettings.DEFAULT,
+                EdgeDetection.Grain.SAMPLES,
                 Progress.NONE);
     }
 

@@ -1,9 +1,8 @@
-package app.fluss.core.latency;
+package app.fluss.core.latency.edge;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
-import java.util.List;
 import java.util.SplittableRandom;
 import java.util.function.DoubleUnaryOperator;
 import org.junit.jupiter.api.Test;
@@ -26,16 +25,17 @@ class LightEdgeTest {
         return Signal.of(values, values.length, RATE);
     }
 
-    private static LightEdge edge(Signal light, double typical, double threshold) {
-        LightEdge edge = LightEdge.around(light, CLICK_MS * RATE / 1000, 0, light.size() - 1.0, EdgeSettings.DEFAULT);
-        edge.look(light, List.of(), typical, threshold);
-        return edge;
+    private static LightEdge edge(Signal light, double threshold) {
+        double answer = (CLICK_MS + ANSWER_MS) * RATE / 1000;
+        LightEdge.Place place =
+                new LightEdge.Place(0, 0, answer - 8, answer + 5, answer + 150, light.size(), light.size());
+        return new LightEdge(light, place, new LightEdge.Whole(null, null, Coupling.NONE), threshold, false);
     }
 
     private static double latencyMs(Signal light, double threshold, double tauMs) {
-        Trial trial = edge(light, 1, threshold).trial(threshold, tauMs);
-        assertThat(trial.state()).isEqualTo(Trial.State.ACCEPTED);
-        return trial.photonMs() - trial.inputMs();
+        LightEdge edge = edge(light, threshold);
+        assertThat(edge.isFound()).isTrue();
+        return light.ms(edge.crossing(threshold, tauMs)) - CLICK_MS;
     }
 
     /// Levels of rising and falling light.
@@ -88,44 +88,12 @@ class LightEdgeTest {
         assertThat(sum / trials).isCloseTo(0, within(0.04));
     }
 
-    /// A tenth of the usual step, or one that the noise hides, is no answer.
-    @Test
-    void aClickThatChangesNothingIsMissed() {
-        Signal still = light(_ -> 0.3);
-        assertThat(edge(still, 1, 0.5).trial(0.5, 1).state()).isEqualTo(Trial.State.MISSED);
-        Signal small = light(between(0, 0.1, response(1)));
-        assertThat(edge(small, 1, 0.5).trial(0.5, 1).state()).isEqualTo(Trial.State.MISSED);
-        SplittableRandom random = new SplittableRandom(9);
-        Signal noise = light(_ -> 4 * random.nextGaussian());
-        Trial trial = edge(noise, 1, 0.5).trial(0.5, 1);
-        assertThat(trial.state()).isEqualTo(Trial.State.MISSED);
-        assertThat(trial.photonMs()).as("no time is made up").isNaN();
-    }
-
-    /// Clicks so close together that nothing is at rest between them.
-    @Test
-    void whatHasNoRestIsAmbiguous() {
-        Signal light = light(between(0, 1, response(1)));
-        double click = CLICK_MS * RATE / 1000;
-        LightEdge cramped = LightEdge.around(light, click, click - 10, click + 12, EdgeSettings.DEFAULT);
-        cramped.look(light, List.of(), 1, 0.5);
-        assertThat(cramped.isShort()).isTrue();
-        assertThat(cramped.trial(0.5, 1).state()).isEqualTo(Trial.State.AMBIGUOUS);
-
-        LightEdge hurried = LightEdge.around(light, click, click - 200, light.size() - 1.0, EdgeSettings.DEFAULT);
-        hurried.look(light, List.of(), 1, 0.5);
-        assertThat(hurried.trial(0.5, 1).state())
-                .as("8 ms of rest before are too few to be sure of")
-                .isEqualTo(Trial.State.AMBIGUOUS);
-    }
-
     @Test
     void stepAndNoiseAreThoseOfTheSettledStretches() {
         SplittableRandom random = new SplittableRandom(4);
         DoubleUnaryOperator clean = between(-1, 3, response(1));
-        LightEdge edge = edge(light(ms -> clean.applyAsDouble(ms) + 0.04 * random.nextGaussian()), 4, 0.5);
+        LightEdge edge = edge(light(ms -> clean.applyAsDouble(ms) + 0.04 * random.nextGaussian()), 0.5);
         assertThat(edge.step()).isCloseTo(4, within(0.01));
         assertThat(edge.relativeNoise()).isCloseTo(0.01, within(0.001));
-        assertThat(edge.isAnswered()).isTrue();
     }
 }

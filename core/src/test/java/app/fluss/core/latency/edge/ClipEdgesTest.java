@@ -1,9 +1,9 @@
-package app.fluss.core.latency;
+package app.fluss.core.latency.edge;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
-import app.fluss.core.latency.Trial.State;
+import app.fluss.core.latency.edge.Trial.State;
 import app.fluss.core.work.Progress;
 import java.util.List;
 import java.util.Random;
@@ -29,7 +29,11 @@ class ClipEdgesTest {
     }
 
     private static List<Trial> trials(Signal input, Signal light) {
-        return Measurement.of(Measurement.Source.CLIP, input, light, EdgeSettings.DEFAULT, Progress.NONE)
+        return trials(input, light, EdgeSettings.DEFAULT);
+    }
+
+    private static List<Trial> trials(Signal input, Signal light, EdgeSettings settings) {
+        return EdgeDetection.of(new Recording(input, light), settings, EdgeDetection.Grain.PICTURES, Progress.NONE)
                 .trials();
     }
 
@@ -74,13 +78,43 @@ class ClipEdgesTest {
         double[] passed = new double[3];
         double[] shares = {0.1, 0.5, 0.9};
         for (int i = 0; i < shares.length; i++) {
-            passed[i] = Measurement.of(
-                            Measurement.Source.CLIP, once, screen, new EdgeSettings(shares[i], 500, 50), Progress.NONE)
-                    .trials()
+            passed[i] = trials(once, screen, EdgeSettings.DEFAULT.withThreshold(shares[i]))
                     .getFirst()
                     .latencyMs();
         }
         assertThat(passed)
                 .containsExactly(new double[] {11 * 1000 / FPS, 14 * 1000 / FPS, 18 * 1000 / FPS}, within(1e-9));
+    }
+
+    /// A lamp that goes dark as the press, and a muzzle flash of 40 ms that is over long before the next.
+    @Test
+    void aLampMayGoDarkAndAFlashMayEnd() {
+        Signal lamp = brightness(i -> i % 160 < 40 || i % 160 >= 70, 2);
+        Signal flash = brightness(i -> i % 160 >= 53 && i % 160 < 63, 2);
+        assertThat(trials(lamp, flash)).hasSize(6).allSatisfy(trial -> {
+            assertThat(trial.state()).isEqualTo(State.ACCEPTED);
+            assertThat(trial.latencyMs()).isCloseTo(13 * 1000 / FPS, within(1e-9));
+        });
+    }
+
+    /// A phone takes some pictures late: times come from the file's own stamps.
+    @Test
+    void timesComeFromTheStamps() {
+        double[] stamps = new double[PICTURES];
+        for (int i = 1; i < PICTURES; i++) {
+            stamps[i] = stamps[i - 1] + (i % 40 == 5 ? 7.5 : 1000 / FPS);
+        }
+        float[] lamp = new float[PICTURES];
+        float[] flash = new float[PICTURES];
+        for (int i = 0; i < PICTURES; i++) {
+            lamp[i] = i % 160 >= 40 && i % 160 < 60 ? 200 : 40;
+            flash[i] = i % 160 >= 53 && i % 160 < 63 ? 200 : 40;
+        }
+        List<Trial> trials = trials(Signal.stamped(lamp, stamps), Signal.stamped(flash, stamps));
+        assertThat(trials).hasSize(6);
+        for (int k = 0; k < 6; k++) {
+            assertThat(trials.get(k).inputMs()).isCloseTo(stamps[40 + 160 * k], within(1e-9));
+            assertThat(trials.get(k).photonMs()).isCloseTo(stamps[53 + 160 * k], within(1e-9));
+        }
     }
 }

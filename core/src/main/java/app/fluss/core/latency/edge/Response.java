@@ -1,4 +1,4 @@
-package app.fluss.core.latency;
+package app.fluss.core.latency.edge;
 
 /// How a panel goes from one level to another: at rest, then towards the new level with a time constant,
 /// `1 - exp(-(t - start) / tau)`.

@@ -1,11 +1,11 @@
-package app.fluss.core.latency;
+package app.fluss.core.latency.edge;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
 import app.fluss.core.work.Progress;
-import java.util.List;
+import java.util.Optional;
 import java.util.SplittableRandom;
 import java.util.function.IntToDoubleFunction;
 import org.junit.jupiter.api.Test;
@@ -37,18 +37,26 @@ class EdgePiecesTest {
         };
     }
 
+    private static double[] presses(Signal input) {
+        return Presses.of(input, EdgeSettings.DEFAULT, false).stream()
+                .filter(series -> series.kind() == PressKind.HIGH)
+                .findFirst()
+                .orElseThrow()
+                .samples();
+    }
+
     /// A button held for 80 ms every 500 ms, that bounces when pressed.
     @Test
     void aButtonCountsOnceHoweverItBounces() {
         Signal button = signal(10_000, 4000, i -> {
-            int within = i % 2000;
+            int within = (i + 100) % 2000;
             boolean bounced = within > 3 && within < 6;
             return within < 320 && !bounced ? 1 : 0;
         });
-        double[] edges = InputEdges.of(button, 50);
+        double[] edges = presses(button);
         assertThat(edges).hasSize(5);
-        for (int i = 1; i < edges.length; i++) {
-            assertThat(edges[i]).isCloseTo(2000 * i - 0.5, within(1e-9));
+        for (int i = 0; i < edges.length; i++) {
+            assertThat(edges[i]).isCloseTo(2000 * (i + 1) - 100.5, within(1e-9));
         }
     }
 
@@ -56,15 +64,16 @@ class EdgePiecesTest {
     @Test
     void theCrossingLiesBetweenSamples() {
         Signal ramp = signal(4000, 1000, i -> Math.clamp((i - 2000.25) / 4, 0, 1));
-        assertThat(InputEdges.of(ramp, 50)).containsExactly(new double[] {2002.25}, within(1e-9));
+        assertThat(presses(ramp)).containsExactly(new double[] {2002.25}, within(1e-9));
     }
 
     @Test
     void quietAndNoiseHaveNoEdges() {
         SplittableRandom random = new SplittableRandom(3);
-        assertThat(InputEdges.of(signal(5000, 1000, _ -> 0.25), 50)).isEmpty();
-        assertThat(InputEdges.of(signal(50_000, 1000, _ -> random.nextGaussian()), 50))
-                .hasSizeLessThan(3);
+        assertThat(Presses.of(signal(5000, 1000, _ -> 0.25), EdgeSettings.DEFAULT, false))
+                .isEmpty();
+        assertThat(Presses.of(signal(50_000, 1000, _ -> random.nextGaussian()), EdgeSettings.DEFAULT, false))
+                .isEmpty();
     }
 
     @ParameterizedTest
@@ -76,13 +85,13 @@ class EdgePiecesTest {
             double phase = i * hz / rate - Math.floor(i * hz / rate);
             return phase < 0.3 ? 1 : -0.428571;
         };
-        Signal light = signal(6000, rate, i -> wave.applyAsDouble(i) + 0.1 * random.nextGaussian());
-        Ripple.Stretch[] stretches = {Ripple.stretch(light, 0, 6000)};
-        Ripple ripple = Ripple.find(stretches, rate);
-        assertThat(ripple.hz()).isCloseTo(hz, within(0.3));
-        double[] x = stretches[0].values();
+        Signal light = signal(60_000, rate, i -> wave.applyAsDouble(i) + 0.1 * random.nextGaussian());
+        assertThat(Lines.of(Coarse.of(light)).rippleHz()).isCloseTo(hz, within(0.3));
+        double[] x = new double[6000];
+        light.read(0, x);
+        Ripple ripple = new Ripple(hz);
         double[] shape = ripple.waveform(x, 0, x.length, 0, rate);
-        ripple.remove(x, 0, rate, shape, shape, 0, 1);
+        assertThat(ripple.remove(x, 0, rate, shape, shape, 0, 1)).as("off").isFalse();
         double left = 0;
         for (double value : x) {
             left += value * value / x.length;
@@ -95,13 +104,9 @@ class EdgePiecesTest {
     void whiteNoiseHasNoRipple() {
         for (int seed = 0; seed < 25; seed++) {
             SplittableRandom random = new SplittableRandom(seed);
-            Ripple.Stretch[] stretches = new Ripple.Stretch[4];
-            for (int i = 0; i < 4; i++) {
-                stretches[i] = Ripple.stretch(signal(3000, 10_000, _ -> random.nextGaussian()), 0, 3000);
-            }
-            assertThat(Ripple.find(stretches, 10_000).isThere())
-                    .as("seed %d", seed)
-                    .isFalse();
+            Lines lines = Lines.of(Coarse.of(signal(20_000, 10_000, _ -> random.nextGaussian())));
+            assertThat(lines.rippleHz()).as("seed %d", seed).isNaN();
+            assertThat(lines.humHz()).as("seed %d", seed).isNaN();
         }
     }
 
@@ -129,26 +134,17 @@ class EdgePiecesTest {
         assertThat(Response.passesMs(0.5, tauMs)).isCloseTo(tauMs * Math.log(2), within(1e-12));
     }
 
-    /// Light that drifts on instead of settling, and clicks too close for any rest.
-    @Test
-    void whatHasNoRestIsLookedAtAndNotGuessed() {
-        Signal button = signal(8000, 4000, i -> i % 2000 < 40 ? 1 : 0);
-        Signal still = signal(8000, 4000, _ -> 0.5);
-        List<Trial> missed = EdgeDetection.of(button, still, EdgeSettings.DEFAULT, Progress.NONE)
-                .trials();
-        assertThat(missed).hasSize(4);
-        assertThat(missed.get(1).state()).isEqualTo(Trial.State.MISSED);
-        assertThat(missed).allMatch(trial -> Double.isNaN(trial.latencyMs()));
-        assertThat(missed.getFirst().state()).as("nothing came before it").isEqualTo(Trial.State.AMBIGUOUS);
-    }
-
     /// A step at 10 ms after each click, up and down in turn: every threshold lies on it.
     @ParameterizedTest
     @CsvSource({"0.1", "0.5", "0.9"})
     void aStepIsWhereItIs(double threshold) {
         Signal button = signal(40_000, 4000, i -> i >= 2000 && i % 2000 < 40 ? 1 : 0);
         Signal light = signal(40_000, 4000, i -> i < 2040 ? 0.1 : (i - 40) / 2000 % 2 == 1 ? 0.8 : 0.1);
-        EdgeDetection found = EdgeDetection.of(button, light, new EdgeSettings(threshold, 400, 50), Progress.NONE);
+        EdgeDetection found = EdgeDetection.of(
+                new Recording(button, light),
+                new EdgeSettings(threshold, 400, 50, Optional.empty()),
+                EdgeDetection.Grain.SAMPLES,
+                Progress.NONE);
         assertThat(found.trials()).hasSize(19);
         assertThat(found.rippleHz()).isNaN();
         for (Trial trial : found.trials()) {
@@ -159,7 +155,7 @@ class EdgePiecesTest {
 
     @Test
     void settingsOutsideTheirRangesAreRefused() {
-        assertThatThrownBy(() -> new EdgeSettings(0, 500, 50)).hasMessageContaining("threshold");
-        assertThatThrownBy(() -> new EdgeSettings(0.5, 5, 50)).hasMessageContaining("timeout");
+        assertThatThrownBy(() -> new EdgeSettings(0, 500, 50, Optional.empty())).hasMessageContaining("threshold");
+        assertThatThrownBy(() -> new EdgeSettings(0.5, 5, 50, Optional.empty())).hasMessageContaining("timeout");
     }
 }

@@ -1,4 +1,4 @@
-package app.fluss.core.latency;
+package app.fluss.core.latency.edge;
 
 /// One click and the light that answered it.
 ///
@@ -7,7 +7,8 @@ package app.fluss.core.latency;
 /// @param before settled light before, in the signal's unit
 /// @param after settled light after
 /// @param state what is to be thought of it
-public record Trial(double inputMs, double photonMs, double before, double after, State state) {
+/// @param doubt why
+public record Trial(double inputMs, double photonMs, double before, double after, State state, Doubt doubt) {
     /// What is to be thought of a trial.
     public enum State {
         /// A clean edge.
@@ -18,8 +19,22 @@ public record Trial(double inputMs, double photonMs, double before, double after
         MISSED
     }
 
+    /// A trial that came as times.
+    ///
+    /// @param photonMs NaN for a missed one
+    public static Trial of(double inputMs, double photonMs) {
+        return Double.isNaN(photonMs)
+                ? new Trial(inputMs, photonMs, Double.NaN, Double.NaN, State.MISSED, Doubt.NOTHING_CHANGED)
+                : new Trial(inputMs, photonMs, Double.NaN, Double.NaN, State.ACCEPTED, Doubt.NONE);
+    }
+
     /// From input to light, ms; NaN for a missed trial.
     public double latencyMs() {
         return photonMs - inputMs;
+    }
+
+    /// The same with a doubt that makes somebody look at it.
+    Trial doubted(Doubt why) {
+        return new Trial(inputMs, photonMs, before, after, State.AMBIGUOUS, why);
     }
 }

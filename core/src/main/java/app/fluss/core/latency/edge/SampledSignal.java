@@ -1,4 +1,4 @@
-package app.fluss.core.latency;
+package app.fluss.core.latency.edge;
 
 /// Samples in an array.
 final class SampledSignal implements Signal {

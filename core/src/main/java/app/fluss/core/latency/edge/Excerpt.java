@@ -1,4 +1,4 @@
-package app.fluss.core.latency;
+package app.fluss.core.latency.edge;
 
 /// The light around one trial, thinned to what a picture of it needs.
 public final class Excerpt {
@@ -23,10 +23,10 @@ public final class Excerpt {
 
     /// The light from a little before the input to a little after the light's edge, or to the end of the
     /// time-out.
-    static Excerpt of(Signal light, Trial trial, EdgeSettings settings) {
+    public static Excerpt of(Signal light, Trial trial, EdgeSettings settings) {
         double until = Double.isNaN(trial.photonMs()) ? trial.inputMs() + settings.timeoutMs() : trial.photonMs();
-        int from = Math.max(0, light.samples(trial.inputMs() - BEFORE_MS));
-        int to = Math.min(light.size(), light.samples(until + AFTER_MS) + 1);
+        int from = Math.max(0, (int) Math.rint(light.index(trial.inputMs() - BEFORE_MS)));
+        int to = Math.min(light.size(), (int) Math.rint(light.index(until + AFTER_MS)) + 1);
         int step = Math.max(1, (to - from + MOST - 1) / MOST);
         int points = Math.max(0, (to - from) / step);
         double[] block = new double[Math.max(1, points * step)];

@@ -1,4 +1,4 @@
-package app.fluss.core.latency;
+package app.fluss.core.latency.edge;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
@@ -30,7 +30,7 @@ class ExcerptTest {
     @Test
     void pointsStandWhereTheirSamplesAre() {
         for (double rate : new double[] {1000, 4000, 48_000, 96_000}) {
-            Trial trial = new Trial(500, 540, 0, 1, Trial.State.ACCEPTED);
+            Trial trial = Trial.of(500, 540);
             Excerpt excerpt = Excerpt.of(clock(rate, 2), trial, EdgeSettings.DEFAULT);
             assertThat(excerpt.size()).isBetween(50, Excerpt.MOST);
             for (int i = 0; i < excerpt.size(); i++) {
@@ -43,10 +43,10 @@ class ExcerptTest {
 
     @Test
     void aMissedTrialIsShownToItsTimeOutAndNothingOutsideTheTrace() {
-        Trial missed = new Trial(900, Double.NaN, 0, 0, Trial.State.MISSED);
+        Trial missed = Trial.of(900, Double.NaN);
         Excerpt excerpt = Excerpt.of(clock(4000, 1.2), missed, EdgeSettings.DEFAULT);
         assertThat(excerpt.ms(excerpt.size() - 1)).isBetween(1195.0, 1200.0);
-        Trial first = new Trial(5, 20, 0, 1, Trial.State.ACCEPTED);
+        Trial first = Trial.of(5, 20);
         assertThat(Excerpt.of(clock(4000, 1), first, EdgeSettings.DEFAULT).ms(0))
                 .isZero();
     }

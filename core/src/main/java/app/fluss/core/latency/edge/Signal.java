@@ -1,4 +1,4 @@
-package app.fluss.core.latency;
+package app.fluss.core.latency.edge;
 
 /// Samples of something at even times.
 public interface Signal {
@@ -9,6 +9,14 @@ public interface Signal {
     /// @param rateHz samples a second, above 0
     static Signal of(float[] values, int size, double rateHz) {
         return new SampledSignal(values, size, rateHz);
+    }
+
+    /// Samples that each have a time of their own.
+    ///
+    /// @param values two or more; taken over and not copied
+    /// @param ms their times, ms, growing, as many; taken over
+    static Signal stamped(float[] values, double[] ms) {
+        return new StampedSignal(values, ms);
     }
 
     /// Number of samples.
@@ -41,5 +49,10 @@ public interface Signal {
     /// Time of a sample, ms after the first.
     default double ms(double index) {
         return index * 1000 / rateHz();
+    }
+
+    /// Which sample, and part of one, lies at a time, ms after the first.
+    default double index(double ms) {
+        return ms * rateHz() / 1000;
     }
 }

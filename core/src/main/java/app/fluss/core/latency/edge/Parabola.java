@@ -1,4 +1,4 @@
-package app.fluss.core.latency;
+package app.fluss.core.latency.edge;
 
 import java.util.function.IntToDoubleFunction;
 
