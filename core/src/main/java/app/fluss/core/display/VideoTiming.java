@@ -21,12 +21,23 @@ public record VideoTiming(int widthPx, int heightPx, int totalWidthPx, int total
     private static final double CLOCK_STEP_2_MHZ = 0.001;
     private static final int CHANNELS = 3;
 
-    /// CTA-861 formats 4, 16, 63, 97 and 118; each also runs at 1000/1001 of its rate.
+    /// CTA-861 formats 4, 16, 19, 31 to 34, 63, 64, 93 to 97, 117 and 118; each also runs at 1000/1001 of its rate.
     private static final List<VideoTiming> CTA = List.of(
+            new VideoTiming(1280, 720, 1980, 750, 74.25),
             new VideoTiming(1280, 720, 1650, 750, 74.25),
+            new VideoTiming(1920, 1080, 2750, 1125, 74.25),
+            new VideoTiming(1920, 1080, 2640, 1125, 74.25),
+            new VideoTiming(1920, 1080, 2200, 1125, 74.25),
+            new VideoTiming(1920, 1080, 2640, 1125, 148.5),
             new VideoTiming(1920, 1080, 2200, 1125, 148.5),
+            new VideoTiming(1920, 1080, 2640, 1125, 297),
             new VideoTiming(1920, 1080, 2200, 1125, 297),
+            new VideoTiming(3840, 2160, 5500, 2250, 297),
+            new VideoTiming(3840, 2160, 5280, 2250, 297),
+            new VideoTiming(3840, 2160, 4400, 2250, 297),
+            new VideoTiming(3840, 2160, 5280, 2250, 594),
             new VideoTiming(3840, 2160, 4400, 2250, 594),
+            new VideoTiming(3840, 2160, 5280, 2250, 1188),
             new VideoTiming(3840, 2160, 4400, 2250, 1188));
 
     /// @throws IllegalArgumentException outside the ranges
@@ -59,22 +70,22 @@ public record VideoTiming(int widthPx, int heightPx, int totalWidthPx, int total
 
     /// Reduced blanking.
     public static VideoTiming cvtReduced(int widthPx, int heightPx, double hz) {
-        return reduced(
-                widthPx, heightPx, hz, 160, FRONT_PORCH_LINES + syncLines(widthPx, heightPx) + 6, CLOCK_STEP_MHZ);
+        int fewestLines = FRONT_PORCH_LINES + syncLines(widthPx, heightPx) + BACK_PORCH_LINES;
+        return reduced(widthPx, heightPx, hz, wholeCells(widthPx) + 160, fewestLines, CLOCK_STEP_MHZ);
     }
 
-    /// Reduced blanking, second version.
+    /// Reduced blanking, second version, which has no cells of 8 pixels.
     public static VideoTiming cvtReduced2(int widthPx, int heightPx, double hz) {
-        return reduced(widthPx, heightPx, hz, 80, 15, CLOCK_STEP_2_MHZ);
+        return reduced(widthPx, heightPx, hz, widthPx + 80, 15, CLOCK_STEP_2_MHZ);
     }
 
     private static VideoTiming reduced(
-            int widthPx, int heightPx, double hz, int blankPx, int fewestLines, double clockStepMhz) {
+            int widthPx, int heightPx, double hz, int totalWidthPx, int fewestLines, double clockStepMhz) {
         double lineUs = (1e6 / hz - REDUCED_BLANK_US) / heightPx;
         int blankLines = Math.max((int) (REDUCED_BLANK_US / lineUs) + 1, fewestLines);
-        int width = wholeCells(widthPx) + blankPx;
         int height = heightPx + blankLines;
-        return new VideoTiming(widthPx, heightPx, width, height, floored(hz * width * height / 1e6, clockStepMhz));
+        double clockMhz = floored(hz * totalWidthPx * height / 1e6, clockStepMhz);
+        return new VideoTiming(widthPx, heightPx, totalWidthPx, height, clockMhz);
     }
 
     /// The consumer timing of a mode, if there is one at this rate or at 1000/1001 of it.

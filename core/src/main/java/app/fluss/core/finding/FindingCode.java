@@ -434,6 +434,13 @@ public enum FindingCode {
             "Host and client were lined up by the best offset, and another one fits nearly as well.",
             "A hitch of the game may then be put down to the wrong one.",
             "Log frame numbers at both ends."),
+    /// A queue on the link grows.
+    QUEUE_GROWS(
+            Severity.WARNING,
+            Topic.PATH,
+            "A queue on the link grows.",
+            "More is sent than the link carries: delay rises until images are thrown away.",
+            "Lower the stream's bit rate, or see what else uses the link."),
     /// Images of the link probe came later than the client's buffer allows.
     STREAM_LATE(
             Severity.WARNING,

@@ -80,6 +80,12 @@ final class StreamFindings {
     /// @param bufferMs what the client holds back, ms; NaN if it is not stated
     static List<Finding> of(ProbeReport probe, double bufferMs) {
         List<Finding> found = new ArrayList<>();
+        if (probe.queueMsPerS() > 0) {
+            found.add(Finding.of(
+                    FindingCode.QUEUE_GROWS,
+                    "Delay grew by %s ms a second, and so did the round trips."
+                            .formatted(RunFindings.number(probe.queueMsPerS(), 2))));
+        }
         if (probe.arrivals().inTimeShare(bufferMs).orNaN() < StreamBudget.IN_TIME && bufferMs >= 0) {
             Figure needed = probe.arrivals().bufferMs(StreamBudget.IN_TIME);
             found.add(Finding.of(

@@ -69,7 +69,7 @@ public enum LinkMeasure implements Described {
             "ppm",
             1,
             NEITHER,
-            "Slope of the lower envelope of the delays.",
+            "How much faster the receiver's clock runs: slope of the smallest delays, less that of the round trips, which run on one clock; given where it is beyond doubt (p < 0.0001) and within 250 ppm.",
             link -> link.drift().map(drift -> drift * 1e6)),
     /// Delay spread p50.
     DELAY_P50(

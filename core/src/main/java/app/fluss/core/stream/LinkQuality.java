@@ -10,9 +10,9 @@ import app.fluss.core.measure.Ordered;
 /// @param longestLossRun most packets in a row that never came
 /// @param reordered that came in after a packet with a higher number (RFC 4737, section 3, from memory)
 /// @param jitterMs interarrival jitter at the end (RFC 3550), ms
-/// @param drift how much faster the receiver's clock runs, 1e-6 for 1 ppm
-/// @param delaySpread one-way delay over the line below all delays, ms, which takes out offset and drift of the
-///     clocks: the delay that varies
+/// @param drift how much faster the receiver's clock runs, 1e-6 for 1 ppm; missing where none is beyond doubt
+/// @param delaySpread one-way delay above the quickest packets, ms, with the drift of the clocks taken out where one is
+///     known: the delay that varies
 public record LinkQuality(
         long sent,
         long received,

@@ -11,8 +11,8 @@ package app.fluss.core.stream;
 /// @param offset at x = 0, in the unit of y
 /// @param slope y per x
 public record LowerEnvelope(double offset, double slope) {
-    /// Clocks of computers differ by less: 0.1 %. Common practice, no source.
-    public static final double STEEPEST = 1e-3;
+    /// Clocks of computers differ by less: 250 parts in a million. Common practice, no source.
+    public static final double STEEPEST = 2.5e-4;
 
     /// The line below some points.
     ///

@@ -15,6 +15,7 @@ import java.util.Arrays;
 /// @param throughputMbps payload that came in by the time it took, Mbit/s
 /// @param burstMbps median rate within the images that went out in one burst, Mbit/s: the narrowest part of
 ///     the link carries this or more, for jitter stretches bursts
+/// @param queueMsPerS how much a queue on the way grows, ms a second; 0 where none does beyond doubt
 /// @param jitterMs mean delay that varies, of the first packet of each image, which waits for none of its own, ms
 public record ProbeReport(
         LinkQuality link,
@@ -25,13 +26,14 @@ public record ProbeReport(
         long inputsLost,
         Figure throughputMbps,
         Figure burstMbps,
+        double queueMsPerS,
         Figure jitterMs) {
     private static final int FEWEST_IN_BURST = 4;
 
     /// From what a probe saw.
     public static ProbeReport of(ProbeTrace trace) {
         PacketLog packets = trace.packets();
-        VaryingDelay delay = VaryingDelay.of(packets);
+        VaryingDelay delay = VaryingDelay.of(packets, trace.inputs());
         Ordered trips = roundTrips(trace.inputs());
         String none = "no small packet came back";
         return new ProbeReport(
@@ -43,6 +45,7 @@ public record ProbeReport(
                 trace.inputs().sent() - trips.size(),
                 throughput(packets, trace.shape()),
                 burst(packets, trace.shape()),
+                delay.queueMsPerS(),
                 firstJitter(packets, delay, trace.shape()));
     }
 

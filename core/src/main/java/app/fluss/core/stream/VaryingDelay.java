@@ -3,17 +3,26 @@ package app.fluss.core.stream;
 import app.fluss.core.measure.Figure;
 import java.util.Arrays;
 
-/// The one-way delay of each packet above the quickest ones, with what the clocks differ by taken out.
+/// The one-way delay of each packet above the quickest ones. What the clocks differ by is taken out where that is
+/// beyond
+/// doubt; a queue that grows is delay.
 final class VaryingDelay {
     private final double[] ms;
     private final Figure drift;
+    private final double queueMsPerS;
 
-    private VaryingDelay(double[] ms, Figure drift) {
+    private VaryingDelay(double[] ms, Figure drift, double queueMsPerS) {
         this.ms = ms;
         this.drift = drift;
+        this.queueMsPerS = queueMsPerS;
     }
 
     static VaryingDelay of(PacketLog log) {
+        return of(log, new PacketLog(new long[0], new double[0], new double[0]));
+    }
+
+    /// @param inputs round trips, which run on one clock
+    static VaryingDelay of(PacketLog log, PacketLog inputs) {
         double[] keys = new double[log.size()];
         Arrays.setAll(keys, i -> log.cameIn(i) ? log.sentMs(i) : Double.NaN);
         int[] order = Ascending.order(keys);
@@ -26,13 +35,21 @@ final class VaryingDelay {
         double[] ms = new double[log.size()];
         Arrays.fill(ms, Double.NaN);
         if (order.length == 0) {
-            return new VaryingDelay(ms, Figure.missing("no packet came in"));
+            return new VaryingDelay(ms, Figure.missing("no packet came in"), 0);
         }
-        LowerEnvelope line = LowerEnvelope.of(sent, transit, order.length);
+        ClockDrift clocks = ClockDrift.of(sent, transit, inputs);
+        double least = Double.POSITIVE_INFINITY;
         for (int i = 0; i < order.length; i++) {
-            ms[order[i]] = Math.max(0, transit[i] - line.at(sent[i]));
+            transit[i] -= clocks.drift() * (sent[i] - sent[0]);
+            least = Math.min(least, transit[i]);
         }
-        return new VaryingDelay(ms, Figure.of(line.slope()));
+        for (int i = 0; i < order.length; i++) {
+            ms[order[i]] = transit[i] - least;
+        }
+        Figure drift = clocks.isKnown()
+                ? Figure.of(clocks.drift())
+                : Figure.missing("no drift of the clocks stands out beyond doubt");
+        return new VaryingDelay(ms, drift, clocks.queueMsPerS());
     }
 
     /// Of a packet, ms; NaN if it never came.
@@ -48,5 +65,10 @@ final class VaryingDelay {
     /// How much faster the receiver's clock runs.
     Figure drift() {
         return drift;
+    }
+
+    /// How much a queue grows, ms a second; 0 where none does beyond doubt.
+    double queueMsPerS() {
+        return queueMsPerS;
     }
 }

@@ -105,4 +105,33 @@ class VideoTimingTest {
         assertThat(mode.gigabits(8)).isCloseTo(12.5427, within(5e-5));
         assertThat(mode.activeGigabits(8)).isCloseTo(11.9439, within(5e-4));
     }
+
+    /// CTA-861 VIC 19, 31 to 34, 64, 93 to 96 and 117 (from memory; clock / totals = refresh).
+    @ParameterizedTest
+    @CsvSource({
+        "1280, 720, 50, 1980, 750, 74.25", "1920, 1080, 50, 2640, 1125, 148.5", "1920, 1080, 24, 2750, 1125, 74.25",
+        "1920, 1080, 25, 2640, 1125, 74.25", "1920, 1080, 30, 2200, 1125, 74.25", "1920, 1080, 100, 2640, 1125, 297",
+        "3840, 2160, 24, 5500, 2250, 297", "3840, 2160, 25, 5280, 2250, 297", "3840, 2160, 30, 4400, 2250, 297",
+        "3840, 2160, 50, 5280, 2250, 594", "3840, 2160, 100, 5280, 2250, 1188"
+    })
+    void consumerTimingsOfOtherRates(int width, int height, double hz, int total, int lines, double mhz) {
+        VideoTiming timing = VideoTiming.cta(width, height, hz).orElseThrow();
+        assertThat(timing).isEqualTo(new VideoTiming(width, height, total, lines, mhz));
+        assertThat(timing.refreshHz()).isCloseTo(hz, within(1e-9));
+        assertThat(VideoTiming.cta(width, height, hz * 1000 / 1001)).contains(timing);
+    }
+
+    /// 3840x2160@30 at 10 bits RGB needs 8.91 Gbit/s, @50 17.82: more than TMDS 340 and 600 MHz carry (derived).
+    @Test
+    void tenBitsNeedMoreThanTheOldLinks() {
+        assertThat(VideoTiming.cta(3840, 2160, 30).orElseThrow().gigabits(10)).isCloseTo(8.91, within(1e-9));
+        assertThat(VideoTiming.cta(3840, 2160, 50).orElseThrow().gigabits(10)).isCloseTo(17.82, within(1e-9));
+    }
+
+    /// The second version of reduced blanking knows no cells of 8 pixels: 1366 stays 1366.
+    @Test
+    void reducedBlankingTwoHasNoCells() {
+        assertThat(VideoTiming.cvtReduced2(1366, 768, 60).totalWidthPx()).isEqualTo(1446);
+        assertThat(VideoTiming.cvtReduced(1366, 768, 60).totalWidthPx()).isEqualTo(1360 + 160);
+    }
 }

@@ -5,8 +5,6 @@ import app.fluss.core.frame.FrameLog;
 import app.fluss.core.frame.Values;
 import app.fluss.core.measure.FrameTimes;
 import app.fluss.core.measure.Ordered;
-import app.fluss.core.measure.StutterRule;
-import app.fluss.core.measure.Stutters;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.EnumMap;
@@ -26,10 +24,6 @@ import java.util.Optional;
 /// is the game's, the rest belongs to images that were not encoded, or were and never came. The largest part is the
 /// cause. Where stamps are missing, stages run together, and what falls to more than one is unknown.
 public final class Blame {
-    /// A stay of about twice the usual, and 4 ms longer. Below the 2 of a stutter, for on a fixed refresh one missed
-    /// refresh is a ratio of 2 but for rounding.
-    private static final StutterRule RULE = new StutterRule(1.75, 4);
-
     /// Share of the time that a cause must explain.
     private static final double EXPLAINS = 0.25;
 
@@ -44,6 +38,7 @@ public final class Blame {
     private final FrameTimes shownTimes;
     private final double usualHostMs;
     private final double usualShownMs;
+    private final ShownCadence cadence;
 
     private Blame(FrameLog host, FrameLog client, Alignment alignment) {
         this.host = host;
@@ -69,7 +64,8 @@ public final class Blame {
                 .segmentStarts(restarts())
                 .build()
                 .all());
-        usualShownMs = median(shownTimes);
+        cadence = ShownCadence.of(shownTimes.toArray());
+        usualShownMs = cadence.usualMs();
     }
 
     private static double median(FrameTimes times) {
@@ -108,10 +104,9 @@ public final class Blame {
     }
 
     private List<ClientHitch> hitches() {
-        Stutters stutters = Stutters.of(shownTimes, RULE);
         List<ClientHitch> hitches = new ArrayList<>();
-        for (int i = 0; i < stutters.count(); i++) {
-            hitches.add(blamed(shownTimes.image(stutters.interval(i))));
+        for (int interval : cadence.hitches(shownTimes)) {
+            hitches.add(blamed(shownTimes.image(interval)));
         }
         return List.copyOf(hitches);
     }

@@ -231,4 +231,24 @@ class BlameTest {
         assertThat(lanes.hostOf(7)).isEqualTo(7);
         assertThat(lanes.clientImages()).isEqualTo(IMAGES);
     }
+
+    /// 60/s on a display of 90 Hz: long and short stays by turns are all there is; a stay of three refreshes more is a
+    /// hitch.
+    @ParameterizedTest
+    @CsvSource({"90", "144", "60", "75"})
+    void theCadenceOfARateIsNoHitch(double hz) {
+        steady();
+        double refresh = 1000 / hz;
+        int late = 250;
+        delay(late, 50, shown);
+        for (int i = 0; i < IMAGES; i++) {
+            shown[i] = Math.ceil(shown[i] / refresh + 0.3) * refresh;
+        }
+        for (int i = late + 1; i < IMAGES; i++) {
+            shown[i] = Math.max(shown[i], shown[i - 1]);
+        }
+        List<ClientHitch> hitches = blame(host(true), client());
+        assertThat(hitches).hasSize(1);
+        assertThat(hitches.getFirst().cause()).isEqualTo(Cause.CLIENT_DISPLAY);
+    }
 }
