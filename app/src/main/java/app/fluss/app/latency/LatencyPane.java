@@ -12,14 +12,17 @@ import app.fluss.app.theme.Theme;
 import app.fluss.core.latency.Measurement;
 import app.fluss.core.latency.edge.EdgeSettings;
 import app.fluss.core.latency.edge.Excerpt;
-import app.fluss.core.latency.edge.Trial;
+import app.fluss.core.latency.edge.PressKind;
 import app.fluss.files.study.EvidenceKinds;
 import app.fluss.files.study.StoredLatency;
+import app.fluss.files.study.StoredLatency.HandMark;
 import app.fluss.files.study.StoredLatency.JudgedTrial;
+import java.util.Locale;
 import java.util.Optional;
 import javafx.scene.control.Button;
 import javafx.scene.control.ChoiceBox;
 import javafx.scene.control.Label;
+import javafx.scene.control.ToggleButton;
 import javafx.scene.control.Tooltip;
 import javafx.scene.input.Clipboard;
 import javafx.scene.input.ClipboardContent;
@@ -42,6 +45,10 @@ public final class LatencyPane extends VBox {
     private final Label source = Labels.of("", "muted");
     private final Label trialName = Labels.heading("Trace");
     private final Label headHand = Labels.of("", "muted");
+    private final Label reason = Labels.of("", "muted");
+    private final ToggleButton setMark = new ToggleButton("Set mark");
+    private final Button putBack;
+    private final Button release;
     private final ChoiceBox<Double> threshold =
             Choice.of("latency-threshold", share -> Numbers.text(share * 100, 0) + " %");
     private final Button swap = Buttons.quiet(
@@ -59,9 +66,21 @@ public final class LatencyPane extends VBox {
         setId("latency");
         stack = new StageStackView(theme);
         samples = new SamplesView(theme, this::choose);
-        trace = new TraceView(theme);
+        trace = new TraceView(theme, this::mark);
         accept = Buttons.quiet("Accept", "This trial counts (A)", () -> judge(true));
         reject = Buttons.quiet("Reject", "This trial does not count (X)", () -> judge(false));
+        putBack = Buttons.quiet("Put back", "The mark goes back to where it was found", () -> mark(Optional.empty()));
+        release = Buttons.quiet(
+                "It was the release",
+                "What was taken for the press is the release: look again from the other one",
+                this::otherPress);
+        setMark.getStyleClass().add("quiet");
+        setMark.setTooltip(new Tooltip("Then click into the trace where the light answered (M)"));
+        setMark.selectedProperty().subscribe(trace::setPicking);
+        setMark.setId("set-mark");
+        release.setId("other-press");
+        reason.setWrapText(true);
+        reason.setId("trial-reason");
         accept.setId("accept-trial");
         reject.setId("reject-trial");
         threshold.getItems().setAll(0.1, 0.5, 0.9);
@@ -83,6 +102,7 @@ public final class LatencyPane extends VBox {
                 Boxes.row(
                         Labels.heading("Measured"),
                         Boxes.spacer(),
+                        release,
                         swap,
                         Buttons.quiet("Remove", "Takes the measured latency away (can be undone)", this::remove)),
                 source,
@@ -104,9 +124,11 @@ public final class LatencyPane extends VBox {
                 Boxes.spacer(),
                 Buttons.quiet("◂", "Trial before (←)", () -> samples.step(-1)),
                 Buttons.quiet("▸", "Next trial (→)", () -> samples.step(1)),
+                setMark,
+                putBack,
                 accept,
                 reject);
-        VBox tracePanel = Boxes.panel(traceHead, trace);
+        VBox tracePanel = Boxes.panel(traceHead, reason, trace);
         VBox.setVgrow(trace, Priority.ALWAYS);
         for (VBox panel : new VBox[] {samplesPanel, tracePanel}) {
             HBox.setHgrow(panel, Priority.ALWAYS);
@@ -138,6 +160,7 @@ public final class LatencyPane extends VBox {
             case RIGHT -> samples.step(1);
             case A -> judge(true);
             case X -> judge(false);
+            case M -> setMark.setSelected(!setMark.isSelected());
             default -> {
                 return;
             }
@@ -164,8 +187,11 @@ public final class LatencyPane extends VBox {
         }
         StoredLatency stored = measured.get().stored();
         Measurement of = stored.measurement();
+        release.setVisible(of.input().pressed().isPresent());
+        release.setManaged(of.input().pressed().isPresent());
         source.setText(of.source().title()
                 + (Double.isNaN(of.rateHz()) ? "" : ", %s /s".formatted(Numbers.text(of.rateHz(), 0)))
+                + of.input().pressed().map(kind -> ", press: " + kind.title()).orElse("")
                 + (shown != null && shown.run().simulated() ? ", simulated" : ""));
         figures.show(measured.get());
         swap.setVisible(of.source() != Measurement.Source.SAMPLES);
@@ -209,9 +235,17 @@ public final class LatencyPane extends VBox {
             StoredLatency stored = seen.stored();
             samples.show(stored, seen.figures(), chosen);
             trialName.setText("Trial %d, %s".formatted(trial.number(), state(trial)));
-            accept.setDisable(trial.trial().state() == Trial.State.MISSED
-                    || trial.accepted().orElse(false));
-            reject.setDisable(trial.trial().state() == Trial.State.MISSED || trial.isRejected());
+            boolean timed = !Double.isNaN(trial.latencyMs());
+            accept.setDisable(!timed || trial.accepted().orElse(false));
+            reject.setDisable(trial.isMissed() || trial.isRejected());
+            putBack.setVisible(trial.mark().isPresent());
+            putBack.setManaged(trial.mark().isPresent());
+            setMark.setSelected(false);
+            setMark.setDisable(stored.measurement().source() == Measurement.Source.SAMPLES);
+            String why = reason(trial);
+            reason.setText(why);
+            reason.setVisible(!why.isEmpty());
+            reason.setManaged(!why.isEmpty());
             workbench.excerpt(stored, trial, light -> showTrace(trial, light, stored.measurement()));
         });
     }
@@ -221,13 +255,22 @@ public final class LatencyPane extends VBox {
             String none = of.source() == Measurement.Source.SAMPLES
                     ? "A list of samples has no trace."
                     : "No trace was kept of this trial.";
-            trace.show(light, Optional.of(trial.trial()), of.settings().threshold(), none);
+            trace.show(light, trial, of.settings().threshold(), none);
         }
+    }
+
+    /// Why somebody should look at a trial, or what its time is; empty where there is nothing to say.
+    private static String reason(JudgedTrial trial) {
+        String text = trial.trial().doubt().text();
+        return text.isEmpty() ? "" : text.substring(0, 1).toUpperCase(Locale.ROOT) + text.substring(1) + ".";
     }
 
     private static String state(JudgedTrial trial) {
         if (trial.isRejected()) {
             return "rejected";
+        }
+        if (trial.mark().isPresent()) {
+            return "set by hand";
         }
         return switch (trial.trial().state()) {
             case ACCEPTED -> "clean";
@@ -237,8 +280,32 @@ public final class LatencyPane extends VBox {
     }
 
     private void judge(boolean accepted) {
-        chosen.filter(trial -> trial.trial().state() != Trial.State.MISSED)
+        chosen.filter(trial -> !trial.isMissed())
                 .ifPresent(trial -> workbench.edits().evidence().judge(trial, accepted));
+    }
+
+    private void mark(HandMark hand) {
+        mark(Optional.of(hand));
+    }
+
+    private void mark(Optional<HandMark> hand) {
+        chosen.ifPresent(trial -> workbench.edits().evidence().mark(trial, hand));
+    }
+
+    /// Takes the other part of the input for the press.
+    private void otherPress() {
+        AnalysedRun shown = run;
+        if (shown != null) {
+            measured().ifPresent(seen -> {
+                Measurement of = seen.stored().measurement();
+                EdgeSettings other =
+                        of.settings().withPress(of.input().pressed().map(PressKind::other));
+                workbench
+                        .edits()
+                        .evidence()
+                        .lookAgain(shown.run(), other, seen.stored().swapped());
+            });
+        }
     }
 
     private void lookAgain(@Nullable Double share) {

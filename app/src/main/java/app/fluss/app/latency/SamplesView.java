@@ -6,7 +6,6 @@ import app.fluss.app.theme.Palette;
 import app.fluss.app.theme.Palette.Role;
 import app.fluss.app.theme.Theme;
 import app.fluss.core.latency.LatencyFigures;
-import app.fluss.core.latency.edge.Trial;
 import app.fluss.core.measure.Histogram;
 import app.fluss.core.measure.Ticks;
 import app.fluss.files.study.StoredLatency;
@@ -172,7 +171,7 @@ final class SamplesView extends CanvasView {
 
     private static void mark(GraphicsContext g, Palette palette, JudgedTrial trial, double x, double y) {
         g.setLineWidth(1.5);
-        if (trial.trial().state() == Trial.State.MISSED) {
+        if (trial.isMissed()) {
             g.setFill(palette.get(Role.WARM));
             g.fillPolygon(new double[] {x - 4, x + 4, x}, new double[] {y, y, y + 7}, 3);
         } else if (trial.isRejected()) {

@@ -8,32 +8,56 @@ import app.fluss.app.theme.Theme;
 import app.fluss.core.latency.edge.Excerpt;
 import app.fluss.core.latency.edge.Trial;
 import app.fluss.core.measure.Ticks;
+import app.fluss.files.study.StoredLatency.HandMark;
+import app.fluss.files.study.StoredLatency.JudgedTrial;
 import java.util.Optional;
+import java.util.function.Consumer;
 import javafx.geometry.VPos;
+import javafx.scene.Cursor;
 import javafx.scene.canvas.GraphicsContext;
+import javafx.scene.input.MouseEvent;
 import javafx.scene.text.TextAlignment;
 
-/// The light around one trial: the input's edge, the settled levels, the threshold and where the light
-/// passed it.
+/// The light around one trial: the input's edge, the settled levels, the threshold and where the light passed it, or
+/// where the analyst set the mark.
 final class TraceView extends CanvasView {
     private static final double FOOT = 20;
     private static final double HEAD = 16;
     private static final double MARGIN = 0.12;
+    private static final double HAND_PX = 2;
 
     private Optional<Excerpt> excerpt = Optional.empty();
-    private Optional<Trial> trial = Optional.empty();
+    private Optional<JudgedTrial> judged = Optional.empty();
+    private Optional<Scale> drawn = Optional.empty();
+    private boolean picking;
+    private final Consumer<HandMark> mark;
     private double threshold = 0.5;
     private String nothing = "";
 
-    TraceView(Theme theme) {
+    /// @param mark is told where the analyst sets the mark
+    TraceView(Theme theme, Consumer<HandMark> mark) {
         super(theme, "The light around one trial, with the edges that were found");
+        this.mark = mark;
         setId("latency-trace");
+        addEventHandler(MouseEvent.MOUSE_CLICKED, event -> pick(event.getX()));
+    }
+
+    /// Whether the next click into the trace sets the mark.
+    void setPicking(boolean now) {
+        picking = now;
+        setCursor(now ? Cursor.CROSSHAIR : Cursor.DEFAULT);
+    }
+
+    private void pick(double x) {
+        if (picking) {
+            drawn.ifPresent(scale -> mark.accept(new HandMark(scale.ms(x), scale.withinMs())));
+        }
     }
 
     /// @param words stand in its place where there is no trace
-    void show(Optional<Excerpt> light, Optional<Trial> of, double share, String words) {
+    void show(Optional<Excerpt> light, JudgedTrial of, double share, String words) {
         excerpt = light.filter(shown -> shown.size() > 1);
-        trial = of;
+        judged = Optional.of(of);
         threshold = share;
         nothing = words;
         redraw();
@@ -41,14 +65,16 @@ final class TraceView extends CanvasView {
 
     @Override
     protected void draw(GraphicsContext g, Palette palette, double width, double height) {
-        if (excerpt.isEmpty() || trial.isEmpty()) {
+        drawn = Optional.empty();
+        if (excerpt.isEmpty() || judged.isEmpty()) {
             g.setFill(palette.get(Role.MUTED));
             g.setTextBaseline(VPos.TOP);
             g.fillText(nothing, 0, 4);
             return;
         }
         Excerpt light = excerpt.get();
-        Trial of = trial.get();
+        JudgedTrial shown = judged.get();
+        Trial of = shown.trial();
         double low = Double.POSITIVE_INFINITY;
         double high = Double.NEGATIVE_INFINITY;
         for (int i = 0; i < light.size(); i++) {
@@ -57,6 +83,7 @@ final class TraceView extends CanvasView {
         }
         double room = Math.max(1e-9, high - low) * MARGIN;
         Scale scale = new Scale(light, low - room, high + room, width, height);
+        drawn = Optional.of(scale);
         levels(g, palette, of, scale);
         g.setStroke(palette.get(Role.WATER));
         g.setLineWidth(1.3);
@@ -67,8 +94,11 @@ final class TraceView extends CanvasView {
         }
         g.stroke();
         edge(g, palette, scale, of.inputMs(), "input", Role.INK);
-        if (!Double.isNaN(of.photonMs())) {
-            edge(g, palette, scale, of.photonMs(), Numbers.text(of.latencyMs(), 2) + " ms", Role.WARM);
+        if (!Double.isNaN(shown.photonMs())) {
+            String by = shown.mark()
+                    .map(hand -> " ± %s ms, by hand".formatted(Numbers.text(hand.withinMs(), 1)))
+                    .orElse(" ms");
+            edge(g, palette, scale, shown.photonMs(), Numbers.text(shown.latencyMs(), 2) + by, Role.WARM);
         }
         axis(g, palette, scale, of);
     }
@@ -93,6 +123,16 @@ final class TraceView extends CanvasView {
 
         double x(double ms) {
             return (ms - from) / (to - from) * width;
+        }
+
+        /// The time at a place on the view.
+        double ms(double x) {
+            return from + x / width * (to - from);
+        }
+
+        /// How far a hand may be off on this view, ms: two pixels.
+        double withinMs() {
+            return HAND_PX / width * (to - from);
         }
 
         double y(double light) {

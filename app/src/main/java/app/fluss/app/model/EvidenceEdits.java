@@ -14,6 +14,7 @@ import app.fluss.files.study.EvidenceKinds;
 import app.fluss.files.study.Run;
 import app.fluss.files.study.RunDraft;
 import app.fluss.files.study.RunEvidence;
+import app.fluss.files.study.StoredLatency.HandMark;
 import app.fluss.files.study.StoredLatency.JudgedTrial;
 import app.fluss.files.study.StoredPictures;
 import app.fluss.files.study.Study;
@@ -132,6 +133,11 @@ public final class EvidenceEdits {
     /// Says whether a trial of measured latency counts.
     public void judge(JudgedTrial trial, boolean accepted) {
         edits.change("Judging a trial", study -> study.latency().judge(trial, Optional.of(accepted)));
+    }
+
+    /// Sets the mark of a trial's light by hand, or puts it back where it was found.
+    public void mark(JudgedTrial trial, Optional<HandMark> mark) {
+        edits.change("Setting a mark", study -> study.latency().mark(trial, mark));
     }
 
     /// Looks at the evidence of measured latency again.

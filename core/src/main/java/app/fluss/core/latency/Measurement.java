@@ -131,9 +131,14 @@ public record Measurement(
                 .toList();
     }
 
-    /// The step in which latencies come, ms: whole pictures, whole samples, or the digits of a list.
+    /// The step in which latencies come, ms: whole pictures, or the digits of a list; 0 where edges lie between
+    /// samples.
     public double resolutionMs() {
-        return source == Source.SAMPLES ? Resolution.of(samplesMs()) : 1000 / rateHz;
+        return switch (source) {
+            case SAMPLES -> Resolution.of(samplesMs());
+            case CLIP -> 1000 / rateHz;
+            case TRACE, SOUND -> 0;
+        };
     }
 
     /// The figures of the trials that count.

@@ -137,23 +137,29 @@ final class Answers {
             boolean cut = press + span > size;
             return new Answer(-1, -1, cut ? Doubt.CUT_OFF : Doubt.NOTHING_CHANGED);
         }
+        int first = i;
+        while (first > 0 && changes.get(first - 1).at() > press && isPart(first - 1, first)) {
+            first--;
+        }
         int last = i;
-        while (last + 1 < changes.size()
-                && changes.get(last + 1).isUp() == changes.get(i).isUp()
-                && changes.get(last + 1).from() - changes.get(last).to() < PART_MS * ms) {
+        while (last + 1 < changes.size() && isPart(last, last + 1)) {
             last++;
         }
-        Answer answer = new Answer(i, last, Doubt.NONE);
-        LightChange change = changes.get(i);
-        if (i > 0) {
-            LightChange before = changes.get(i - 1);
-            boolean moves = before.to() - 0.8 * found.width() > press;
-            boolean open = opening != 0 && before.isUp() == (opening > 0) && change.isUp() != before.isUp();
+        Answer answer = new Answer(first, last, Doubt.NONE);
+        LightChange change = changes.get(first);
+        int before = first - 1;
+        while (before >= 0 && changes.get(before).at() > press) {
+            before--;
+        }
+        if (before >= 0) {
+            LightChange earlier = changes.get(before);
+            boolean moves = earlier.to() - 0.8 * found.width() > press;
+            boolean open = opening != 0 && earlier.isUp() == (opening > 0) && change.isUp() != earlier.isUp();
             if (moves || open) {
                 return answer.because(Doubt.NOT_AT_REST);
             }
         }
-        double rest = change.at() - (i > 0 ? changes.get(i - 1).at() : 0);
+        double rest = change.at() - (before >= 0 ? changes.get(before).at() : 0);
         if (rest < Math.max(found.width(), LEAST_REST_MS * ms)) {
             return answer.because(Doubt.NO_LEVEL_BEFORE);
         }
@@ -161,6 +167,13 @@ final class Answers {
             return answer.because(Doubt.ODD_SIZE);
         }
         return changes.get(last).at() + found.width() > size ? answer.because(Doubt.CUT_OFF) : answer;
+    }
+
+    /// Whether two changes in a row are parts of one: the same way, and soon after each other.
+    private boolean isPart(int one, int next) {
+        LightChange a = changes.get(one);
+        LightChange b = changes.get(next);
+        return a.isUp() == b.isUp() && b.from() - a.to() < PART_MS * ms;
     }
 
     /// The longest latency of presses that no other press disturbs.

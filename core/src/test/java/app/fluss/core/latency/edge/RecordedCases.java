@@ -21,6 +21,12 @@ final class RecordedCases {
         }
     }
 
+    /// A display that smooths: a new level each 5.6 ms, a tenth, a quarter, six tenths, nine tenths, all.
+    private static double smoothly(double ms) {
+        double[] levels = {0.1, 0.25, 0.4, 0.85, 0.95, 1};
+        return levels[(int) Math.clamp(ms / 5.6, 0, levels.length - 1.0)];
+    }
+
     private static double within(double rateHz, double loose) {
         return Math.max(rateHz <= 2000 ? 1 : 0.5, loose);
     }
@@ -324,6 +330,12 @@ final class RecordedCases {
             return r.answers(r.latencies(20, 120), ms -> ms < 12 ? 0.25 : ms < 24 ? 0.75 : 1, 150, 12)
                     .scaled(0.1, 0.8)
                     .noise(0.008);
+        }));
+        cases.add(new Case("many small parts" + at, within(rate, rate < 5000 ? 2.7 : 1.5), seed -> {
+            Recorded r = pressed(seed, rate).button(12, 0, 1);
+            return r.answers(r.latencies(20, 90), ms -> smoothly(ms), 160, 17)
+                    .scaled(0.1, 0.8)
+                    .noise(0.01);
         }));
         cases.add(new Case("late answers" + at, within(rate, 0), seed -> {
             Recorded r = pressed(seed, rate, 900, 100).button(250, 0, 1);
