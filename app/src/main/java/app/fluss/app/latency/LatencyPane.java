@@ -17,6 +17,7 @@ import app.fluss.files.study.EvidenceKinds;
 import app.fluss.files.study.StoredLatency;
 import app.fluss.files.study.StoredLatency.HandMark;
 import app.fluss.files.study.StoredLatency.JudgedTrial;
+import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import javafx.scene.control.Button;
@@ -48,7 +49,7 @@ public final class LatencyPane extends VBox {
     private final Label reason = Labels.of("", "muted");
     private final ToggleButton setMark = new ToggleButton("Set mark");
     private final Button putBack;
-    private final Button release;
+    private final ChoiceBox<PressKind> press = Choice.of("latency-press", kind -> "press: " + kind.title());
     private final ChoiceBox<Double> threshold =
             Choice.of("latency-threshold", share -> Numbers.text(share * 100, 0) + " %");
     private final Button swap = Buttons.quiet(
@@ -70,20 +71,20 @@ public final class LatencyPane extends VBox {
         accept = Buttons.quiet("Accept", "This trial counts (A)", () -> judge(true));
         reject = Buttons.quiet("Reject", "This trial does not count (X)", () -> judge(false));
         putBack = Buttons.quiet("Put back", "The mark goes back to where it was found", () -> mark(Optional.empty()));
-        release = Buttons.quiet(
-                "It was the release",
-                "What was taken for the press is the release: look again from the other one",
-                this::otherPress);
+        press.setTooltip(
+                new Tooltip(
+                        "What was taken for the press; if that was the release, choose the other: the evidence is looked at again"));
+        press.setPrefWidth(160);
+        press.valueProperty().subscribe(this::takePress);
         setMark.getStyleClass().add("quiet");
         setMark.setTooltip(new Tooltip("Then click into the trace where the light answered (M)"));
         setMark.selectedProperty().subscribe(trace::setPicking);
         setMark.setId("set-mark");
-        release.setId("other-press");
         reason.setWrapText(true);
         reason.setId("trial-reason");
         accept.setId("accept-trial");
         reject.setId("reject-trial");
-        threshold.getItems().setAll(0.1, 0.5, 0.9);
+        threshold.getItems().setAll(0.1, 0.4, 0.5, 0.6, 0.9);
         threshold.setPrefWidth(76);
         threshold.setTooltip(
                 new Tooltip("The share of the light's step at which it counts; the evidence is looked at again"));
@@ -102,10 +103,9 @@ public final class LatencyPane extends VBox {
                 Boxes.row(
                         Labels.heading("Measured"),
                         Boxes.spacer(),
-                        release,
                         swap,
                         Buttons.quiet("Remove", "Takes the measured latency away (can be undone)", this::remove)),
-                source,
+                Boxes.row(source, Boxes.spacer(), press),
                 figures);
         figurePanel.setMinWidth(USE_PREF_SIZE);
         HBox upper = new HBox(10, stackPanel, figurePanel);
@@ -124,11 +124,13 @@ public final class LatencyPane extends VBox {
                 Boxes.spacer(),
                 Buttons.quiet("◂", "Trial before (←)", () -> samples.step(-1)),
                 Buttons.quiet("▸", "Next trial (→)", () -> samples.step(1)),
-                setMark,
-                putBack,
                 accept,
                 reject);
-        VBox tracePanel = Boxes.panel(traceHead, reason, trace);
+        HBox.setHgrow(reason, Priority.ALWAYS);
+        reason.setMaxWidth(Double.MAX_VALUE);
+        setMark.setMinWidth(USE_PREF_SIZE);
+        putBack.setMinWidth(USE_PREF_SIZE);
+        VBox tracePanel = Boxes.panel(traceHead, Boxes.row(reason, putBack, setMark), trace);
         VBox.setVgrow(trace, Priority.ALWAYS);
         for (VBox panel : new VBox[] {samplesPanel, tracePanel}) {
             HBox.setHgrow(panel, Priority.ALWAYS);
@@ -187,15 +189,16 @@ public final class LatencyPane extends VBox {
         }
         StoredLatency stored = measured.get().stored();
         Measurement of = stored.measurement();
-        release.setVisible(of.input().pressed().isPresent());
-        release.setManaged(of.input().pressed().isPresent());
         source.setText(of.source().title()
                 + (Double.isNaN(of.rateHz()) ? "" : ", %s /s".formatted(Numbers.text(of.rateHz(), 0)))
-                + of.input().pressed().map(kind -> ", press: " + kind.title()).orElse("")
                 + (shown != null && shown.run().simulated() ? ", simulated" : ""));
         figures.show(measured.get());
         swap.setVisible(of.source() != Measurement.Source.SAMPLES);
         filling = true;
+        press.setVisible(of.input().pressed().isPresent());
+        press.getItems()
+                .setAll(of.input().pressed().map(PressKind::alternatives).orElse(List.of()));
+        press.setValue(of.input().pressed().orElse(null));
         threshold.setDisable(of.source() == Measurement.Source.SAMPLES);
         threshold.setValue(
                 of.source() == Measurement.Source.SAMPLES ? null : of.settings().threshold());
@@ -242,10 +245,7 @@ public final class LatencyPane extends VBox {
             putBack.setManaged(trial.mark().isPresent());
             setMark.setSelected(false);
             setMark.setDisable(stored.measurement().source() == Measurement.Source.SAMPLES);
-            String why = reason(trial);
-            reason.setText(why);
-            reason.setVisible(!why.isEmpty());
-            reason.setManaged(!why.isEmpty());
+            reason.setText(reason(trial));
             workbench.excerpt(stored, trial, light -> showTrace(trial, light, stored.measurement()));
         });
     }
@@ -292,20 +292,22 @@ public final class LatencyPane extends VBox {
         chosen.ifPresent(trial -> workbench.edits().evidence().mark(trial, hand));
     }
 
-    /// Takes the other part of the input for the press.
-    private void otherPress() {
+    /// Takes a part of the input for the press.
+    private void takePress(@Nullable PressKind kind) {
         AnalysedRun shown = run;
-        if (shown != null) {
-            measured().ifPresent(seen -> {
-                Measurement of = seen.stored().measurement();
-                EdgeSettings other =
-                        of.settings().withPress(of.input().pressed().map(PressKind::other));
-                workbench
-                        .edits()
-                        .evidence()
-                        .lookAgain(shown.run(), other, seen.stored().swapped());
-            });
+        if (filling || kind == null || shown == null) {
+            return;
         }
+        measured().ifPresent(seen -> {
+            EdgeSettings now = seen.stored().measurement().settings();
+            workbench
+                    .edits()
+                    .evidence()
+                    .lookAgain(
+                            shown.run(),
+                            now.withPress(Optional.of(kind)),
+                            seen.stored().swapped());
+        });
     }
 
     private void lookAgain(@Nullable Double share) {

@@ -1,17 +1,19 @@
 package app.fluss.core.latency.edge;
 
+import java.util.List;
+
 /// Which part of an input is a press.
 public enum PressKind {
     /// The higher of two levels.
-    HIGH("the higher level"),
+    HIGH("higher level"),
     /// The lower of two levels.
-    LOW("the lower level"),
+    LOW("lower level"),
     /// Every burst of sound.
     EVERY("every sound"),
     /// The first, third, fifth … burst: the others are releases.
-    FIRST("the first of two sounds"),
+    FIRST("first of two"),
     /// The second, fourth, sixth … burst: the recording begins with a release.
-    SECOND("the second of two sounds");
+    SECOND("second of two");
 
     private final String title;
 
@@ -24,13 +26,11 @@ public enum PressKind {
         return title;
     }
 
-    /// What a press is if this is the release.
-    public PressKind other() {
+    /// What else of the same input may be the press, with this one.
+    public List<PressKind> alternatives() {
         return switch (this) {
-            case HIGH -> LOW;
-            case LOW -> HIGH;
-            case FIRST, EVERY -> SECOND;
-            case SECOND -> FIRST;
+            case HIGH, LOW -> List.of(HIGH, LOW);
+            case EVERY, FIRST, SECOND -> List.of(EVERY, FIRST, SECOND);
         };
     }
 }

@@ -21,9 +21,10 @@ final class Trials {
 
     /// One answer on its way to a trial.
     ///
-    /// @param edge the part of it on which the threshold lies
+    /// @param part the part of it on which the threshold lies, in the list of changes
+    /// @param edge that part, sample by sample
     /// @param share of that part at which the time is taken
-    private record Timed(double inputMs, Answer answer, LightEdge edge, double share, boolean onPlateau) {}
+    private record Timed(double inputMs, Answer answer, int part, LightEdge edge, double share, boolean onPlateau) {}
 
     private Trials(Signal light, LightTrace trace, EdgeSettings settings, boolean pictures) {
         this.light = light;
@@ -102,7 +103,7 @@ final class Trials {
 
     private Timed timed(double inputMs, Answer answer, int part, double share, boolean onPlateau) {
         LightEdge edge = new LightEdge(light, trace.place(part), trace.whole(), share, pictures);
-        return new Timed(inputMs, answer, edge, share, onPlateau);
+        return new Timed(inputMs, answer, part, edge, share, onPlateau);
     }
 
     /// The panel's time constant, from answers that nothing disturbs.
@@ -131,9 +132,14 @@ final class Trials {
     private Trial trial(Timed one, double tauMs) {
         Doubt doubt = one.answer().doubt();
         LightEdge edge = one.edge();
+        List<LightChange> changes = trace.changes().all();
+        LightChange part = changes.get(one.part());
+        // Levels of the whole answer, whichever part of it was timed.
+        double before = edge.before() + changes.get(one.answer().first()).before() - part.before();
+        double after = edge.after() + changes.get(one.answer().last()).after() - part.after();
         if (!edge.isFound()) {
             Doubt why = doubt == Doubt.NONE ? Doubt.TWO_CHANGES : doubt;
-            return new Trial(one.inputMs(), Double.NaN, edge.before(), edge.after(), Trial.State.AMBIGUOUS, why);
+            return new Trial(one.inputMs(), Double.NaN, before, after, Trial.State.AMBIGUOUS, why);
         }
         double photonMs = light.ms(edge.crossing(one.share(), tauMs));
         if (doubt == Doubt.NONE && photonMs < one.inputMs()) {
@@ -141,6 +147,6 @@ final class Trials {
         }
         Trial.State state = doubt == Doubt.NONE ? Trial.State.ACCEPTED : Trial.State.AMBIGUOUS;
         Doubt why = doubt == Doubt.NONE && one.onPlateau() ? Doubt.ON_PLATEAU : doubt;
-        return new Trial(one.inputMs(), photonMs, edge.before(), edge.after(), state, why);
+        return new Trial(one.inputMs(), photonMs, before, after, state, why);
     }
 }
