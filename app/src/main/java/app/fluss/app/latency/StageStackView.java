@@ -22,6 +22,7 @@ import org.jspecify.annotations.Nullable;
 /// The stage stack: each stage begins where the one before ends on average, so that the steps lead from the
 /// input down to the light. Below, the estimated total and the measured samples over the same axis.
 final class StageStackView extends CanvasView {
+    private static final double TICK_ROOM = 44;
     private static final double NAME = 128;
     private static final double VALUES = 132;
     private static final double GAP = 12;
@@ -201,7 +202,8 @@ final class StageStackView extends CanvasView {
         private void axis(double y) {
             g.setFill(palette.get(Role.MUTED));
             g.setTextAlign(TextAlignment.CENTER);
-            double step = Ticks.step(longest, 6);
+            int fit = (int) Math.clamp((x(longest) - x(0)) / scaled(TICK_ROOM), 1, 6);
+            double step = Ticks.step(longest, fit);
             for (double ms = 0; ms <= longest; ms += step) {
                 boolean last = ms + step > longest;
                 g.fillText(Numbers.text(ms, 0) + (last ? " ms" : ""), x(ms), y + rowHigh / 2);

@@ -24,6 +24,8 @@ final class TraceFile {
     private static final double HIGHEST_HZ = 250_000;
     private static final double GAP = 2.5;
     private static final double EVEN = 0.05;
+    private static final int STEPS_LOOKED_AT = 200_000;
+    private static final double MOST_WITH_GAPS = 2;
 
     private final Path file;
     private final boolean camera;
@@ -76,11 +78,7 @@ final class TraceFile {
     }
 
     private Recording recording() throws InputException {
-        double[] steps = new double[size - 1];
-        for (int i = 1; i < size; i++) {
-            steps[i - 1] = ms[i] - ms[i - 1];
-        }
-        double step = Ordered.of(steps).median();
+        double step = usualStep();
         List<Gap> gaps = new ArrayList<>();
         double missing = 0;
         for (int i = 1; i < size; i++) {
@@ -112,6 +110,15 @@ final class TraceFile {
                 : new Recording(even(input, rateHz), even(light, rateHz), gaps);
     }
 
+    private double usualStep() {
+        int stride = Math.max(1, (size - 1) / STEPS_LOOKED_AT);
+        double[] steps = new double[(size - 1) / stride];
+        for (int i = 0; i < steps.length; i++) {
+            steps[i] = ms[i * stride + 1] - ms[i * stride];
+        }
+        return Ordered.of(steps).median();
+    }
+
     private boolean isEven(double rateHz) {
         for (int i = 0; i < size; i++) {
             if (Math.abs((ms[i] - ms[0]) * rateHz / 1000 - i) > EVEN) {
@@ -124,8 +131,13 @@ final class TraceFile {
     /// The same on even times, on the line between the samples beside each.
     private Signal even(float[] values, double rateHz) throws InputException {
         double all = (ms[size - 1] - ms[0]) * rateHz / 1000 + 1;
-        if (all > MOST_SAMPLES) {
-            throw new InputException(file, 0, 1, "times over %.0f s".formatted((ms[size - 1] - ms[0]) / 1000), "fewer");
+        if (all > MOST_WITH_GAPS * size + STEPS_LOOKED_AT) {
+            throw new InputException(
+                    file,
+                    0,
+                    1,
+                    "%.0f s with samples for %.0f s only".formatted((ms[size - 1] - ms[0]) / 1000, size / rateHz),
+                    "one recording without long gaps: cut it where it was stopped");
         }
         float[] even = new float[(int) all];
         int before = 0;

@@ -283,6 +283,16 @@ class LatencyFileTest {
                 .allSatisfy(trial -> assertThat(trial.latencyMs()).isCloseTo(40, within(0.5)));
     }
 
+    /// A stop of hours in a recording of seconds is refused, and takes no memory for the hours.
+    @Test
+    void aRecordingThatWasStoppedForHoursIsRefused() throws Exception {
+        String text = flashes(",", '.', ms -> ms < 3000 ? ms : ms + 4e7, "ms", 1);
+        Path file = Files.writeString(folder.resolve("hours.csv"), text);
+        assertThatThrownBy(() -> LatencyFile.read(file))
+                .isInstanceOf(InputException.class)
+                .hasMessageContaining("samples for 6 s only");
+    }
+
     /// A clock that runs faster and slower by a tenth: times follow the stamps.
     @Test
     void timesFollowStampsThatWander() throws Exception {
