@@ -300,6 +300,13 @@ public enum FindingCode {
             "It could not be told press from release.",
             "Every latency is off by how long the button was held if the release was taken.",
             "Say which it is (--press), or begin the recording with the button up and hold it shorter than it rests."),
+    /// Clicks follow each other so closely that an answer may be that of the click before.
+    CLICKS_CLOSE(
+            Severity.WARNING,
+            Topic.LATENCY,
+            "Clicks follow each other closely.",
+            "An answer that takes longer than the next click would be taken for that one's.",
+            "Leave half a second between clicks."),
     /// Trials could be read in two ways.
     AMBIGUOUS_TRIALS(
             Severity.WARNING,

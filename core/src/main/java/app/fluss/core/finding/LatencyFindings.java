@@ -5,6 +5,7 @@ import app.fluss.core.latency.Measurement;
 import app.fluss.core.latency.edge.Doubt;
 import app.fluss.core.latency.edge.PressKind;
 import app.fluss.core.latency.edge.Trial;
+import app.fluss.core.measure.Ordered;
 import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.List;
@@ -17,6 +18,7 @@ final class LatencyFindings {
     private static final double NOISY = 0.15;
     private static final double CLIPPED = 0.2;
     private static final double MANY_MISSED = 0.1;
+    private static final double CLOSE_MS = 200;
 
     private LatencyFindings() {}
 
@@ -64,6 +66,12 @@ final class LatencyFindings {
                                     .map(LatencyFindings::capitalised)
                                     .orElse("One part"))));
         }
+        double apartMs = apartMs(measured.trials());
+        if (apartMs < CLOSE_MS && measured.source() != Measurement.Source.SAMPLES) {
+            found.add(Finding.of(
+                    FindingCode.CLICKS_CLOSE,
+                    "Most clicks follow the one before within %s ms.".formatted(RunFindings.number(apartMs, 0))));
+        }
         if (!open.isEmpty()) {
             found.add(Finding.of(
                     FindingCode.AMBIGUOUS_TRIALS,
@@ -102,6 +110,15 @@ final class LatencyFindings {
         }
         found.sort(Finding.WORST_FIRST);
         return List.copyOf(found);
+    }
+
+    /// The usual time from click to click, ms; NaN below two.
+    private static double apartMs(List<Trial> trials) {
+        double[] apart = new double[Math.max(0, trials.size() - 1)];
+        for (int i = 0; i < apart.length; i++) {
+            apart[i] = trials.get(i + 1).inputMs() - trials.get(i).inputMs();
+        }
+        return Ordered.of(apart).median();
     }
 
     /// The reasons of doubtful trials, the commonest first.

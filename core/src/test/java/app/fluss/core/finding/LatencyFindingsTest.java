@@ -64,7 +64,7 @@ class LatencyFindingsTest {
                 new InputQuality(Optional.of(PressKind.LOW), true),
                 new LightQuality(240, 50, 40, 0.3, 0.5, true),
                 open,
-                trial(Trial.State.ACCEPTED, Doubt.ON_PLATEAU));
+                new Trial(900, 930, 0, 1, Trial.State.ACCEPTED, Doubt.ON_PLATEAU));
         List<Finding> found = LatencyFindings.of(poor, good, List.of(open));
         assertThat(codes(found))
                 .containsExactlyInAnyOrder(
@@ -77,6 +77,12 @@ class LatencyFindingsTest {
                         "coupling-restored",
                         "hum-removed",
                         "ripple-removed");
+        Measurement close = measured(
+                InputQuality.UNKNOWN,
+                clean,
+                trial(Trial.State.ACCEPTED, Doubt.NONE),
+                new Trial(220, 250, 0, 1, Trial.State.ACCEPTED, Doubt.NONE));
+        assertThat(codes(LatencyFindings.of(close, good, List.of()))).containsExactly("clicks-close");
         assertThat(found)
                 .anySatisfy(finding -> assertThat(finding.seen()).contains("two changes of the light compete (1)"));
     }

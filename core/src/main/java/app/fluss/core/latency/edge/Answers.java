@@ -19,6 +19,10 @@ final class Answers {
     private static final double LEAST_REST_MS = 4;
     private static final double LONGER_THAN_USUAL = 1.2;
     private static final double USUAL_ROOM_MS = 10;
+    private static final double AFTER_LATENCIES = 3;
+    private static final double AFTER_MS = 150;
+    private static final double MOST_BY_CHANCE = 0.1;
+    private static final int FEWEST_BY_ITSELF = 3;
 
     private final List<LightChange> changes;
     private final LightChanges found;
@@ -64,6 +68,7 @@ final class Answers {
         }
         sizes();
         competitors();
+        byItself();
     }
 
     Answer of(int press) {
@@ -248,6 +253,35 @@ final class Answers {
         for (int k = 0; k < answers.length; k++) {
             if (answers[k].isThere() && more[k] > usual) {
                 answers[k] = answers[k].because(Doubt.TWO_CHANGES);
+            }
+        }
+    }
+
+    /// Doubts every trial if the light changes so often where no press was that many answers would be chance.
+    private void byItself() {
+        Steadiness answered = steadiness();
+        double window = Math.min(span, (AFTER_LATENCIES * answered.middle() + AFTER_MS) * ms);
+        if (!(window > 0)) {
+            return;
+        }
+        double outside = 0;
+        int n = 0;
+        int next = 0;
+        double quietFrom = 0;
+        for (int k = 0; k <= presses.length; k++) {
+            double quietTo = k < presses.length ? presses[k] : size;
+            outside += Math.max(0, quietTo - quietFrom);
+            for (; next < changes.size() && changes.get(next).at() < quietTo; next++) {
+                LightChange change = changes.get(next);
+                boolean opens = opening == 0 || change.isUp() == (opening > 0);
+                n += opens && change.at() > quietFrom && change.size() >= COMPETES * found.typical() ? 1 : 0;
+            }
+            quietFrom = k < presses.length ? Math.max(quietFrom, presses[k] + window) : size;
+        }
+        double chance = outside > 0 ? 1 - Math.exp(-n / outside * answered.middle() * ms) : 0;
+        for (int k = 0; chance > MOST_BY_CHANCE && n >= FEWEST_BY_ITSELF && k < answers.length; k++) {
+            if (answers[k].isThere()) {
+                answers[k] = answers[k].because(Doubt.BY_ITSELF);
             }
         }
     }

@@ -14,6 +14,8 @@ public enum Doubt {
     TWO_CHANGES("two changes of the light compete"),
     /// Another click came before the answer.
     CLICK_BETWEEN("another click lies between click and answer"),
+    /// The light changes as much and as often where no click was.
+    BY_ITSELF("the light changes like this without a click too"),
     /// The change is much larger or smaller than those of the other trials, or goes the other way.
     ODD_SIZE("the change of the light is unlike that of the other trials"),
     /// Samples are missing within the trial.

@@ -31,6 +31,7 @@ record LightChanges(List<LightChange> all, double width, double noise, double ty
     private static final double LEAST_STEP = 0.12;
     private static final double SETTLES_MS = 60;
     private static final double DWELLS_MS = 1.5;
+    private static final double FLAT = 0.08;
 
     /// Finds them.
     ///
@@ -138,12 +139,12 @@ record LightChanges(List<LightChange> all, double width, double noise, double ty
         return regions;
     }
 
-    /// What noise has split is one: a plateau lasts longer than that.
+    /// What noise has split is one: a plateau lasts longer than that, and is flat.
     private void add(Coarse light, List<LightChange> regions, LightChange region) {
         if (!regions.isEmpty()) {
             LightChange before = regions.getLast();
-            if (before.isUp() == region.isUp()
-                    && region.from() - before.to() <= Math.max(width, DWELLS_MS * light.rateHz() / 1000)) {
+            boolean close = region.from() - before.to() <= Math.max(width, DWELLS_MS * light.rateHz() / 1000);
+            if (before.isUp() == region.isUp() && (close || goesOn(light, before, region))) {
                 regions.set(
                         regions.size() - 1,
                         new LightChange(before.from(), before.at(), region.to(), 0, region.after()));
@@ -151,6 +152,17 @@ record LightChanges(List<LightChange> all, double width, double noise, double ty
             }
         }
         regions.add(region);
+    }
+
+    /// Whether the light went on all the way between two changes, as a slow panel's does.
+    private boolean goesOn(Coarse light, LightChange before, LightChange next) {
+        if (next.from() - before.to() > SETTLES_MS * light.rateHz() / 1000) {
+            return false;
+        }
+        double middle = (before.to() + next.from()) / 2;
+        double between = light.mean(middle, next.from()) - light.mean(before.to(), middle);
+        double step = light.mean(next.to(), next.to() + width) - light.mean(next.from() - width, next.from());
+        return between / step > FLAT;
     }
 
     private List<LightChange> levelled(Coarse light, List<LightChange> regions) {

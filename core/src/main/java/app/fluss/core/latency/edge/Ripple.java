@@ -10,7 +10,7 @@ record Ripple(double hz) {
     private static final int BINS = 40;
     private static final int FEWEST_BINS = 10;
     private static final int FEWEST_A_BIN = 3;
-    private static final double LEAST_SLOPE = 0.3;
+    private static final double LEAST_SLOPE = 0.1;
     private static final double PEAKS_A_RESOLUTION = 0.3;
     private static final double GOLDEN = (Math.sqrt(5) - 1) / 2;
     private static final int ROUNDS = 14;

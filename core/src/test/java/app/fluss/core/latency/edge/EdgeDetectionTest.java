@@ -150,6 +150,18 @@ class EdgeDetectionTest {
         assertThat(second.getFirst().photonMs()).isCloseTo(recorded.halvesMs.getFirst() + 17, within(0.5));
     }
 
+    /// Light that flashes by itself all the time and answers nothing: no time is given for an answer.
+    @Test
+    void lightThatChangesByItselfIsNoAnswer() {
+        Recorded recorded = new Recorded(7, RATE, 18).presses(25, 450, 620, 120).button(12, 0, 1);
+        for (double ms = 0; ms < 18_000; ms += recorded.between(100, 400)) {
+            recorded.add(ms, flash(recorded.between(20, 60), 2), 90, recorded.between(0.5, 1));
+        }
+        List<Trial> trials = detect(recorded.scaled(0.1, 0.5).noise(0.01)).trials();
+        assertThat(trials).hasSize(25).noneMatch(trial -> trial.state() == Trial.State.ACCEPTED);
+        assertThat(trials).anyMatch(trial -> trial.doubt() == Doubt.BY_ITSELF);
+    }
+
     @Test
     void noLightAndNoInputGiveNoNumbers() {
         Recorded dark = new Recorded(1, RATE, 10)

@@ -337,6 +337,19 @@ final class RecordedCases {
                     .scaled(0.1, 0.8)
                     .noise(0.01);
         }));
+        cases.add(new Case("deep ripple of a lamp" + at, within(rate, rate < 2000 ? 2 : 0), seed -> {
+            Recorded r = pressed(seed, rate).button(12, 0, 1);
+            return r.toggles(r.latencies(20, 120), 1)
+                    .scaled(0.1, 0.8)
+                    .ripple(100, 0.8)
+                    .noise(0.01);
+        }));
+        cases.add(new Case("flashes for more than half of the interval" + at, within(rate, 0), seed -> {
+            Recorded r = pressed(seed, rate, 620, 60).button(12, 0, 1);
+            return r.answers(r.latencies(20, 120), flash(350, 1), 400, Math.log(2))
+                    .scaled(0.1, 0.8)
+                    .noise(0.01);
+        }));
         cases.add(new Case("late answers" + at, within(rate, 0), seed -> {
             Recorded r = pressed(seed, rate, 900, 100).button(250, 0, 1);
             return r.toggles(r.latencies(230, 430), 2).scaled(0.1, 0.8).noise(0.02);
