@@ -6,8 +6,7 @@ import java.util.List;
 import java.util.Optional;
 
 /// What a display says of itself: VESA Enhanced EDID, release A, and the detailed timings of its CTA-861 extensions
-/// (from
-/// memory).
+/// (from memory).
 ///
 /// @param name if it gives one
 /// @param preferred its preferred timing, if it gives one; of an interlaced one the frame, which two fields make
@@ -45,8 +44,7 @@ public record Edid(
     private static final int RANGE_OFFSET = 255;
 
     /// Reads the blocks; empty if the first is none, or its sum is not 0. Extensions that are damaged or of another
-    /// kind
-    /// are passed over.
+    /// kind are passed over.
     public static Optional<Edid> of(byte[] blocks) {
         if (blocks.length < LENGTH || !beginsRight(blocks) || sum(blocks, 0) != 0) {
             return Optional.empty();

@@ -2,12 +2,10 @@ package app.fluss.core.picture;
 
 import java.util.Arrays;
 
-/// How much of the difference of two pictures a shift of their content explains, block by block. Motion moves edges, so
-/// its differences follow the gradient of brightness; what a codec refines and what grain adds do not. In each block
-/// the
-/// shift is found by least squares (Lucas and Kanade, "An iterative image registration technique", 1981, from memory,
-/// one
-/// step) and what it explains is kept.
+/// How much of the difference of two pictures a shift of their content explains, block by block. Motion moves
+/// edges, so its differences follow the gradient of brightness; what a codec refines and what grain adds do not. In
+/// each block the shift is found by least squares (Lucas and Kanade, "An iterative image registration technique",
+/// 1981, from memory, one step) and what it explains is kept.
 final class BlockMotion {
     private static final int WIDEST = 480;
     private static final int LARGE_BLOCK = 16;

@@ -4,11 +4,9 @@ import app.fluss.core.measure.Ordered;
 import java.util.Arrays;
 
 /// Tells repeats from changes by how much moves from picture to picture. In a clip of good quality the two are far
-/// apart;
-/// a lossy one leaves differences between equal pictures and smears weak motion. So the groups must stand apart, what
-/// is
-/// far weaker than its neighbours is what a codec refined after them, and where neither is clear it cannot be told: a
-/// count by default would be that of the clip itself.
+/// apart; a lossy one leaves differences between equal pictures and smears weak motion. So the groups must stand
+/// apart, what is far weaker than its neighbours is what a codec refined after them, and where neither is clear it
+/// cannot be told: a count by default would be that of the clip itself.
 final class MotionGroups {
     private static final double LEAST = 0.03;
     private static final double STILL = 0.15;
@@ -168,9 +166,8 @@ final class MotionGroups {
         return logs[picture] < strongest + Math.log(WEAK);
     }
 
-    /// Whether all that changed is motion, and evenly: strong, or further over two pictures than over one each time.
-    /// Where
-    /// every second picture is a repeat, the way over two is no longer than over one in half of them.
+    /// Whether all that changed is motion, and evenly: strong, or further over two pictures than over one each
+    /// time. Where every second picture is a repeat, the way over two is no longer than over one in half of them.
     private boolean isOneGroup() {
         double[] some = new double[logs.length];
         double[] ways = new double[logs.length];

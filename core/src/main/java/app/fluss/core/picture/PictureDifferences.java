@@ -5,13 +5,14 @@ import app.fluss.core.measure.Ordered;
 import java.util.Arrays;
 import java.util.SortedMap;
 import java.util.TreeMap;
+import org.jspecify.annotations.Nullable;
 
 /// How the pictures of a clip differ, and which of them are distinct. By motion, as [MotionGroups] tells it; older
 /// evidence holds plain differences of brightness, which are told as they were then: their logarithms fall into two
 /// groups, repeats and changes, and the threshold lies where the spread within the groups is least (Otsu, "A threshold
 /// selection method from gray-level histograms", IEEE Transactions on Systems, Man, and Cybernetics 9 (1979) 62-66,
-/// from
-/// memory). A look over two pictures tells noise from motion: noise is no larger over two than over one, motion is.
+/// from memory). A look over two pictures tells noise from motion: noise is no larger over two than over one, motion
+/// is.
 public final class PictureDifferences {
     private static final double APART = 1.35;
     private static final double GROWS = 1.1;
@@ -26,18 +27,18 @@ public final class PictureDifferences {
     private final double[] overOne;
     private final double[] overTwo;
     private final double[] ms;
-    private final boolean byMotion;
-    private final MotionGroups motion;
+    private final @Nullable MotionGroups motion;
     private final double split;
 
-    private PictureDifferences(double[] peak, double[] overOne, double[] overTwo, double[] ms, boolean byMotion) {
+    /// @param motion null for plain differences
+    private PictureDifferences(
+            double[] peak, double[] overOne, double[] overTwo, double[] ms, @Nullable MotionGroups motion) {
         this.peak = peak;
         this.overOne = overOne;
         this.overTwo = overTwo;
         this.ms = ms;
-        this.byMotion = byMotion;
-        this.motion = new MotionGroups(peak, overOne, overTwo);
-        this.split = byMotion ? motion.threshold() : overOne.length < 3 ? Double.NaN : split();
+        this.motion = motion;
+        this.split = motion != null ? motion.threshold() : overOne.length < 3 ? Double.NaN : split();
     }
 
     /// Differences as they were kept before motion was looked at.
@@ -46,7 +47,7 @@ public final class PictureDifferences {
     ///     The array is taken over
     /// @param overTwo the same from the one before that; NaN for the first two
     public static PictureDifferences ofMeans(double[] overOne, double[] overTwo) {
-        return new PictureDifferences(overOne, overOne, overTwo, new double[0], false);
+        return new PictureDifferences(overOne, overOne, overTwo, new double[0], null);
     }
 
     /// Differences that motion explains, root mean squares of brightness, 0 to 255. The arrays are taken over.
@@ -56,12 +57,12 @@ public final class PictureDifferences {
     /// @param overTwo from the one before that, in all blocks; NaN for the first two
     /// @param ms when each picture is shown, ms; NaN where not known
     public static PictureDifferences ofMotion(double[] peak, double[] overOne, double[] overTwo, double[] ms) {
-        return new PictureDifferences(peak, overOne, overTwo, ms, true);
+        return new PictureDifferences(peak, overOne, overTwo, ms, new MotionGroups(peak, overOne, overTwo));
     }
 
     /// Whether it is motion that was looked at.
     public boolean isByMotion() {
-        return byMotion;
+        return motion != null;
     }
 
     /// How a picture differs from the one before where most moves, 0 to 255; NaN for the first.
@@ -111,7 +112,7 @@ public final class PictureDifferences {
     }
 
     private boolean isNew(int picture, double above) {
-        return picture == 0 || (byMotion ? motion.isNew(picture) : logarithm(peak[picture]) > above);
+        return picture == 0 || (motion != null ? motion.isNew(picture) : logarithm(peak[picture]) > above);
     }
 
     private double logarithm(double difference) {
@@ -131,7 +132,7 @@ public final class PictureDifferences {
         if (size() < 3) {
             throw new IllegalStateException("fewer than three pictures tell nothing");
         }
-        if (byMotion) {
+        if (motion != null) {
             return motion.kind();
         }
         if (!Double.isNaN(split)) {

@@ -3,10 +3,10 @@ package app.fluss.core.stream;
 import java.util.Arrays;
 import org.hipparchus.distribution.continuous.TDistribution;
 
-/// What of a slow rise of one-way delays is two clocks drifting apart, and what is a queue that grows. Both raise the
-/// smallest delays over time. Round trips run on one clock, so that only a queue raises theirs: the difference of the
-/// two
-/// slopes is the clocks'. It is believed beyond doubt only, and only where clocks of computers differ by as much.
+/// What of a slow rise of one-way delays is two clocks drifting apart, and what is a queue that grows. Both raise
+/// the smallest delays over time. Round trips run on one clock, so that only a queue raises theirs: the difference
+/// of the two slopes is the clocks'. It is believed beyond doubt only, and only where clocks of computers differ by
+/// as much.
 ///
 /// @param drift how much faster the receiver's clock runs; 0 where no drift is beyond doubt
 /// @param isKnown whether one is

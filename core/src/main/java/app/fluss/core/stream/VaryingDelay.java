@@ -4,8 +4,7 @@ import app.fluss.core.measure.Figure;
 import java.util.Arrays;
 
 /// The one-way delay of each packet above the quickest ones. What the clocks differ by is taken out where that is
-/// beyond
-/// doubt; a queue that grows is delay.
+/// beyond doubt; a queue that grows is delay.
 final class VaryingDelay {
     private final double[] ms;
     private final Figure drift;

@@ -10,9 +10,8 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 
-/// Latency measurements: a table of trials `trial,input_ms,photon_ms`, a raw trace `t_us,input,light`, or two channels
-/// of
-/// sound as WAV.
+/// Latency measurements: a table of trials `trial,input_ms,photon_ms`, a raw trace `t_us,input,light`, or two
+/// channels of sound as WAV.
 public final class LatencyFile {
     private static final int MOST_TRIALS = 1_000_000;
 

@@ -12,9 +12,8 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 
-/// A trace as a table: the time of each sample, the input and the light. A sensor's samples are brought to even times
-/// by
-/// their stamps; a camera's pictures keep theirs.
+/// A trace as a table: the time of each sample, the input and the light. A sensor's samples are brought to even
+/// times by their stamps; a camera's pictures keep theirs.
 final class TraceFile {
     private static final int MOST_SAMPLES = 60_000_000;
     private static final int FEWEST_SAMPLES = 100;

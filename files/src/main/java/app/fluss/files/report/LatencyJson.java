@@ -14,9 +14,8 @@ import tools.jackson.databind.node.ObjectNode;
 public final class LatencyJson {
     private LatencyJson() {}
 
-    /// Figures, trials and findings. In `samples_ms`, one for each trial, null stands for what does not count: missed
-    /// or
-    /// ambiguous.
+    /// Figures, trials and findings. In `samples_ms`, one for each trial, null stands for what does not count:
+    /// missed or ambiguous.
     public static ObjectNode of(Measurement measured, List<Finding> findings) {
         LatencyFigures figures = measured.figures();
         ObjectNode node = Json.object();

@@ -69,8 +69,7 @@ public record StoredLatency(
     }
 
     /// The latencies that count, ms; NaN for a missed trial, which counts as missed. What was rejected, and what is
-    /// open
-    /// until somebody looks at it, is left out.
+    /// open until somebody looks at it, is left out.
     public double[] samplesMs() {
         return trials.stream()
                 .filter(judged -> judged.counts() || judged.isMissed())

@@ -258,9 +258,8 @@ class LatencyFileTest {
         });
     }
 
-    /// The logger lost some samples: the trial that they belong to is doubted, the others stand; times after the gap
-    /// stay
-    /// right.
+    /// The logger lost some samples: the trial that they belong to is doubted, the others stand; times after the
+    /// gap stay right.
     @Test
     void aGapSpoilsTheTrialsThatTouchItAndNoOthers() throws Exception {
         String text = flashes(",", '.', ms -> ms < 1825 ? ms : ms + 130, "us", 0.001);

@@ -272,9 +272,7 @@ final class Answers {
             double quietTo = k < presses.length ? presses[k] : size;
             outside += Math.max(0, quietTo - quietFrom);
             for (; next < changes.size() && changes.get(next).at() < quietTo; next++) {
-                LightChange change = changes.get(next);
-                boolean opens = opening == 0 || change.isUp() == (opening > 0);
-                n += opens && change.at() > quietFrom && change.size() >= COMPETES * found.typical() ? 1 : 0;
+                n += changes.get(next).at() > quietFrom && couldAnswer(changes.get(next)) ? 1 : 0;
             }
             quietFrom = k < presses.length ? Math.max(quietFrom, presses[k] + window) : size;
         }
@@ -290,11 +288,15 @@ final class Answers {
         double until = Math.min(presses[k] + span, k + 1 < presses.length ? presses[k + 1] : size);
         int n = 0;
         for (int i = answers[k].last() + 1; i < changes.size() && changes.get(i).at() < until; i++) {
-            LightChange change = changes.get(i);
-            boolean opens = opening == 0 || change.isUp() == (opening > 0);
-            n += opens && change.size() >= COMPETES * found.typical() ? 1 : 0;
+            n += couldAnswer(changes.get(i)) ? 1 : 0;
         }
         return n;
+    }
+
+    /// Whether a change is as large as answers are and goes the way in which they begin.
+    private boolean couldAnswer(LightChange change) {
+        boolean opens = opening == 0 || change.isUp() == (opening > 0);
+        return opens && change.size() >= COMPETES * found.typical();
     }
 
     /// How the answers speak for these presses.
@@ -317,9 +319,5 @@ final class Answers {
                 answers.length == 0 ? 0 : (double) n / answers.length,
                 ordered.median(),
                 ordered.medianAbsoluteDeviation());
-    }
-
-    List<LightChange> changes() {
-        return changes;
     }
 }

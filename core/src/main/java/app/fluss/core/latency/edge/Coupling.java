@@ -23,7 +23,6 @@ record Coupling(double tauMs, double rest) {
     private static final double WANDERS = 0.2;
     private static final double SETTLE_MS = 12;
     private static final int FEWEST_CHANGES = 4;
-    private static final double GOLDEN = (Math.sqrt(5) - 1) / 2;
     private static final int ROUNDS = 25;
 
     /// Looks whether both sides of rest fall back alike: a flash that fades by itself does so on one side only.
@@ -92,18 +91,10 @@ record Coupling(double tauMs, double rest) {
         if (n < FEWEST_CHANGES) {
             return this;
         }
-        double low = tauMs / 2;
-        double high = tauMs * 2;
-        for (int round = 0; round < ROUNDS; round++) {
-            double a = high - GOLDEN * (high - low);
-            double b = low + GOLDEN * (high - low);
-            if (left(first, second, apart, n, a, light.rateHz()) < left(first, second, apart, n, b, light.rateHz())) {
-                high = b;
-            } else {
-                low = a;
-            }
-        }
-        return new Coupling((low + high) / 2, rest);
+        int used = n;
+        double tau = GoldenSection.least(
+                tauMs / 2, tauMs * 2, ROUNDS, ms -> left(first, second, apart, used, ms, light.rateHz()));
+        return new Coupling(tau, rest);
     }
 
     private static double left(double[] first, double[] second, double[] apart, int n, double tauMs, double rateHz) {

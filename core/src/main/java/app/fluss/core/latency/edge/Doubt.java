@@ -25,9 +25,7 @@ public enum Doubt {
     /// The recording begins with the input pressed: when that began is not known.
     HELD_AT_START("the input was already pressed when the recording began"),
     /// The chosen share lies on a plateau that the light rests at on its way; the time is that of the plateau's start.
-    ON_PLATEAU("the chosen share lies on a plateau of the light: this is where the plateau starts"),
-    /// The analyst set the mark.
-    BY_HAND("the mark was set by hand");
+    ON_PLATEAU("the chosen share lies on a plateau of the light: this is where the plateau starts");
 
     private final String text;
 

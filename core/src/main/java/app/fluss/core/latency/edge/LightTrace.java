@@ -50,9 +50,8 @@ record LightTrace(Coarse coarse, Lines lines, LightEdge.Whole whole, LightChange
         return new LightTrace(coarse, lines, new LightEdge.Whole(hum, ripple, coupling), changes, span);
     }
 
-    /// The smallest difference of two values: the step of the converter that made them. Light that only knows on and
-    /// off
-    /// has no such step.
+    /// The smallest difference of two values: the step of the converter that made them. Light that only knows on
+    /// and off has no such step.
     private static double leastStep(Signal light) {
         int stride = Math.max(1, light.size() / SAMPLED);
         double[] some = new double[(light.size() + stride - 1) / stride];

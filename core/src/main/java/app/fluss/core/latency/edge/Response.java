@@ -3,7 +3,7 @@ package app.fluss.core.latency.edge;
 /// How a panel goes from one level to another: at rest, then towards the new level with a time constant,
 /// `1 - exp(-(t - start) / tau)`.
 final class Response {
-    private static final double RATIO = (Math.sqrt(5) - 1) / 2;
+    private static final double RATIO = GoldenSection.RATIO;
     private static final int TAUS = 22;
     private static final double SHORTEST_MS = 0.05;
     private static final double LONGEST_MS = 30;
@@ -80,18 +80,8 @@ final class Response {
                 bestTau = tau;
             }
         }
-        double low = bestTau / factor;
-        double high = bestTau * factor;
-        for (int i = 0; i < 16; i++) {
-            double a = high - RATIO * (high - low);
-            double b = low + RATIO * (high - low);
-            if (left(edges, msASample, aroundMs, reachMs, a) < left(edges, msASample, aroundMs, reachMs, b)) {
-                high = b;
-            } else {
-                low = a;
-            }
-        }
-        return (low + high) / 2;
+        return GoldenSection.least(
+                bestTau / factor, bestTau * factor, 16, ms -> left(edges, msASample, aroundMs, reachMs, ms));
     }
 
     private static double left(double[][] edges, double msASample, double[] aroundMs, double reachMs, double tauMs) {

@@ -12,7 +12,6 @@ record Ripple(double hz) {
     private static final int FEWEST_A_BIN = 3;
     private static final double LEAST_SLOPE = 0.1;
     private static final double PEAKS_A_RESOLUTION = 0.3;
-    private static final double GOLDEN = (Math.sqrt(5) - 1) / 2;
     private static final int ROUNDS = 14;
 
     /// A stretch of samples whose mean is taken off.
@@ -37,18 +36,7 @@ record Ripple(double hz) {
                 best = hz;
             }
         }
-        double low = best - step;
-        double high = best + step;
-        for (int i = 0; i < ROUNDS; i++) {
-            double a = high - GOLDEN * (high - low);
-            double b = low + GOLDEN * (high - low);
-            if (power(stretches, a, rateHz) > power(stretches, b, rateHz)) {
-                high = b;
-            } else {
-                low = a;
-            }
-        }
-        return (low + high) / 2;
+        return GoldenSection.least(best - step, best + step, ROUNDS, hz -> -power(stretches, hz, rateHz));
     }
 
     /// Mean power of the sine of a frequency, by Goertzel's recurrence (1958, from memory).
@@ -86,9 +74,8 @@ record Ripple(double hz) {
         return new Stretch(values);
     }
 
-    /// The waveform in a part of some samples: one value for each part of the period, mean 0. Empty if there are too
-    /// few
-    /// samples for any.
+    /// The waveform in a part of some samples: one value for each part of the period, mean 0. Empty if there are
+    /// too few samples for any.
     ///
     /// @param x samples, the part being `[from, to)`
     /// @param begin index that the first of `x` has in the whole trace

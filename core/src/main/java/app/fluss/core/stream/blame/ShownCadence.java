@@ -8,8 +8,7 @@ import java.util.Arrays;
 import java.util.stream.IntStream;
 
 /// How long images stay on a client's display when all is well. On a fixed refresh a rate that is no part of it has
-/// long
-/// and short stays by turns, 60/s on 90 Hz 11 and 22 ms, and neither is a hitch.
+/// long and short stays by turns, 60/s on 90 Hz 11 and 22 ms, and neither is a hitch.
 ///
 /// @param refreshMs the display's refresh period as the stays show it; NaN if they lie on none
 /// @param usualMs mean stay of images that did not hitch
