@@ -49,7 +49,7 @@ public final class LatencyPane extends VBox {
     private final Label reason = Labels.of("", "muted");
     private final ToggleButton setMark = new ToggleButton("Set mark");
     private final Button putBack;
-    private final ChoiceBox<PressKind> press = Choice.of("latency-press", kind -> "press: " + kind.title());
+    private final ChoiceBox<PressKind> press = Choice.of("latency-press", PressKind::title);
     private final ChoiceBox<Double> threshold =
             Choice.of("latency-threshold", share -> Numbers.text(share * 100, 0) + " %");
     private final Button swap = Buttons.quiet(
@@ -74,7 +74,7 @@ public final class LatencyPane extends VBox {
         press.setTooltip(
                 new Tooltip(
                         "What was taken for the press; if that was the release, choose the other: the evidence is looked at again"));
-        press.setPrefWidth(160);
+        press.setPrefWidth(122);
         press.valueProperty().subscribe(this::takePress);
         setMark.getStyleClass().add("quiet");
         setMark.setTooltip(new Tooltip("Then click into the trace where the light answered (M)"));
@@ -191,11 +191,12 @@ public final class LatencyPane extends VBox {
         Measurement of = stored.measurement();
         source.setText(of.source().title()
                 + (Double.isNaN(of.rateHz()) ? "" : ", %s /s".formatted(Numbers.text(of.rateHz(), 0)))
-                + (shown != null && shown.run().simulated() ? ", simulated" : ""));
+                + (of.input().pressed().isPresent() ? " · press" : ""));
         figures.show(measured.get());
         swap.setVisible(of.source() != Measurement.Source.SAMPLES);
         filling = true;
         press.setVisible(of.input().pressed().isPresent());
+        press.setManaged(of.input().pressed().isPresent());
         press.getItems()
                 .setAll(of.input().pressed().map(PressKind::alternatives).orElse(List.of()));
         press.setValue(of.input().pressed().orElse(null));
@@ -280,7 +281,8 @@ public final class LatencyPane extends VBox {
     }
 
     private void judge(boolean accepted) {
-        chosen.filter(trial -> !trial.isMissed())
+        // A trial without a time can be taken out, but there is nothing in it that could count.
+        chosen.filter(trial -> !trial.isMissed() && !(accepted && Double.isNaN(trial.latencyMs())))
                 .ifPresent(trial -> workbench.edits().evidence().judge(trial, accepted));
     }
 
