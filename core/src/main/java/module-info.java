@@ -45,6 +45,8 @@ module app.fluss.core {
     exports app.fluss.core.latency;
     // Edges on traces: input and light.
     exports app.fluss.core.latency.edge;
+    // Whether a sound recording is fit for them.
+    exports app.fluss.core.latency.sound;
     // What each stage of a path adds between input and light.
     exports app.fluss.core.latency.chain;
     // What a cap and a multiplier would give.

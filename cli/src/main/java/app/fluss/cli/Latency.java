@@ -6,6 +6,7 @@ import app.fluss.core.latency.LatencyFigures;
 import app.fluss.core.latency.Measurement;
 import app.fluss.core.latency.edge.EdgeSettings;
 import app.fluss.core.latency.edge.PressKind;
+import app.fluss.core.latency.sound.SoundQuality;
 import app.fluss.core.measure.Figure;
 import app.fluss.core.picture.Area;
 import app.fluss.core.work.Progress;
@@ -20,6 +21,7 @@ import java.io.IOException;
 import java.io.PrintWriter;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
@@ -95,9 +97,10 @@ final class Latency implements Callable<Integer> {
             throw new ParameterException(spec.commandLine(), String.valueOf(e.getMessage()), e);
         }
         if (ClipFile.isClip(file) || Files.isDirectory(file)) {
-            print(ofClip(settings));
+            print(ofClip(settings), Optional.empty());
         } else {
-            print(LatencyReading.of(file, swap, settings, Progress.NONE).measurement());
+            LatencyReading reading = LatencyReading.of(file, swap, settings, Progress.NONE);
+            print(reading.measurement(), reading.sound());
         }
         return 0;
     }
@@ -120,9 +123,11 @@ final class Latency implements Callable<Integer> {
         return area;
     }
 
-    private void print(Measurement measured) {
+    private void print(Measurement measured, Optional<SoundQuality> sound) {
         LatencyFigures figures = measured.figures();
-        List<Finding> findings = Findings.of(measured, figures, measured.ambiguous());
+        List<Finding> findings = new ArrayList<>(Findings.of(measured, figures, measured.ambiguous()));
+        sound.map(Findings::of).ifPresent(findings::addAll);
+        findings.sort(Finding.WORST_FIRST);
         PrintWriter out = spec.commandLine().getOut();
         if (json) {
             out.print(Json.text(LatencyJson.of(measured, findings)));

@@ -42,7 +42,7 @@ class LauncherIT {
         simulated = folder.resolve("simulated");
         Path scenario = folder.resolve("short.json");
         String text = Files.readString(HOME.resolve("docs/scenarios/native.json"))
-                .replaceAll("\"seconds\" *: *[0-9.]+", "\"seconds\": 12");
+                .replaceAll("\"duration_s\" *: *[0-9.]+", "\"duration_s\": 12");
         Files.writeString(scenario, text);
         Ran ran = fluss("simulate", scenario.toString(), "--out", simulated.toString());
         assertThat(ran.code()).as(ran.err()).isZero();

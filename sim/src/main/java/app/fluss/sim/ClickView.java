@@ -15,22 +15,23 @@ final class ClickView {
 
     static List<Click> truth(Clicking clicking, Light light) {
         List<Click> clicks = new ArrayList<>();
-        boolean bright = false;
         for (int i = 0; i < clicking.size(); i++) {
             double at = clicking.clickMs(i);
             if (!clicking.answered(i)) {
                 clicks.add(new Click(at, false, Double.NaN, Double.NaN, Double.NaN));
                 continue;
             }
-            double until = i + 1 < clicking.size() ? clicking.clickMs(i + 1) : Double.POSITIVE_INFINITY;
-            boolean rises = !bright;
+            double until = clicking.nextTurnMs(i);
+            int before = clicking.before(i);
+            boolean rises = before == 0;
+            // A click may come while an earlier answer still shows: its own begins after that.
+            double leaves = light.leaves(before, light.shows(before, at, until), until);
             clicks.add(new Click(
                     at,
                     true,
-                    light.leaves(bright ? 1 : 0, at, until),
-                    light.passes(HALF, rises, at, until),
-                    light.passes(rises ? FULL : 1 - FULL, rises, at, until)));
-            bright = rises;
+                    leaves,
+                    light.passes(HALF, rises, leaves, until),
+                    light.passes(rises ? FULL : 1 - FULL, rises, leaves, until)));
         }
         return List.copyOf(clicks);
     }

@@ -2,10 +2,13 @@ package app.fluss.sim;
 
 import app.fluss.core.frame.FrameLog;
 import app.fluss.core.stream.ProbeTrace;
+import app.fluss.sim.scenario.Clicks;
+import app.fluss.sim.scenario.Pickup;
 import app.fluss.sim.scenario.Scenario;
 import app.fluss.sim.signal.Clip;
 import app.fluss.sim.signal.Light;
 import app.fluss.sim.signal.SensorTrace;
+import app.fluss.sim.signal.SoundTrack;
 import app.fluss.sim.stage.ProbedLink;
 import app.fluss.sim.truth.PacketTrace;
 import app.fluss.sim.truth.Truth;
@@ -49,18 +52,26 @@ public record SimulatedRun(
 
     /// The trace of the light sensor at its own rate; empty without clicks.
     public Optional<SensorTrace> sensor() {
-        return scenario.clicks().flatMap(clicks -> sensor(clicks.sensorHz()));
+        return scenario.clicks().map(clicks -> trace(clicks, clicks.pickup(), clicks.sensorHz()));
     }
 
-    /// The trace of the light sensor at a rate, samples a second; empty without clicks.
+    /// The trace of the light sensor at even times, samples a second; empty without clicks.
     public Optional<SensorTrace> sensor(double rateHz) {
-        return light.map(l -> SensorTrace.of(
-                l,
-                truth.clicks(),
-                scenario.clicks().orElseThrow(),
-                scenario.display(),
-                rateHz,
-                scenario.seconds(),
-                scenario.seed()));
+        return scenario.clicks().map(clicks -> trace(clicks, clicks.pickup().even(), rateHz));
+    }
+
+    private SensorTrace trace(Clicks clicks, Pickup pickup, double rateHz) {
+        SensorTrace.Seen seen =
+                new SensorTrace.Seen(light.orElseThrow(), truth.clicks(), truth.flares(), clicks, scenario.display());
+        return SensorTrace.of(seen, pickup, rateHz, scenario.seconds(), scenario.seed());
+    }
+
+    /// Two channels of sound of the same, 16 bits each, little-endian: the click and the light; empty without clicks.
+    ///
+    /// @param rateHz samples a second, 8000 or more
+    public Optional<byte[]> sound(double rateHz) {
+        return sensor(rateHz)
+                .map(trace -> SoundTrack.pcm(
+                        trace, truth.clicks(), scenario.clicks().orElseThrow().press()));
     }
 }

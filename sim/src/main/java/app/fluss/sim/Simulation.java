@@ -5,6 +5,7 @@ import app.fluss.sim.scenario.Scenario;
 import app.fluss.sim.signal.Light;
 import app.fluss.sim.stage.Bench;
 import app.fluss.sim.stage.Clicking;
+import app.fluss.sim.stage.Flares;
 import app.fluss.sim.stage.Frames;
 import app.fluss.sim.stage.GameLoop;
 import app.fluss.sim.stage.Images;
@@ -46,6 +47,7 @@ public final class Simulation {
         SplittableRandom streamRandom = random.split();
         SplittableRandom clickRandom = random.split();
         SplittableRandom sensorRandom = random.split();
+        SplittableRandom flareRandom = random.split();
         Optional<StreamPath> stream = scenario.stream().map(settings -> {
             StreamPath path = new StreamPath(settings, streamRandom, hitches);
             path.play(bench.images(), runMs);
@@ -75,6 +77,9 @@ public final class Simulation {
                 panel.isSmoothed() ? Optional.of(panel.shown(runMs)) : Optional.empty(),
                 images(screen),
                 clicking.map(c -> ClickView.truth(c, light.orElseThrow())).orElse(List.of()),
+                scenario.clicks()
+                        .map(clicks -> Flares.of(clicks.answer(), runMs, flareRandom))
+                        .orElse(List.of()),
                 List.copyOf(hitches),
                 stream.map(s -> LinkView.truth(s.packets())),
                 headset.map(h -> HeadsetView.truth(h, screen, runMs)));

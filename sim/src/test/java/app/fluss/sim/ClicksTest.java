@@ -28,7 +28,7 @@ class ClicksTest {
     private static final Clicks CLICKS = new Clicks(500, 0, 0, 0, 4000, 0.01, 0.5);
 
     private static Display panel(double hz, SyncMode sync, double responseMs, double ripple) {
-        return new Display(new DisplayMode(hz, sync), 2, 0.96, 0, responseMs, ripple, 480, Optional.empty());
+        return new Display(new DisplayMode(hz, sync), 2, 0.96, 0, responseMs, ripple, 480, 1, Optional.empty());
     }
 
     private static Scenario bench(double gpuMs, Display display, Clicks clicks) {
@@ -162,8 +162,7 @@ class ClicksTest {
     void theSoundHasTheClickAtItsSampleAndTheLightBeside() {
         SimulatedRun run =
                 Simulation.run(bench(11, panel(144, SyncMode.VRR, 2, 0), CLICKS).lasting(10));
-        byte[] pcm = SoundTrack.pcm(
-                run.sensor(SoundTrack.RATE_HZ).orElseThrow(), run.truth().clicks());
+        byte[] pcm = run.sound(SoundTrack.RATE_HZ).orElseThrow();
         Click click = run.truth().clicks().get(2);
         int at = (int) Math.ceil(click.clickMs() * 48);
         int quiet = peak(pcm, 0, at - 480, at);

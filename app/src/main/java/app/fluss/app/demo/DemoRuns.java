@@ -108,6 +108,10 @@ record DemoRuns(
         wreck.add(NATIVE, true, scaled(1), 1, Grade.A, Map.of(SCALE, "100 %"));
         wreck.add("VR, render scale 122 %", false, scaled(1.22), 1, Grade.A, Map.of(SCALE, "122 %"));
         wreck.add("VR, render scale 142 %", false, scaled(1.42), 1, Grade.A, Map.of(SCALE, "142 %"));
+        Place deck = new Place("Bolt Regatta", "firing deck", all);
+        deck.base("flash-answer", 1);
+        deck.path("driver generation 2×", "sound-coupled", 1);
+        deck.path("engine generation 2×", "press-held", 1);
         Place terrace = new Place("Mossfall Terrace", "fountain steps", all);
         terrace.add(NATIVE, true, named("native"), 3, Grade.D, Map.of());
         terrace.add("engine generation 2×", false, named("engine-generation"), 3, Grade.D, Map.of());

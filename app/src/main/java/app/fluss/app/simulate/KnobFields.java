@@ -1,8 +1,11 @@
 package app.fluss.app.simulate;
 
+import app.fluss.app.theme.Choice;
 import app.fluss.app.theme.NumberField;
+import app.fluss.sim.scenario.Answer;
 import app.fluss.sim.scenario.Scenario;
 import java.util.List;
+import javafx.scene.control.ChoiceBox;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
 import javafx.scene.layout.GridPane;
@@ -18,6 +21,11 @@ final class KnobFields extends GridPane {
     private final TextField multiplier = field("multiplier");
     private final TextField seconds = field("seconds");
     private final TextField repeats = field("repeats");
+    private final ChoiceBox<Answer.Form> answer = Choice.of("knob-answer", KnobFields::title);
+    private final ChoiceBox<Boolean> press = Choice.of("knob-press", held -> held ? "held long" : "short");
+    private final ChoiceBox<Boolean> recorder = Choice.of(
+            "knob-recorder",
+            coupled -> coupled ? "loses the level, as sound cards do" : "keeps the level of the light");
 
     /// @param changed is told whenever a field changes
     KnobFields(Runnable changed) {
@@ -27,9 +35,25 @@ final class KnobFields extends GridPane {
         repeats.setText("1");
         addRow(0, label("GPU work, ms"), gpu, label("CPU work, ms"), cpu, label("Render scale"), scale);
         addRow(1, label("Frame cap, /s"), cap, label("Multiplier"), multiplier, label("Length, s"), seconds);
-        addRow(2, label("Repeats"), repeats);
+        addRow(2, label("Repeats"), repeats, label("Click gives"), answer, label("Press"), press);
+        addRow(3, label("Recorder"), recorder);
+        GridPane.setColumnSpan(recorder, 3);
+        answer.getItems().setAll(Answer.Form.values());
+        press.getItems().setAll(false, true);
+        recorder.getItems().setAll(false, true);
+        List.of(answer, press, recorder)
+                .forEach(choice ->
+                        choice.getSelectionModel().selectedItemProperty().subscribe(changed));
         List.of(gpu, cpu, scale, cap, multiplier, seconds, repeats)
                 .forEach(knob -> knob.textProperty().subscribe(changed));
+    }
+
+    private static String title(Answer.Form form) {
+        return switch (form) {
+            case STEP -> "bright, dark";
+            case FLASH -> "a flash";
+            case DARK_FLASH -> "a dark flash";
+        };
     }
 
     private static Label label(String text) {
@@ -55,6 +79,11 @@ final class KnobFields extends GridPane {
         multiplier.setText(Integer.toString(knobs.multiplier()));
         multiplier.setDisable(scenario.generator().isEmpty());
         seconds.setText(NumberField.text(knobs.seconds()));
+        answer.setValue(knobs.clicks().answer());
+        press.setValue(knobs.clicks().isHeld());
+        recorder.setValue(knobs.clicks().isCoupled());
+        List.of(answer, press, recorder)
+                .forEach(choice -> choice.setDisable(scenario.clicks().isEmpty()));
     }
 
     /// The settings as they stand in the fields.
@@ -67,7 +96,8 @@ final class KnobFields extends GridPane {
                 number("GPU work", gpu),
                 cap.getText().isBlank() ? Double.NaN : number("frame cap", cap),
                 number("render scale", scale),
-                whole("multiplier", multiplier, Integer.MAX_VALUE));
+                whole("multiplier", multiplier, Integer.MAX_VALUE),
+                new Knobs.ClickKnobs(answer.getValue(), recorder.getValue(), press.getValue()));
     }
 
     /// How often to simulate.

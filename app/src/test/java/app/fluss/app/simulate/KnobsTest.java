@@ -7,6 +7,8 @@ import static org.assertj.core.api.Assertions.withinPercentage;
 import app.fluss.files.simulated.ReadyScenario;
 import app.fluss.sim.Expected;
 import app.fluss.sim.Simulation;
+import app.fluss.sim.scenario.Answer;
+import app.fluss.sim.scenario.Clicks;
 import app.fluss.sim.scenario.Scenario;
 import app.fluss.sim.truth.Truth;
 import java.util.stream.Stream;
@@ -30,7 +32,12 @@ class KnobsTest {
     @Test
     void turnedKnobsTurnTheirSettingOnly() {
         Scenario scenario = ReadyScenario.named("engine-generation");
-        Scenario turned = new Knobs(12, 5, 20, 40, 1.1, 3).in(scenario);
+        Knobs.ClickKnobs flash = new Knobs.ClickKnobs(Answer.Form.FLASH, true, true);
+        Scenario turned = new Knobs(12, 5, 20, 40, 1.1, 3, flash).in(scenario);
+        Clicks clicks = turned.clicks().orElseThrow();
+        assertThat(clicks.answer().form()).isEqualTo(Answer.Form.FLASH);
+        assertThat(clicks.pickup().couplingMs()).isEqualTo(40);
+        assertThat(clicks.press().heldMs()).isEqualTo(0.6 * clicks.everyMs());
         assertThat(turned.seconds()).isEqualTo(12);
         assertThat(turned.game().cpu().medianMs()).isEqualTo(5);
         assertThat(turned.game().gpu().medianMs()).isEqualTo(20);
@@ -39,7 +46,8 @@ class KnobsTest {
         assertThat(turned.generator().orElseThrow().multiplier()).isEqualTo(3);
         assertThat(turned.game().sections()).isEqualTo(scenario.game().sections());
         assertThat(turned.display()).isEqualTo(scenario.display());
-        assertThatThrownBy(() -> new Knobs(12, -5, 20, 40, 1.1, 3).in(scenario)).hasMessageContaining("median_ms");
+        assertThatThrownBy(() -> new Knobs(12, -5, 20, 40, 1.1, 3, flash).in(scenario))
+                .hasMessageContaining("median_ms");
     }
 
     /// What is expected is what a run of that scenario then gives.

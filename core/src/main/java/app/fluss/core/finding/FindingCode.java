@@ -307,6 +307,34 @@ public enum FindingCode {
             "Clicks follow each other closely.",
             "An answer that takes longer than the next click would be taken for that one's.",
             "Leave half a second between clicks."),
+    /// Sound at full scale.
+    SOUND_CLIPPED(
+            Severity.WARNING,
+            Topic.LATENCY,
+            "The sound is at full scale.",
+            "What is louder is cut off: a step of the light looks smaller than it is, and its crossing comes early.",
+            "Turn the input down until the meter stays below full."),
+    /// A sound recording without two channels of its own.
+    SOUND_ONE_CHANNEL(
+            Severity.FAULT,
+            Topic.LATENCY,
+            "The two channels do not each hold a sound of their own.",
+            "Click and light cannot be told apart, or one of them is not there.",
+            "Choose an input with two channels and plug the click into one and the light sensor into the other."),
+    /// A gain that follows the sound.
+    SOUND_BREATHES(
+            Severity.WARNING,
+            Topic.LATENCY,
+            "The quiet between the clicks rises and falls.",
+            "An automatic gain or a suppression of noise follows the sound; it can swallow the light's start.",
+            "Switch automatic gain, noise suppression and echo cancellation off where the input is set up."),
+    /// A sound that was taken at a lower rate.
+    SOUND_RESAMPLED(
+            Severity.NOTE,
+            Topic.LATENCY,
+            "The sound was once taken at a lower rate.",
+            "Its samples lie closer than what was recorded: edges are no finer than the lower rate gives.",
+            "Choose the rate that the device has itself."),
     /// Trials could be read in two ways.
     AMBIGUOUS_TRIALS(
             Severity.WARNING,

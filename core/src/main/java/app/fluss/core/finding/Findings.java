@@ -5,6 +5,7 @@ import app.fluss.core.frame.ImportNotes;
 import app.fluss.core.latency.LatencyFigures;
 import app.fluss.core.latency.Measurement;
 import app.fluss.core.latency.edge.Trial;
+import app.fluss.core.latency.sound.SoundQuality;
 import app.fluss.core.picture.PictureCount;
 import java.util.ArrayList;
 import java.util.List;
@@ -62,6 +63,11 @@ public final class Findings {
     /// @param open trials that can be read in two ways and that nobody has judged
     public static List<Finding> of(Measurement measured, LatencyFigures figures, List<Trial> open) {
         return LatencyFindings.of(measured, figures, open);
+    }
+
+    /// The findings of a sound recording of click and light by itself, worst first.
+    public static List<Finding> of(SoundQuality sound) {
+        return sorted(SoundFindings.of(sound));
     }
 
     /// The findings of a log on its way in, worst first.

@@ -6,6 +6,7 @@ import app.fluss.core.measure.Section;
 import app.fluss.core.measure.SyncMode;
 import app.fluss.files.json.Fields;
 import app.fluss.files.log.InputException;
+import app.fluss.sim.scenario.Answer;
 import app.fluss.sim.scenario.Clicks;
 import app.fluss.sim.scenario.Counter;
 import app.fluss.sim.scenario.Display;
@@ -14,7 +15,9 @@ import app.fluss.sim.scenario.Generator;
 import app.fluss.sim.scenario.Headset;
 import app.fluss.sim.scenario.Link;
 import app.fluss.sim.scenario.Memory;
+import app.fluss.sim.scenario.Pickup;
 import app.fluss.sim.scenario.Power;
+import app.fluss.sim.scenario.Press;
 import app.fluss.sim.scenario.Scenario;
 import app.fluss.sim.scenario.SceneSection;
 import app.fluss.sim.scenario.SecondGpu;
@@ -165,6 +168,7 @@ public final class ScenarioFile {
                 fields.number("response_ms", 2),
                 fields.number("ripple_share", 0),
                 fields.number("ripple_hz", 240),
+                fields.number("lit_share", 1),
                 fields.optional("smoothing", ScenarioFile::smoothing));
     }
 
@@ -210,6 +214,37 @@ public final class ScenarioFile {
                 fields.number("missed_share", 0),
                 fields.number("sensor_hz", 4000),
                 fields.number("noise", 0.01),
-                fields.number("height", 0.5));
+                fields.number("height", 0.5),
+                fields.part("press", ScenarioFile::press, Press.SHORT),
+                fields.part("answer", ScenarioFile::answer, Answer.STEPS),
+                fields.part("pickup", ScenarioFile::pickup, Pickup.EXACT));
+    }
+
+    private static Press press(Fields fields) throws InputException {
+        return new Press(
+                fields.word("form", Press.Form.class, Press.Form.HIGH),
+                fields.number("held_ms", 12),
+                fields.number("bounce_ms", 0),
+                fields.number("release_knock", 0),
+                fields.number("double_share", 0));
+    }
+
+    private static Answer answer(Fields fields) throws InputException {
+        return new Answer(
+                fields.word("form", Answer.Form.class, Answer.Form.STEP),
+                fields.number("lasts_ms", 80),
+                fields.number("flares_per_minute", 0));
+    }
+
+    private static Pickup pickup(Fields fields) throws InputException {
+        return new Pickup(
+                fields.number("coupling_ms", 0),
+                fields.number("drift_share", 0),
+                fields.number("hum_share", 0),
+                fields.whole("bits", 0),
+                fields.number("clips_at", 2),
+                fields.number("jitter_share", 0),
+                fields.number("gaps_per_minute", 0),
+                fields.number("gap_ms", 20));
     }
 }

@@ -24,8 +24,6 @@ import app.fluss.files.study.Study;
 import app.fluss.files.study.StudyException;
 import app.fluss.sim.SimulatedRun;
 import app.fluss.sim.scenario.Scenario;
-import app.fluss.sim.signal.SensorTrace;
-import app.fluss.sim.signal.SoundTrack;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -144,10 +142,9 @@ public final class SimulatedEvidence {
         List<RunEvidence<?>> all = new ArrayList<>();
         all.add(log(simulated, log, progress.part(0, 0.5)));
         all.add(readings(simulated, readings));
-        Optional<SensorTrace> trace = simulated.sensor(SOUND_HZ);
-        if (trace.isPresent()) {
-            byte[] pcm = SoundTrack.pcm(trace.get(), simulated.truth().clicks());
-            SoundFile.write(pcm, SOUND_HZ, clicks);
+        Optional<byte[]> sound = simulated.sound(SOUND_HZ);
+        if (sound.isPresent()) {
+            SoundFile.write(sound.get(), SOUND_HZ, clicks);
             all.add(RunEvidence.of(EvidenceKinds.LATENCY, clicks, progress.part(0.5, 1)));
         }
         return all;

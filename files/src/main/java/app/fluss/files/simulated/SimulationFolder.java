@@ -129,8 +129,8 @@ public final class SimulationFolder {
         Optional<SensorTrace> trace = run.sensor();
         if (trace.isPresent()) {
             TraceWriter.write(trace.get().inputs(), trace.get().lights(), file("sensor.csv"));
-            SensorTrace sound = run.sensor(SoundTrack.RATE_HZ).orElseThrow();
-            SoundFile.write(SoundTrack.pcm(sound, run.truth().clicks()), SoundTrack.RATE_HZ, file("clicks.wav"));
+            byte[] sound = run.sound(SoundTrack.RATE_HZ).orElseThrow();
+            SoundFile.write(sound, SoundTrack.RATE_HZ, file("clicks.wav"));
         }
     }
 }

@@ -2,6 +2,7 @@ package app.fluss.files.simulated;
 
 import app.fluss.sim.SimulatedRun;
 import app.fluss.sim.truth.Click;
+import app.fluss.sim.truth.Flare;
 import app.fluss.sim.truth.HeadsetTruth;
 import app.fluss.sim.truth.Hitch;
 import app.fluss.sim.truth.ImageTruth;
@@ -44,6 +45,10 @@ final class TruthJson {
                         .put("jitter_ms", link.jitterMs()));
         truth.headset().ifPresent(headset -> put(node.putObject("headset"), headset));
         clicks(node.putArray("clicks"), truth);
+        ArrayNode flares = node.putArray("flares");
+        for (Flare flare : truth.flares()) {
+            flares.addObject().put("at_ms", rounded(flare.atMs())).put("lasts_ms", rounded(flare.lastsMs()));
+        }
         ArrayNode hitches = node.putArray("hitches");
         for (Hitch hitch : truth.hitches()) {
             hitches.addObject()

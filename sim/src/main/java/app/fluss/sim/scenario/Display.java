@@ -13,6 +13,7 @@ import java.util.Optional;
 /// @param responseMs time constant of the panel's first-order response, ms, 0 to 100
 /// @param rippleShare backlight ripple as a share of the light, 0 to 0.5
 /// @param rippleHz its frequency, Hz, above 0, at most 100000
+/// @param litShare share of each period of that frequency in which the backlight is lit at all, 0.05 to 1
 /// @param smoothing motion smoothing; empty if it is off
 public record Display(
         DisplayMode mode,
@@ -22,6 +23,7 @@ public record Display(
         double responseMs,
         double rippleShare,
         double rippleHz,
+        double litShare,
         Optional<Smoothing> smoothing) {
     /// @throws IllegalArgumentException outside the ranges
     public Display {
@@ -31,21 +33,26 @@ public record Display(
         Range.within("response_ms", responseMs, 0, 100);
         Range.within("ripple_share", rippleShare, 0, 0.5);
         Range.above("ripple_hz", rippleHz, 0, 100_000);
+        Range.within("lit_share", litShare, 0.05, 1);
     }
 
     /// A plain display of this mode: two images queued, 96 % active lines, a panel of 2 ms, no ripple.
     public static Display of(DisplayMode mode) {
-        return new Display(mode, 2, 0.96, 0, 2, 0, 240, Optional.empty());
+        return new Display(mode, 2, 0.96, 0, 2, 0, 240, 1, Optional.empty());
     }
 
     /// The same with motion smoothing.
     public Display with(Smoothing on) {
-        return new Display(mode, queuedImages, activeShare, lagMs, responseMs, rippleShare, rippleHz, Optional.of(on));
+        return smoothed(Optional.of(on));
     }
 
     /// The same without motion smoothing.
     public Display withoutSmoothing() {
-        return new Display(mode, queuedImages, activeShare, lagMs, responseMs, rippleShare, rippleHz, Optional.empty());
+        return smoothed(Optional.empty());
+    }
+
+    private Display smoothed(Optional<Smoothing> by) {
+        return new Display(mode, queuedImages, activeShare, lagMs, responseMs, rippleShare, rippleHz, litShare, by);
     }
 
     /// Whether smoothing is on and can act: it needs a fixed refresh of 60 Hz.

@@ -42,6 +42,20 @@ public final class Light {
         return found >= 0 ? found : -found - 2;
     }
 
+    /// From when on an image of a level shows, `fromMs` if one does already, ms; NaN if none does before `untilMs`.
+    public double shows(double level, double fromMs, double untilMs) {
+        int now = segment(fromMs);
+        if (now < 0 || levels[now] == level) {
+            return fromMs;
+        }
+        for (int i = now + 1; i < levels.length && startMs[i] < untilMs; i++) {
+            if (levels[i] == level) {
+                return startMs[i];
+            }
+        }
+        return Double.NaN;
+    }
+
     /// When the light first differs from a settled level after a time, because an image with another level began
     /// to show, ms; NaN if it never does before `untilMs`.
     public double leaves(double level, double fromMs, double untilMs) {

@@ -12,6 +12,7 @@ import java.util.Optional;
 /// @param panel what the panel lit where the display smooths motion
 /// @param images every image
 /// @param clicks every click
+/// @param flares lights near the sensor that no click caused
 /// @param hitches every hitch that was put in, in the order of time
 /// @param link what happened on the link of a stream
 /// @param headset what a headset showed
@@ -23,6 +24,7 @@ public record Truth(
         Optional<Shown> panel,
         ImageTruth images,
         List<Click> clicks,
+        List<Flare> flares,
         List<Hitch> hitches,
         Optional<LinkTruth> link,
         Optional<HeadsetTruth> headset) {}

@@ -11,18 +11,24 @@ import app.fluss.core.measure.DisplayMode;
 import app.fluss.core.measure.SyncMode;
 import app.fluss.core.work.Progress;
 import app.fluss.sim.Simulation;
+import app.fluss.sim.scenario.Answer;
 import app.fluss.sim.scenario.Clicks;
 import app.fluss.sim.scenario.Display;
 import app.fluss.sim.scenario.Game;
+import app.fluss.sim.scenario.Pickup;
+import app.fluss.sim.scenario.Press;
 import app.fluss.sim.scenario.Scenario;
 import app.fluss.sim.scenario.Work;
 import app.fluss.sim.truth.Click;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.IntToDoubleFunction;
+import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.Arguments;
 import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.MethodSource;
 
 /// Edges found on simulated traces against what really happened, click by click.
 class EdgesAgainstTruthTest {
@@ -47,18 +53,19 @@ class EdgesAgainstTruthTest {
                 responseMs,
                 rippleHz > 0 ? 0.2 : 0,
                 rippleHz > 0 ? rippleHz : 240,
+                1,
                 Optional.empty());
         return Scenario.of(11, 60, GAME, display).with(new Clicks(700, 1, 1, missedShare, 4000, noise, 0.5));
     }
 
     private static EdgeDetection detect(SensorTrace trace) {
-        return EdgeDetection.of(
-                new Recording(
-                        new Sampled(trace.size(), trace.rateHz(), trace::input),
-                        new Sampled(trace.size(), trace.rateHz(), trace::light)),
-                EdgeSettings.DEFAULT,
-                EdgeDetection.Grain.SAMPLES,
-                Progress.NONE);
+        return detect(new Recording(
+                new Sampled(trace.size(), trace.rateHz(), trace::input),
+                new Sampled(trace.size(), trace.rateHz(), trace::light)));
+    }
+
+    private static EdgeDetection detect(Recording recording) {
+        return EdgeDetection.of(recording, EdgeSettings.DEFAULT, EdgeDetection.Grain.SAMPLES, Progress.NONE);
     }
 
     private static void assertTrue(List<Trial> trials, List<Click> truth, double withinMs) {
@@ -107,5 +114,49 @@ class EdgesAgainstTruthTest {
         var run = Simulation.run(bench(240, 0.2, 0.02, 2));
         assertThat(run.truth().clicks()).filteredOn(click -> !click.answered()).hasSizeGreaterThan(5);
         assertTrue(detect(run.sensor(4000).orElseThrow()).trials(), run.truth().clicks(), 0.3);
+    }
+
+    /// Whatever button, picture and recorder do: of the clicks that were answered nearly all are right, and none is
+    /// wrong without a doubt.
+    @ParameterizedTest
+    @MethodSource("shapes")
+    void everyShapeIsRightOrDoubted(String shape, Clicks clicks, double litShare) {
+        Display display =
+                new Display(new DisplayMode(144, SyncMode.FIFO), 2, 0.96, 0, 2, 0, 240, litShare, Optional.empty());
+        var run = Simulation.run(Scenario.of(12, 60, GAME, display).with(clicks));
+        SensorTrace trace = run.sensor().orElseThrow();
+        List<Trial> trials =
+                detect(new Recording(trace.inputs(), trace.lights())).trials();
+        List<Click> answered = run.truth().clicks().stream()
+                .filter(click -> Double.isFinite(click.halfMs()))
+                .toList();
+        double within = 1 + (litShare < 1 ? 1000 / 240.0 : 0);
+        long right = 0;
+        for (Trial trial : trials) {
+            if (trial.state() == Trial.State.ACCEPTED) {
+                assertThat(answered)
+                        .as("%s: light at %.1f ms", shape, trial.photonMs())
+                        .anyMatch(click -> Math.abs(click.clickMs() - trial.inputMs()) < 1
+                                && Math.abs(click.halfMs() - trial.photonMs()) < within);
+                right++;
+            }
+        }
+        assertThat((double) right / answered.size()).as(shape).isGreaterThan(0.8);
+    }
+
+    static Stream<Arguments> shapes() {
+        Clicks plain = new Clicks(700, 1, 1, 0, 4000, 0.01, 0.5);
+        Answer darkFlash = new Answer(Answer.Form.DARK_FLASH, 90, 0);
+        Pickup rough = new Pickup(0, 0.3, 0.03, 8, 2, 0.5, 2, 30);
+        return Stream.of(
+                Arguments.of("flash", plain.with(Answer.flash(60)), 1),
+                Arguments.of("dark flash", plain.with(darkFlash), 1),
+                Arguments.of("flash beside a fire", plain.with(new Answer(Answer.Form.FLASH, 60, 10)), 1),
+                Arguments.of("coupled by a capacitor", plain.with(Pickup.EXACT.coupled(40)), 1),
+                Arguments.of("flash, coupled", plain.with(Answer.flash(60)).with(Pickup.EXACT.coupled(60)), 1),
+                Arguments.of("held", plain.with(Press.SHORT.held(420)), 1),
+                Arguments.of("low while down, bouncing", plain.with(new Press(Press.Form.LOW, 90, 4, 0, 0)), 1),
+                Arguments.of("backlight off between pulses", plain, 0.3),
+                Arguments.of("drift, hum, 8 bits, jitter, gaps", plain.with(rough), 1));
     }
 }
