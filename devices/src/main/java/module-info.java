@@ -7,6 +7,7 @@ module app.fluss.devices {
     requires transitive app.fluss.core;
     requires com.fazecast.jSerialComm;
     requires com.github.oshi;
+    requires java.desktop;
 
     // A folder in which a log grows.
     exports app.fluss.devices.folder;
@@ -14,6 +15,6 @@ module app.fluss.devices {
     exports app.fluss.devices.machine;
     // A link, probed with the traffic of a stream, and its stand-in.
     exports app.fluss.devices.probe;
-    // A light sensor at a serial port, and its stand-in.
+    // A light sensor at a serial port or a sound input, and their stand-ins.
     exports app.fluss.devices.sensor;
 }

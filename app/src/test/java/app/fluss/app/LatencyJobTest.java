@@ -31,12 +31,15 @@ import javafx.scene.Node;
 import javafx.scene.control.ButtonBase;
 import javafx.scene.control.ChoiceBox;
 import javafx.scene.control.Label;
+import javafx.scene.control.ProgressBar;
 import javafx.scene.control.Slider;
 import javafx.scene.control.TextField;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.input.KeyCode;
 import org.assertj.core.data.Offset;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
 
 /// Latency through the real window: looked at, judged, looked at again, added to a run, measured live,
 /// compared.
@@ -201,8 +204,9 @@ class LatencyJobTest extends WindowTest {
         return Files.write(folder.resolve("clip.y4m"), out.toByteArray());
     }
 
-    @Test
-    void aLiveSensorIsListenedToUntilEnoughIsMeasured() throws Exception {
+    @ParameterizedTest
+    @ValueSource(strings = {"Sensor stand-in (simulated)", "Sound stand-in (simulated)"})
+    void aLiveSensorIsListenedToUntilEnoughIsMeasured(String source) throws Exception {
         settle();
         Study study = StudyAccess.study(window.workbench());
         Scene scene = contents().scenes().getFirst();
@@ -218,11 +222,15 @@ class LatencyJobTest extends WindowTest {
         skipToRun();
         interact(() -> window.shell().capture().findSensors(20));
         interact(() -> ((ToggleButton) look("#evidence-latency")).setSelected(true));
-        interact(() ->
-                ((ChoiceBox<?>) look("#sensor-source")).getSelectionModel().selectLast());
+        interact(() -> select("#sensor-source", source));
+        boolean isSound = source.startsWith("Sound");
+        assertThat(look("#sound-fields").isVisible()).isEqualTo(isSound);
         interact(() -> ((TextField) look("#sensor-samples")).setText("12"));
         Node listen = look("#sensor-listen");
         interact(() -> ((ButtonBase) listen).fire());
+        if (isSound) {
+            waitFor(() -> ((ProgressBar) look("#meter-click")).getProgress() > 0.5);
+        }
         waitFor(() -> text("#sensor-words").startsWith("● Enough is measured."));
         until(() -> assertThat(text("#sensor-words")).contains("simulated"));
         settle();
@@ -231,6 +239,8 @@ class LatencyJobTest extends WindowTest {
         until(() -> assertThat(kept.simulated())
                 .as("a stand-in's run is a rehearsal")
                 .isTrue());
+        assertThat(kept.attached(EvidenceKinds.LATENCY).orElseThrow().fileName())
+                .isEqualTo(isSound ? "sound.wav" : "trace.csv");
         StoredLatency measured = study.evidence(kept, EvidenceKinds.LATENCY).orElseThrow();
         until(() -> assertThat(LatencyFigures.of(measured.samplesMs()).n()).isGreaterThanOrEqualTo(11));
         until(() -> assertThat(
@@ -241,6 +251,17 @@ class LatencyJobTest extends WindowTest {
         double before =
                 LatencyFigures.of(latency("native").samplesMs()).median().orNaN();
         until(() -> assertThat(live).isBetween(before - 8, before + 8));
+    }
+
+    private void select(String choice, String title) {
+        @SuppressWarnings("unchecked")
+        ChoiceBox<Object> box = (ChoiceBox<Object>) look(choice);
+        box.getItems().stream()
+                .filter(item -> box.getConverter().toString(item).equals(title))
+                .findFirst()
+                .ifPresentOrElse(box::setValue, () -> {
+                    throw new AssertionError("no choice " + title + " in " + box.getItems());
+                });
     }
 
     /// Lines before the first run are done at once.

@@ -5,12 +5,14 @@ import app.fluss.app.model.Contents;
 import app.fluss.core.bench.FactKey;
 import app.fluss.core.bench.FactSource;
 import app.fluss.core.bench.Setup;
+import app.fluss.core.latency.Measurement;
 import app.fluss.core.measure.DisplayMode;
 import app.fluss.core.measure.SyncMode;
 import app.fluss.core.path.Judgement;
 import app.fluss.core.path.StageKind;
 import app.fluss.core.reading.PadEntry;
 import app.fluss.core.work.Progress;
+import app.fluss.files.latency.SoundWriter;
 import app.fluss.files.latency.TraceWriter;
 import app.fluss.files.log.InputException;
 import app.fluss.files.log.ReadingsFile;
@@ -98,7 +100,6 @@ record Ending(
     /// The log, and what was claimed: by a tool if it said anything, else by the counter that was read.
     private List<RunEvidence<?>> evidence(Path folder, Progress progress) throws IOException, InputException {
         Path typed = folder.resolve("typed.csv");
-        Path trace = folder.resolve("trace.csv");
         List<RunEvidence<?>> evidence = new ArrayList<>();
         log.ifPresent(
                 attached -> evidence.add(new RunEvidence<>(EvidenceKinds.FRAME_LOG, attached.file(), attached.log())));
@@ -113,14 +114,22 @@ record Ending(
         if (latency.isPresent()) {
             Path file = switch (latency.get()) {
                 case SensorPanel.Attached.Measured(Path measured) -> measured;
-                case SensorPanel.Attached.Sensed sensed -> {
-                    TraceWriter.write(sensed.input(), sensed.light(), trace);
-                    yield trace;
-                }
+                case SensorPanel.Attached.Sensed sensed -> write(sensed, folder);
             };
             evidence.add(RunEvidence.of(EvidenceKinds.LATENCY, file, progress));
         }
         return evidence;
+    }
+
+    private static Path write(SensorPanel.Attached.Sensed sensed, Path folder) throws IOException {
+        if (sensed.source() == Measurement.Source.SOUND) {
+            Path sound = folder.resolve("sound.wav");
+            SoundWriter.write(sensed.input(), sensed.light(), sound);
+            return sound;
+        }
+        Path trace = folder.resolve("trace.csv");
+        TraceWriter.write(sensed.input(), sensed.light(), trace);
+        return trace;
     }
 
     /// A stand-in's run is a rehearsal, and says so.

@@ -7,7 +7,9 @@ import app.fluss.app.theme.Labels;
 import app.fluss.app.theme.Numbers;
 import app.fluss.app.theme.Theme;
 import app.fluss.core.bench.FactKey;
+import app.fluss.core.finding.Finding;
 import app.fluss.core.latency.LatencyFigures;
+import app.fluss.core.latency.Measurement;
 import app.fluss.core.latency.StopRule;
 import app.fluss.core.latency.edge.Signal;
 import app.fluss.devices.sensor.SensorHealth;
@@ -17,6 +19,9 @@ import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import javafx.application.Platform;
 import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
 import javafx.scene.control.Button;
@@ -29,12 +34,13 @@ import javafx.scene.layout.VBox;
 import javafx.stage.FileChooser;
 import org.jspecify.annotations.Nullable;
 
-/// Latency of the run: a light sensor that is listened to until enough trials are there, or a file from
-/// elsewhere.
+/// Latency of the run: a light sensor or a sound input that is listened to until enough trials are there, or a file
+/// from elsewhere.
 final class SensorPanel extends VBox {
     private static final double DRIFT = 0.005;
 
     private final ChoiceBox<SensorSource> sources = Choice.of("sensor-source", SensorSource::title);
+    private final SoundFields sound = new SoundFields();
     private final Button listen = Buttons.quiet("Listen", "Begins to measure; press and watch", this::turn);
     private final TextField samples = new TextField("50");
     private final TextField width = new TextField();
@@ -48,8 +54,9 @@ final class SensorPanel extends VBox {
     sealed interface Attached {
         /// What a sensor sent.
         ///
+        /// @param source what was heard: a trace or sound
         /// @param simulated whether it says that it is a stand-in
-        record Sensed(Signal input, Signal light, boolean simulated) implements Attached {}
+        record Sensed(Signal input, Signal light, Measurement.Source source, boolean simulated) implements Attached {}
 
         /// A file from elsewhere.
         record Measured(Path file) implements Attached {}
@@ -69,11 +76,12 @@ final class SensorPanel extends VBox {
         width.setPromptText("any");
         samples.textProperty().subscribe(() -> changeRule());
         width.textProperty().subscribe(() -> changeRule());
+        sources.getSelectionModel().selectedItemProperty().subscribe(this::offer);
         find(1);
         getChildren()
                 .addAll(
                         Boxes.row(
-                                Labels.of("Light sensor", "muted"),
+                                Labels.of("Light from", "muted"),
                                 sources,
                                 listen,
                                 Labels.of("until", "muted"),
@@ -83,6 +91,7 @@ final class SensorPanel extends VBox {
                                 Labels.of("ms", "muted"),
                                 Boxes.spacer(),
                                 Buttons.quiet("From a file…", "A list, a trace or a sound recording", this::choose)),
+                        sound,
                         words,
                         figures,
                         trace);
@@ -94,13 +103,26 @@ final class SensorPanel extends VBox {
     ///
     /// @param standInSpeed how much faster than real the stand-in sends
     void find(double standInSpeed) {
-        sources.getItems().setAll(SensorSource.all(standInSpeed));
+        sources.getItems().setAll(SensorSource.atHand(standInSpeed));
         sources.getSelectionModel().selectFirst();
+        Thread.ofVirtual().name("fluss-sound-inputs").start(() -> {
+            List<SensorSource> inputs = SensorSource.soundInputs();
+            Platform.runLater(() -> sources.getItems().addAll(0, inputs));
+        });
     }
 
     /// Latency that goes with the run, if there is any.
     ReadOnlyObjectProperty<@Nullable Attached> attachedProperty() {
         return attached.getReadOnlyProperty();
+    }
+
+    private void offer(@Nullable SensorSource source) {
+        boolean isSound = source instanceof SensorSource.Sound;
+        sound.setVisible(isSound);
+        sound.setManaged(isSound);
+        if (source instanceof SensorSource.Sound input) {
+            sound.offer(input);
+        }
     }
 
     private void wait(String why) {
@@ -137,7 +159,18 @@ final class SensorPanel extends VBox {
         attached.set(null);
         wait("Waiting for the sensor to say hello.");
         listen.setText("Stop");
-        live = new LiveSensor(source.opener(), rule(), this::show, words::setText);
+        live = switch (source) {
+            case SensorSource.Lines lines ->
+                new LiveSensor(lines.listen(), Measurement.Source.TRACE, rule(), this::show, words::setText);
+            case SensorSource.Sound input ->
+                new LiveSensor(
+                        input.listen(sound.rateHz(), sound.isClickOnRight()),
+                        Measurement.Source.SOUND,
+                        rule(),
+                        this::show,
+                        words::setText);
+        };
+        sources.setDisable(true);
     }
 
     private void stop() {
@@ -146,6 +179,8 @@ final class SensorPanel extends VBox {
             running.close();
             live = null;
             listen.setText("Listen");
+            sources.setDisable(false);
+            sound.quiet();
         }
     }
 
@@ -155,6 +190,7 @@ final class SensorPanel extends VBox {
             return;
         }
         trace.show(seen.newest());
+        seen.levels().ifPresent(sound::show);
         LatencyFigures so = seen.figures();
         figures.getChildren()
                 .setAll(
@@ -170,8 +206,13 @@ final class SensorPanel extends VBox {
         running.trace()
                 .filter(_ -> so.n() > 0)
                 .ifPresent(all -> attached.set(new Attached.Sensed(
-                        all.input(), all.light(), seen.state().health().simulated())));
-        String said = words(seen.state());
+                        all.input(),
+                        all.light(),
+                        running.source(),
+                        seen.state().health().simulated())));
+        String said = Stream.concat(
+                        Stream.of(words(seen.state())), seen.sound().stream().map(Finding::text))
+                .collect(Collectors.joining(" "));
         words.setText(seen.done() ? "● Enough is measured. " + said : said);
         if (seen.done()) {
             stop();

@@ -1,41 +1,97 @@
 package app.fluss.app.capture;
 
 import app.fluss.devices.sensor.SensorLink;
+import app.fluss.devices.sensor.SensorSession;
 import app.fluss.devices.sensor.SensorStandIn;
 import app.fluss.devices.sensor.SerialLink;
+import app.fluss.devices.sensor.SoundFormat;
+import app.fluss.devices.sensor.SoundLink;
+import app.fluss.devices.sensor.SoundStandIn;
 import app.fluss.devices.sensor.TcpLink;
+import app.fluss.files.latency.SoundWriter;
 import app.fluss.files.simulated.ReadyScenario;
 import app.fluss.sim.SimulatedRun;
 import app.fluss.sim.Simulation;
 import app.fluss.sim.signal.SensorTrace;
 import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.function.IntFunction;
 
-/// Where a light sensor may be.
-///
-/// @param title for people
-/// @param opener opens a line to it
-record SensorSource(String title, SensorLink.Opener opener) {
-    private static final double RATE_HZ = 4000;
+/// Where the light may come in.
+sealed interface SensorSource {
+    /// The name for people.
+    String title();
 
-    /// The serial ports of this computer, and the stand-in.
-    static List<SensorSource> all(double standInSpeed) {
+    /// A light sensor that sends lines.
+    ///
+    /// @param opener opens a line to it
+    record Lines(String title, SensorLink.Opener opener) implements SensorSource {
+        SensorSession listen() {
+            return SensorSession.ofLines(opener, System::nanoTime);
+        }
+    }
+
+    /// Two channels of a sound input.
+    ///
+    /// @param ratesHz the rates at which it records, the usual one first
+    /// @param openers opens it at a rate
+    /// @param simulated whether a stand-in plays
+    record Sound(String title, List<Integer> ratesHz, IntFunction<SensorLink.Opener> openers, boolean simulated)
+            implements SensorSource {
+        /// Keeps a copy.
+        public Sound {
+            ratesHz = List.copyOf(ratesHz);
+        }
+
+        SensorSession listen(int rateHz, boolean clickOnRight) {
+            SoundFormat format = new SoundFormat(rateHz, clickOnRight, simulated);
+            return SensorSession.ofSound(openers.apply(rateHz), format, System::nanoTime);
+        }
+    }
+
+    /// The serial ports of this computer, and the stand-ins.
+    ///
+    /// @param standInSpeed how much faster than real the stand-ins send
+    static List<SensorSource> atHand(double standInSpeed) {
         List<SensorSource> all = new ArrayList<>();
         for (SerialLink.Port port : SerialLink.ports()) {
-            all.add(new SensorSource(
-                    "%s (%s)".formatted(port.title(), port.name()), () -> SerialLink.open(port.name())));
+            all.add(new Lines("%s (%s)".formatted(port.title(), port.name()), () -> SerialLink.open(port.name())));
         }
-        all.add(new SensorSource("Stand-in (simulated)", new StandIn(standInSpeed)));
+        all.add(new Lines("Sensor stand-in (simulated)", new SentLines(standInSpeed)));
+        all.add(new Sound(
+                "Sound stand-in (simulated)",
+                List.of(48_000, 44_100),
+                rate -> new PlayedSound(rate, standInSpeed),
+                true));
         return List.copyOf(all);
     }
 
+    /// The sound inputs of this computer; asking takes up to a second.
+    static List<SensorSource> soundInputs() {
+        return SoundLink.devices().stream()
+                .<SensorSource>map(device -> new Sound(
+                        "Sound: " + device.name(),
+                        device.ratesHz(),
+                        rate -> () -> SoundLink.open(device.name(), rate),
+                        false))
+                .toList();
+    }
+
+    private static SimulatedRun simulated() {
+        return Simulation.run(ReadyScenario.named("native"));
+    }
+
     /// A simulated sensor at a native game, begun when it is first asked for.
-    private static final class StandIn implements SensorLink.Opener {
+    final class SentLines implements SensorLink.Opener {
+        private static final double RATE_HZ = 4000;
+
         private final double speed;
         private int port;
 
-        StandIn(double speed) {
+        private SentLines(double speed) {
             this.speed = speed;
         }
 
@@ -43,11 +99,29 @@ record SensorSource(String title, SensorLink.Opener opener) {
         @SuppressWarnings("resource") // serves as long as the window is open, like a sensor that stays plugged in
         public synchronized SensorLink open() throws IOException {
             if (port == 0) {
-                SimulatedRun run = Simulation.run(ReadyScenario.named("native"));
-                SensorTrace trace = run.sensor(RATE_HZ).orElseThrow();
+                SensorTrace trace = simulated().sensor(RATE_HZ).orElseThrow();
                 port = new SensorStandIn(trace.inputs(), trace.lights(), speed).port();
             }
             return TcpLink.open(port);
+        }
+    }
+
+    /// A simulated recording of click and light, played when it is asked for.
+    final class PlayedSound implements SensorLink.Opener {
+        private final int rateHz;
+        private final double speed;
+
+        private PlayedSound(int rateHz, double speed) {
+            this.rateHz = rateHz;
+            this.speed = speed;
+        }
+
+        @Override
+        public SensorLink open() throws IOException {
+            Path file = Files.createTempFile("fluss-sound", ".wav");
+            file.toFile().deleteOnExit();
+            SoundWriter.write(simulated().sound(rateHz).orElseThrow(), rateHz, file);
+            return SoundStandIn.open(file, speed);
         }
     }
 }

@@ -8,7 +8,7 @@ import java.util.Arrays;
 /// Where the sensor was away, the trace goes on without a gap: what was waiting for its light just then is
 /// taken out, so that no click is paired with light from after the gap.
 public final class LiveTrace {
-    /// Samples at most: {@value}, fifty minutes at 4000 /s.
+    /// Samples at most: {@value}, fifty minutes at 4000 /s and four at 48000 /s.
     public static final int MOST = 12_000_000;
 
     private static final int FIRST = 1 << 16;

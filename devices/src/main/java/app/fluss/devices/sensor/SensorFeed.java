@@ -6,7 +6,7 @@ import org.jspecify.annotations.Nullable;
 
 /// Takes the bytes of a sensor apart into samples. What is no line of the protocol is counted and passed
 /// over; nothing that comes in can make it grow.
-final class SensorFeed {
+final class SensorFeed implements Feed {
     private static final int LONGEST_LINE = 64;
     private static final long WRAP_US = 1L << 32;
     private static final double MOST_FILLED_MS = 50;
@@ -31,8 +31,8 @@ final class SensorFeed {
     private int breaks;
     private int wraps;
 
-    /// Takes bytes.
-    void take(byte[] bytes, int count) {
+    @Override
+    public void take(byte[] bytes, int count) {
         for (int i = 0; i < count; i++) {
             byte b = bytes[i];
             if (b == '\n') {
@@ -136,7 +136,8 @@ final class SensorFeed {
     }
 
     /// The sensor went away, or its clock began anew.
-    void gone() {
+    @Override
+    public void gone() {
         length = 0;
         tooLong = false;
         if (trace != null && lastUs >= 0) {
@@ -195,12 +196,13 @@ final class SensorFeed {
         return any ? (negative ? -plain : plain) : Double.NaN;
     }
 
-    /// The samples; empty before the hello line.
-    Optional<LiveTrace> trace() {
+    @Override
+    public Optional<LiveTrace> trace() {
         return Optional.ofNullable(trace);
     }
 
-    SensorHealth health() {
+    @Override
+    public SensorHealth health() {
         long elapsedUs = firstUs < 0 ? 0 : lastUs - firstUs;
         return new SensorHealth(
                 statedHz,

@@ -16,20 +16,32 @@ public final class SensorSession implements AutoCloseable {
 
     private final SensorLink.Opener opener;
     private final LongSupplier nanos;
-    private final SensorFeed feed = new SensorFeed();
+    private final Feed feed;
     private final Thread thread;
     private @Nullable SensorLink link;
     private String trouble = "";
     private boolean closed;
     private long heardSinceNanos = -1;
 
-    /// Begins to listen.
-    ///
-    /// @param nanos a clock of this computer, in nanoseconds
-    public SensorSession(SensorLink.Opener opener, LongSupplier nanos) {
+    private SensorSession(SensorLink.Opener opener, Feed feed, LongSupplier nanos) {
         this.opener = opener;
+        this.feed = feed;
         this.nanos = nanos;
         this.thread = Thread.ofPlatform().daemon().name("fluss-sensor").start(this::listen);
+    }
+
+    /// Begins to listen to a sensor that sends lines, as `docs/sensor-protocol.md` has them.
+    ///
+    /// @param nanos a clock of this computer, in nanoseconds
+    public static SensorSession ofLines(SensorLink.Opener opener, LongSupplier nanos) {
+        return new SensorSession(opener, new SensorFeed(), nanos);
+    }
+
+    /// Begins to listen to a sound input.
+    ///
+    /// @param nanos a clock of this computer, in nanoseconds
+    public static SensorSession ofSound(SensorLink.Opener opener, SoundFormat format, LongSupplier nanos) {
+        return new SensorSession(opener, new SoundFeed(format), nanos);
     }
 
     /// What is known of the sensor now.

@@ -41,7 +41,7 @@ class SensorSessionTest {
     @Test
     void theStandInIsHeardAndComesBackAfterItWasUnplugged() throws Exception {
         try (SensorStandIn sensor = new SensorStandIn(signal(0), signal(40), 4);
-                SensorSession session = new SensorSession(() -> TcpLink.open(sensor.port()), System::nanoTime)) {
+                SensorSession session = SensorSession.ofLines(() -> TcpLink.open(sensor.port()), System::nanoTime)) {
             await(() -> session.trace().map(trace -> trace.seen().size() > 8000).orElse(false));
             assertThat(session.state().connected()).isTrue();
             assertThat(session.state().health().simulated()).isTrue();
@@ -58,7 +58,7 @@ class SensorSessionTest {
 
     @Test
     void aSensorThatIsNotThereIsToldInWords() throws Exception {
-        try (SensorSession session = new SensorSession(
+        try (SensorSession session = SensorSession.ofLines(
                 () -> {
                     throw new IOException("There is no port X.");
                 },

@@ -10,6 +10,7 @@ import app.fluss.core.work.Progress;
 import app.fluss.files.clip.Clip;
 import app.fluss.files.clip.ClipDifferences;
 import app.fluss.files.clip.ClipFile;
+import app.fluss.files.latency.SoundWriter;
 import app.fluss.files.link.ProbeFile;
 import app.fluss.files.log.FrameLogWriter;
 import app.fluss.files.log.InputException;
@@ -144,7 +145,7 @@ public final class SimulatedEvidence {
         all.add(readings(simulated, readings));
         Optional<byte[]> sound = simulated.sound(SOUND_HZ);
         if (sound.isPresent()) {
-            SoundFile.write(sound.get(), SOUND_HZ, clicks);
+            SoundWriter.write(sound.get(), SOUND_HZ, clicks);
             all.add(RunEvidence.of(EvidenceKinds.LATENCY, clicks, progress.part(0.5, 1)));
         }
         return all;

@@ -6,6 +6,7 @@ import app.fluss.core.measure.Figure;
 import app.fluss.core.stream.PacketLog;
 import app.fluss.core.stream.ProbeTrace;
 import app.fluss.core.work.Progress;
+import app.fluss.files.latency.SoundWriter;
 import app.fluss.files.latency.TraceWriter;
 import app.fluss.files.link.PacketFile;
 import app.fluss.files.link.ProbeFile;
@@ -130,7 +131,7 @@ public final class SimulationFolder {
         if (trace.isPresent()) {
             TraceWriter.write(trace.get().inputs(), trace.get().lights(), file("sensor.csv"));
             byte[] sound = run.sound(SoundTrack.RATE_HZ).orElseThrow();
-            SoundFile.write(sound, SoundTrack.RATE_HZ, file("clicks.wav"));
+            SoundWriter.write(sound, SoundTrack.RATE_HZ, file("clicks.wav"));
         }
     }
 }

@@ -37,7 +37,14 @@ public record SoundQuality(Level click, Level light, Alone alone, double breathe
     ///
     /// @param peak its highest value either way, as a share of full scale
     /// @param clipped samples that lie at full scale in rows of three and more
-    public record Level(double peak, long clipped) {}
+    public record Level(double peak, long clipped) {
+        private static final double METER_DB = 60;
+
+        /// How far a meter of 60 dB goes, 0 to 1.
+        public double meter() {
+            return Math.clamp(1 + 20 * Math.log10(peak) / METER_DB, 0, 1);
+        }
+    }
 
     /// Looks at a recording in one pass and a few stretches of it.
     public static SoundQuality of(Recording recording) {
