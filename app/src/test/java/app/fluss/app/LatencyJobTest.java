@@ -151,8 +151,11 @@ class LatencyJobTest extends WindowTest {
         interact(() -> window.shell().drop(List.of(clip)));
         settle();
         waitFor(() -> lookup("#clip-picture").tryQuery().isPresent());
+        waitFor(() -> lookup("#clip-proposal").<Label>query().getText().startsWith("Proposed"));
+        waitFor(() -> lookup("#clip-result").<Label>query().getText().startsWith("5 answered"));
         dragOver(0.1, 0.2, 0.4, 0.7);
         dragOver(0.6, 0.2, 0.9, 0.7);
+        waitFor(() -> lookup("#clip-proposal").<Label>query().getText().isEmpty());
         waitFor(() -> lookup("#clip-result").<Label>query().getText().startsWith("5 answered"));
         clickOn("Add to this run");
         settle();

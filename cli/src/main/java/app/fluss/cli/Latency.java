@@ -6,11 +6,12 @@ import app.fluss.core.latency.LatencyFigures;
 import app.fluss.core.latency.Measurement;
 import app.fluss.core.latency.edge.EdgeSettings;
 import app.fluss.core.latency.edge.PressKind;
-import app.fluss.core.latency.sound.SoundQuality;
 import app.fluss.core.measure.Figure;
 import app.fluss.core.picture.Area;
+import app.fluss.core.picture.AreaSuggestion;
 import app.fluss.core.work.Progress;
 import app.fluss.files.clip.Clip;
+import app.fluss.files.clip.ClipAreas;
 import app.fluss.files.clip.ClipFile;
 import app.fluss.files.clip.ClipLight;
 import app.fluss.files.latency.LatencyReading;
@@ -40,7 +41,7 @@ import picocli.CommandLine.Spec;
         name = "latency",
         description =
                 "Latency from trial,input_ms,photon_ms (CSV), t_us,input,light (CSV), two channels of sound (WAV), or a"
-                        + " high-speed clip (Y4M, numbered PNG pictures).",
+                        + " high-speed clip (Y4M, numbered PNG pictures, MP4 and other video files).",
         mixinStandardHelpOptions = true,
         footer = {"", "Example: fluss latency clicks.wav --threshold 0.5 --json"})
 final class Latency implements Callable<Integer> {
@@ -71,14 +72,14 @@ final class Latency implements Callable<Integer> {
             names = "--input-area",
             paramLabel = "X,Y,W,H",
             converter = AreaOption.class,
-            description = "In a clip, where the input shows, px: a lamp at the button.")
+            description = "In a clip, where the input shows, px: a lamp at the button (looked for).")
     private @Nullable Area inputArea;
 
     @Option(
             names = "--light-area",
             paramLabel = "X,Y,W,H",
             converter = AreaOption.class,
-            description = "In a clip, where the answer shows, px.")
+            description = "In a clip, where the answer shows, px (looked for).")
     private @Nullable Area lightArea;
 
     @Mixin
@@ -97,36 +98,48 @@ final class Latency implements Callable<Integer> {
             throw new ParameterException(spec.commandLine(), String.valueOf(e.getMessage()), e);
         }
         if (ClipFile.isClip(file) || Files.isDirectory(file)) {
-            print(ofClip(settings), Optional.empty());
+            ofClip(settings);
         } else {
             LatencyReading reading = LatencyReading.of(file, swap, settings, Progress.NONE);
-            print(reading.measurement(), reading.sound());
+            print(reading.measurement(), reading.sound().map(Findings::of).orElse(List.of()));
         }
         return 0;
     }
 
-    private Measurement ofClip(EdgeSettings settings) throws IOException, InputException {
+    private void ofClip(EdgeSettings settings) throws IOException, InputException {
+        if ((inputArea == null) != (lightArea == null)) {
+            throw new ParameterException(
+                    spec.commandLine(), "Give both --input-area and --light-area as X,Y,W,H in px, or neither.");
+        }
         try (Clip clip = ClipFile.open(file)) {
             double rate = fps.of(clip);
-            ClipLight seen = ClipLight.of(
-                    clip, area("--input-area", inputArea), area("--light-area", lightArea), rate, Progress.NONE);
-            return Measurement.of(Measurement.Source.CLIP, seen.recording(), settings, Progress.NONE);
+            List<Finding> proposed = new ArrayList<>();
+            if (inputArea == null || lightArea == null) {
+                AreaSuggestion suggestion = ClipAreas.of(clip, rate, Progress.NONE);
+                AreaSuggestion.Areas areas = suggestion
+                        .areas()
+                        .orElseThrow(() -> new InputException(
+                                file,
+                                0,
+                                0,
+                                "no input and no answer to it: " + suggestion.whyNot(),
+                                "--input-area and --light-area as X,Y,W,H in px"));
+                inputArea = areas.input();
+                lightArea = areas.answer();
+                proposed.addAll(Findings.of(areas));
+            }
+            ClipLight seen = ClipLight.of(clip, inputArea, lightArea, rate, Progress.NONE);
+            print(Measurement.of(Measurement.Source.CLIP, seen.recording(), settings, Progress.NONE), proposed);
         } catch (IllegalArgumentException e) {
             throw new ParameterException(spec.commandLine(), String.valueOf(e.getMessage()), e);
         }
     }
 
-    private Area area(String option, @Nullable Area area) {
-        if (area == null) {
-            throw new ParameterException(spec.commandLine(), "For a clip give " + option + " as X,Y,W,H in px.");
-        }
-        return area;
-    }
-
-    private void print(Measurement measured, Optional<SoundQuality> sound) {
+    /// @param more findings of what came before the measuring
+    private void print(Measurement measured, List<Finding> more) {
         LatencyFigures figures = measured.figures();
         List<Finding> findings = new ArrayList<>(Findings.of(measured, figures, measured.ambiguous()));
-        sound.map(Findings::of).ifPresent(findings::addAll);
+        findings.addAll(more);
         findings.sort(Finding.WORST_FIRST);
         PrintWriter out = spec.commandLine().getOut();
         if (json) {

@@ -31,6 +31,7 @@ import java.util.prefs.Preferences;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
+import javafx.scene.control.ScrollPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
@@ -78,7 +79,11 @@ public final class CaptureScreen extends VBox {
         ending = ending();
         none = none(plan);
         VBox.setVgrow(evidence, Priority.ALWAYS);
-        line.getChildren().addAll(before, timer, evidence, ending, next);
+        VBox work = new VBox(12, before, timer, evidence);
+        ScrollPane scroll = Boxes.scrolling(work);
+        scroll.setFitToHeight(true);
+        VBox.setVgrow(scroll, Priority.ALWAYS);
+        line.getChildren().addAll(scroll, ending, next);
         VBox.setVgrow(line, Priority.ALWAYS);
         getChildren().addAll(Boxes.row(title, place, Boxes.spacer(), goal), line);
         workbench.contentsProperty().subscribe(this::show);
@@ -155,7 +160,8 @@ public final class CaptureScreen extends VBox {
         }
         title.setText(open.role() == Role.BREAK ? "Break" : path.name());
         place.setText(open.role() == Role.BREAK ? "" : contents.place(scene));
-        goal.setText("%d runs to go".formatted(contents.planned().openRuns()));
+        long runs = contents.planned().openRuns();
+        goal.setText(runs == 1 ? "1 run to go" : "%d runs to go".formatted(runs));
         boolean measured = open.role().isMeasured();
         timer.show(attempt, open.lastsS());
         evidence.setVisible(measured);

@@ -66,7 +66,7 @@ final class SensorPanel extends VBox {
         super(8);
         setId("sensor-panel");
         trace = new LiveTraceView(theme);
-        trace.setMinHeight(90);
+        trace.setMinHeight(60);
         VBox.setVgrow(trace, Priority.ALWAYS);
         words.setId("sensor-words");
         listen.setId("sensor-listen");
@@ -171,6 +171,7 @@ final class SensorPanel extends VBox {
                         words::setText);
         };
         sources.setDisable(true);
+        sound.setOpen(false);
     }
 
     private void stop() {
@@ -180,6 +181,7 @@ final class SensorPanel extends VBox {
             live = null;
             listen.setText("Listen");
             sources.setDisable(false);
+            sound.setOpen(true);
             sound.quiet();
         }
     }

@@ -51,6 +51,12 @@ final class SoundFields extends HBox {
         return clickOnRight.getValue();
     }
 
+    /// Whether the choices can be changed: not while it is listened.
+    void setOpen(boolean open) {
+        rate.setDisable(!open);
+        clickOnRight.setDisable(!open);
+    }
+
     /// Shows how loud both sides are.
     void show(SoundQuality levels) {
         click.setProgress(levels.click().meter());

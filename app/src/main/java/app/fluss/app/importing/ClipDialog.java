@@ -13,8 +13,10 @@ import app.fluss.core.latency.LatencyFigures;
 import app.fluss.core.latency.Measurement;
 import app.fluss.core.latency.edge.EdgeSettings;
 import app.fluss.core.picture.Area;
+import app.fluss.core.picture.AreaSuggestion;
 import app.fluss.core.work.Progress;
 import app.fluss.files.clip.Clip;
+import app.fluss.files.clip.ClipAreas;
 import app.fluss.files.clip.ClipLight;
 import app.fluss.files.log.InputException;
 import java.io.IOException;
@@ -37,8 +39,8 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import javafx.stage.Window;
 
-/// Latency from a high-speed clip: drag over where the input shows and where the answer shows and let the
-/// edges be found, or step through the pictures and mark them by hand.
+/// Latency from a high-speed clip: both places, where the input and where the answer shows, are proposed, or dragged
+/// over, and the edges found; or step through the pictures and mark them by hand.
 final class ClipDialog {
     private static final ButtonType ADD = new ButtonType("Add to this run", ButtonBar.ButtonData.OK_DONE);
 
@@ -51,8 +53,10 @@ final class ClipDialog {
     private final TextField fps = new TextField();
     private final Label place = Labels.of("", "muted");
     private final Label result = Labels.wrapped("", "figure");
+    private final Label proposed = Labels.wrapped("", "muted");
     private final ToggleButton setInput = new ToggleButton("1 Input");
     private final ToggleButton setAnswer = new ToggleButton("2 Answer");
+    private String proposal = "";
     private Optional<Area> input = Optional.empty();
     private Optional<Area> answer = Optional.empty();
     private Optional<ClipLight> found = Optional.empty();
@@ -105,8 +109,11 @@ final class ClipDialog {
                         Labels.of("Drag over the picture:", "muted"),
                         setInput,
                         setAnswer,
-                        Labels.of("a lamp at the button, and where the screen answers", "muted")),
+                        Labels.of("a lamp at the button, and where the screen answers", "muted"),
+                        Boxes.spacer(),
+                        Buttons.quiet("Propose again", "Looks for both places", this::proposeAnew)),
                 picture,
+                proposed,
                 Boxes.row(
                         Buttons.quiet("◂", "Picture before (←)", () -> step(-1)),
                         slider,
@@ -121,11 +128,58 @@ final class ClipDialog {
                 result,
                 Boxes.row(Labels.of("It was measured with this run:", "muted"), Labels.of(run, "strong")));
         result.setId("clip-result");
+        proposed.setId("clip-proposal");
         content.addEventFilter(KeyEvent.KEY_PRESSED, this::key);
         dialog.getDialogPane().setContent(content);
         dialog.getDialogPane().setId("clip-dialog");
         dialog.getDialogPane().getButtonTypes().addAll(ADD, ButtonType.CANCEL);
         look();
+        tell();
+        propose();
+    }
+
+    /// Looks for both places, which the analyst then corrects; what was drawn meanwhile stays.
+    private void propose() {
+        double rate = rate();
+        if (!(rate > 0)) {
+            return;
+        }
+        proposal = "Looking for the lamp and the answer; you may drag over them at once.";
+        tell();
+        jobs.start("Looking for lamp and answer", progress -> suggest(rate, progress), this::use, e -> {
+            proposal = "";
+            tell(e);
+        });
+    }
+
+    private void proposeAnew() {
+        input = Optional.empty();
+        answer = Optional.empty();
+        found = Optional.empty();
+        picture.mark(input, answer);
+        propose();
+    }
+
+    private AreaSuggestion suggest(double rate, Progress progress) throws IOException, InputException {
+        synchronized (clip) {
+            return ClipAreas.of(clip, rate, progress);
+        }
+    }
+
+    private void use(AreaSuggestion suggestion) {
+        if (!dialog.isShowing()) {
+            return;
+        }
+        proposal = suggestion
+                .areas()
+                .map(areas -> "Proposed: look whether both places are right, and drag over them if not.")
+                .orElse(suggestion.whyNot());
+        suggestion.areas().filter(_ -> input.isEmpty() && answer.isEmpty()).ifPresent(areas -> {
+            input = Optional.of(areas.input());
+            answer = Optional.of(areas.answer());
+            picture.mark(input, answer);
+            find();
+        });
         tell();
     }
 
@@ -181,6 +235,7 @@ final class ClipDialog {
             answer = Optional.of(area);
             setInput.setSelected(true);
         }
+        proposal = "";
         picture.mark(input, answer);
         find();
     }
@@ -245,6 +300,7 @@ final class ClipDialog {
         dialog.getDialogPane().lookupButton(ADD).setDisable(now.isEmpty());
         String waits = pressed >= 0 ? " Input marked at picture %d: now the answer.".formatted(pressed + 1) : "";
         result.setText(now.map(ClipDialog::words).orElseGet(this::missing) + waits);
+        proposed.setText(proposal);
     }
 
     private String missing() {

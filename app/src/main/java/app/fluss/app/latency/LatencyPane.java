@@ -13,6 +13,7 @@ import app.fluss.core.latency.Measurement;
 import app.fluss.core.latency.edge.EdgeSettings;
 import app.fluss.core.latency.edge.Excerpt;
 import app.fluss.core.latency.edge.PressKind;
+import app.fluss.core.latency.edge.Trial;
 import app.fluss.files.study.EvidenceKinds;
 import app.fluss.files.study.StoredLatency;
 import app.fluss.files.study.StoredLatency.HandMark;
@@ -58,6 +59,7 @@ public final class LatencyPane extends VBox {
     private final Button reject;
     private @Nullable AnalysedRun run;
     private Optional<JudgedTrial> chosen = Optional.empty();
+    private String evidence = "";
     private boolean filling;
 
     /// @param addLatency lets the user choose a file of measurements for the run
@@ -80,6 +82,7 @@ public final class LatencyPane extends VBox {
         setMark.setTooltip(new Tooltip("Then click into the trace where the light answered (M)"));
         setMark.selectedProperty().subscribe(trace::setPicking);
         setMark.setId("set-mark");
+        putBack.setId("put-back");
         reason.setWrapText(true);
         reason.setId("trial-reason");
         accept.setId("accept-trial");
@@ -172,8 +175,6 @@ public final class LatencyPane extends VBox {
 
     /// Shows a run.
     public void show(@Nullable AnalysedRun shown) {
-        boolean sameRun =
-                run != null && shown != null && run.run().id() == shown.run().id();
         run = shown;
         AnalysedLatency latency = shown == null ? null : shown.latency();
         stack.show(latency);
@@ -204,7 +205,9 @@ public final class LatencyPane extends VBox {
         threshold.setValue(
                 of.source() == Measurement.Source.SAMPLES ? null : of.settings().threshold());
         filling = false;
-        int number = sameRun ? chosen.map(JudgedTrial::number).orElse(1) : firstOpen(stored);
+        boolean isNew = !stored.sha256().equals(evidence) || chosen.isEmpty();
+        evidence = stored.sha256();
+        int number = isNew ? firstOpen(stored) : chosen.orElseThrow().number();
         choose(stored.trials().get(Math.clamp(number, 1, stored.trials().size()) - 1));
     }
 
@@ -256,7 +259,8 @@ public final class LatencyPane extends VBox {
             String none = of.source() == Measurement.Source.SAMPLES
                     ? "A list of samples has no trace."
                     : "No trace was kept of this trial.";
-            trace.show(light, trial, of.settings().threshold(), none);
+            List<Double> presses = of.trials().stream().map(Trial::inputMs).toList();
+            trace.show(light, trial, presses, of.settings().threshold(), none);
         }
     }
 

@@ -10,6 +10,7 @@ import app.fluss.core.latency.edge.Trial;
 import app.fluss.core.measure.Ticks;
 import app.fluss.files.study.StoredLatency.HandMark;
 import app.fluss.files.study.StoredLatency.JudgedTrial;
+import java.util.List;
 import java.util.Optional;
 import java.util.function.Consumer;
 import javafx.geometry.VPos;
@@ -18,8 +19,8 @@ import javafx.scene.canvas.GraphicsContext;
 import javafx.scene.input.MouseEvent;
 import javafx.scene.text.TextAlignment;
 
-/// The light around one trial: the input's edge, the settled levels, the threshold and where the light passed it, or
-/// where the analyst set the mark.
+/// The light around one trial: the input's edge, the level before and the plateau, the threshold and where the light
+/// passed it, or where the analyst set the mark; and what competes with it.
 final class TraceView extends CanvasView {
     private static final double FOOT = 20;
     private static final double HEAD = 16;
@@ -31,6 +32,7 @@ final class TraceView extends CanvasView {
     private Optional<Scale> drawn = Optional.empty();
     private boolean picking;
     private final Consumer<HandMark> mark;
+    private List<Double> presses = List.of();
     private double threshold = 0.5;
     private String nothing = "";
 
@@ -54,9 +56,11 @@ final class TraceView extends CanvasView {
         }
     }
 
+    /// @param inputs times of all presses, ms after the first sample
     /// @param words stand in its place where there is no trace
-    void show(Optional<Excerpt> light, JudgedTrial of, double share, String words) {
+    void show(Optional<Excerpt> light, JudgedTrial of, List<Double> inputs, double share, String words) {
         excerpt = light.filter(shown -> shown.size() > 1);
+        presses = inputs;
         judged = Optional.of(of);
         threshold = share;
         nothing = words;
@@ -93,7 +97,8 @@ final class TraceView extends CanvasView {
             g.lineTo(scale.x(light.ms(i)), scale.y(light.light(i)));
         }
         g.stroke();
-        edge(g, palette, scale, of.inputMs(), "input", Role.INK);
+        competing(g, palette, light, of, scale);
+        edge(g, palette, scale, of.inputMs(), "", Role.INK);
         if (!Double.isNaN(shown.photonMs())) {
             String by = shown.mark()
                     .map(hand -> " ± %s ms, by hand".formatted(Numbers.text(hand.withinMs(), 1)))
@@ -101,6 +106,22 @@ final class TraceView extends CanvasView {
             edge(g, palette, scale, shown.photonMs(), Numbers.text(shown.latencyMs(), 2) + by, Role.WARM);
         }
         axis(g, palette, scale, of);
+    }
+
+    /// What else could be the answer, and the presses beside this one.
+    private void competing(GraphicsContext g, Palette palette, Excerpt light, Trial of, Scale scale) {
+        g.setLineDashes(2, 4);
+        if (of.state() == Trial.State.AMBIGUOUS) {
+            for (double ms : light.rivals(of)) {
+                edge(g, palette, scale, ms, "competes", Role.MUTED);
+            }
+        }
+        for (double ms : presses) {
+            if (ms != of.inputMs() && ms > scale.from && ms < scale.to) {
+                edge(g, palette, scale, ms, "other press", Role.INK);
+            }
+        }
+        g.setLineDashes();
     }
 
     /// From time and light to pixels.
@@ -148,8 +169,9 @@ final class TraceView extends CanvasView {
         }
         g.setStroke(palette.get(Role.SLATE));
         g.setLineWidth(1);
-        g.strokeLine(0, scale.y(of.before()), scale.width, scale.y(of.before()));
-        g.strokeLine(0, scale.y(of.after()), scale.width, scale.y(of.after()));
+        boolean rises = of.after() > of.before();
+        level(g, palette, scale, of.before(), "before", rises ? VPos.BOTTOM : VPos.TOP);
+        level(g, palette, scale, of.after(), "plateau", rises ? VPos.TOP : VPos.BOTTOM);
         double at = scale.y(of.before() + threshold * (of.after() - of.before()));
         g.setStroke(palette.get(Role.WARM));
         g.setLineDashes(4, 4);
@@ -159,6 +181,16 @@ final class TraceView extends CanvasView {
         g.setTextAlign(TextAlignment.RIGHT);
         g.setTextBaseline(VPos.BOTTOM);
         g.fillText(Numbers.text(threshold * 100, 0) + " % of the step", scale.width - 4, at - 2);
+    }
+
+    /// A level of the light, its name inside the step.
+    private void level(GraphicsContext g, Palette palette, Scale scale, double light, String name, VPos side) {
+        double y = scale.y(light);
+        g.strokeLine(0, y, scale.width, y);
+        g.setFill(palette.get(Role.MUTED));
+        g.setTextAlign(TextAlignment.RIGHT);
+        g.setTextBaseline(side);
+        g.fillText(name, scale.width - 4, y + (side == VPos.TOP ? 2 : -2));
     }
 
     private void edge(GraphicsContext g, Palette palette, Scale scale, double ms, String name, Role role) {
@@ -179,8 +211,8 @@ final class TraceView extends CanvasView {
         double first = Math.ceil((scale.from - of.inputMs()) / step) * step;
         for (double ms = first; ms <= scale.to - of.inputMs(); ms += step) {
             double x = scale.x(of.inputMs() + ms);
-            if (x > 12 && x < scale.width - 22) {
-                g.fillText(Numbers.text(ms, 0) + (ms == 0 ? " ms" : ""), x, scale.height);
+            if (x > 14 && x < scale.width - 22) {
+                g.fillText(ms == 0 ? "press" : Numbers.text(ms, 0) + " ms", x, scale.height);
             }
         }
     }

@@ -42,6 +42,8 @@ final class KnobFields extends GridPane {
         press.getItems().setAll(false, true);
         recorder.getItems().setAll(false, true);
         List.of(answer, press, recorder)
+                .forEach(choice -> choice.getSelectionModel().selectFirst());
+        List.of(answer, press, recorder)
                 .forEach(choice ->
                         choice.getSelectionModel().selectedItemProperty().subscribe(changed));
         List.of(gpu, cpu, scale, cap, multiplier, seconds, repeats)

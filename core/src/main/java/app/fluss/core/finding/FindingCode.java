@@ -307,6 +307,13 @@ public enum FindingCode {
             "Clicks follow each other closely.",
             "An answer that takes longer than the next click would be taken for that one's.",
             "Leave half a second between clicks."),
+    /// Places of a clip that nobody has looked at.
+    AREAS_PROPOSED(
+            Severity.WARNING,
+            Topic.LATENCY,
+            "Where input and answer show was found out.",
+            "Something else that changes at the same times may have been taken for one of them.",
+            "Look at the places (--input-area and --light-area state them), or add the clip in the window."),
     /// Sound at full scale.
     SOUND_CLIPPED(
             Severity.WARNING,

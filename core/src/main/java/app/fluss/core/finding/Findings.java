@@ -6,6 +6,7 @@ import app.fluss.core.latency.LatencyFigures;
 import app.fluss.core.latency.Measurement;
 import app.fluss.core.latency.edge.Trial;
 import app.fluss.core.latency.sound.SoundQuality;
+import app.fluss.core.picture.AreaSuggestion;
 import app.fluss.core.picture.PictureCount;
 import java.util.ArrayList;
 import java.util.List;
@@ -63,6 +64,14 @@ public final class Findings {
     /// @param open trials that can be read in two ways and that nobody has judged
     public static List<Finding> of(Measurement measured, LatencyFigures figures, List<Trial> open) {
         return LatencyFindings.of(measured, figures, open);
+    }
+
+    /// The finding that nobody has said where in a clip input and answer show.
+    public static List<Finding> of(AreaSuggestion.Areas areas) {
+        return List.of(Finding.of(
+                FindingCode.AREAS_PROPOSED,
+                "The input was looked for at %s and the answer at %s, which followed it %d times."
+                        .formatted(areas.input().text(), areas.answer().text(), areas.answers())));
     }
 
     /// The findings of a sound recording of click and light by itself, worst first.

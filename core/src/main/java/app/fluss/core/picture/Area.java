@@ -20,6 +20,11 @@ public record Area(int x, int y, int width, int height) {
         return (long) x + width <= pictureWidth && (long) y + height <= pictureHeight;
     }
 
+    /// As it is stated: `x,y,width,height`.
+    public String text() {
+        return "%d,%d,%d,%d".formatted(x, y, width, height);
+    }
+
     /// Mean brightness in it, 0 to 255.
     ///
     /// @param luma of the picture, row by row, unsigned

@@ -51,6 +51,25 @@ class ExcerptTest {
                 .isZero();
     }
 
+    /// A flash of 60 ms answers after 50 ms, another as high begins at 250 ms, a third of it at 400 ms.
+    @Test
+    void whatCompetesIsWhatChangesAsMuchTheSameWay() {
+        float[] light = new float[4000];
+        for (int i = 0; i < light.length; i++) {
+            double since = i / 4.0 - 300;
+            boolean flash = since >= 50 && since < 110 || since >= 250 && since < 310;
+            light[i] = flash ? 9 : since >= 400 && since < 460 ? 4 : 1;
+        }
+        Trial trial = new Trial(300, 350, 1, 9, Trial.State.AMBIGUOUS, Doubt.TWO_CHANGES);
+        Excerpt excerpt = Excerpt.of(Signal.of(light, light.length, 4000), trial, EdgeSettings.DEFAULT);
+        assertThat(excerpt.rivals(trial)).hasSize(1);
+        assertThat(excerpt.rivals(trial)[0]).isCloseTo(550, within(2.0));
+        Trial downwards = new Trial(300, 410, 9, 1, Trial.State.AMBIGUOUS, Doubt.TWO_CHANGES);
+        assertThat(excerpt.rivals(downwards)).hasSize(1);
+        assertThat(excerpt.rivals(downwards)[0]).isCloseTo(610, within(2.0));
+        assertThat(excerpt.rivals(Trial.of(300, 350))).isEmpty();
+    }
+
     @Test
     void aHistogramCountsEveryValueWithinItsBounds() {
         Histogram counts = Histogram.of(new double[] {0, 1, 2, 2.5, 10, 11, -1, Double.NaN}, 0, 10, 5);
