@@ -9,6 +9,7 @@ import app.fluss.core.measure.Analysis;
 import app.fluss.core.measure.AnalysisSettings;
 import app.fluss.core.measure.Energy;
 import app.fluss.core.measure.SyncMode;
+import app.fluss.core.vr.CompositorRule;
 import app.fluss.core.vr.HeadsetReplay;
 import app.fluss.core.vr.HeadsetSchool;
 import app.fluss.core.vr.PixelLaw;
@@ -55,7 +56,7 @@ class HeadsetReplayAgainstTruthTest {
     })
     void otherRefreshRates(double scale, double hz, boolean lock) {
         HeadsetReplay.Work work = work(run(scale, 90, false, 3));
-        Reprojection expected = new HeadsetReplay(hz, 1, lock, GAME.queue()).play(work, 1);
+        Reprojection expected = new HeadsetReplay(hz, 1, CompositorRule.newest(lock), GAME.queue()).play(work, 1);
         SimulatedRun truth = run(scale, hz, lock, 77);
         assertThat(expected.share().orNaN()).isCloseTo(withoutShare(truth), within(0.03));
         assertThat(expected.appFps().orNaN()).isCloseTo(truth.truth().shown().deliveredFps(), within(2.5));
@@ -78,7 +79,7 @@ class HeadsetReplayAgainstTruthTest {
     void whyOneScaleShakesAndALargerOneIsSmooth() {
         Game steady = Game.of(new Work(3, 0.05, 0.5, 0, 0), new Work(10.9, 0.006, 0.5, 0, 0));
         RenderTarget target = new RenderTarget(1600, 1750, 0.5, false, 1, true);
-        HeadsetReplay headset = new HeadsetReplay(90, 1, false, steady.queue());
+        HeadsetReplay headset = new HeadsetReplay(90, 1, CompositorRule.NEWEST, steady.queue());
         List<ScaleOutlook> outlooks = ScaleOutlook.of(
                 law(steady, target, 5), work(run(steady, 90, false, 5)), target, headset, List.of(1.0, 1.22, 1.42));
         assertThat(outlooks).extracting(ScaleOutlook::isEven).containsExactly(true, false, true);

@@ -8,6 +8,7 @@ import app.fluss.core.bench.Setup;
 import app.fluss.core.measure.Analysis;
 import app.fluss.core.measure.Figure;
 import app.fluss.core.path.StageKind;
+import app.fluss.core.vr.CompositorRule;
 import app.fluss.core.vr.HeadsetReplay;
 import app.fluss.core.vr.HeadsetSchool;
 import app.fluss.core.vr.PixelLaw;
@@ -79,7 +80,7 @@ final class Headsets {
                 : Optional.of(new HeadsetReplay(
                         orElse(setup.number(FactKey.HEADSET_HZ), rates.getFirst()),
                         lead,
-                        setup.is(FactKey.REPROJECTION_LOCK, RateHeld.HALF),
+                        CompositorRule.newest(setup.is(FactKey.REPROJECTION_LOCK, RateHeld.HALF)),
                         inFlight));
         return new HeadsetWork(
                 latency.headMs(),

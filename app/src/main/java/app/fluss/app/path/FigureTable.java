@@ -4,6 +4,7 @@ import app.fluss.app.theme.Labels;
 import app.fluss.app.theme.Numbers;
 import app.fluss.core.compare.Interval;
 import app.fluss.core.measure.Figure;
+import app.fluss.core.vr.RuleRange;
 import java.util.Optional;
 import javafx.geometry.HPos;
 import javafx.geometry.Pos;
@@ -55,9 +56,24 @@ final class FigureTable extends GridPane {
 
         /// The ends of an interval; nothing where they round to the same.
         static String ends(Interval interval, double times, int decimals) {
-            String low = Numbers.text(interval.low() * times, decimals);
-            String high = Numbers.text(interval.high() * times, decimals);
-            return low.equals(high) ? "" : low + " – " + high;
+            return ends(interval.low() * times, interval.high() * times, decimals);
+        }
+
+        private static String ends(double low, double high, int decimals) {
+            String from = Numbers.text(low, decimals);
+            String to = Numbers.text(high, decimals);
+            return from.equals(to) ? "" : from + " – " + to;
+        }
+
+        /// With its range over the rules of compositors.
+        ///
+        /// @param times what all are multiplied by for people: 100 for percent
+        static Cell of(Figure figure, RuleRange.Span span, double times, String unit, String tip) {
+            String below = Double.isNaN(span.low()) ? "" : ends(span.low() * times, span.high() * times, 1);
+            return new Cell(
+                    Numbers.text(figure.map(value -> value * times), 1) + (figure.isKnown() ? unit : ""),
+                    below.isEmpty() ? "" : below + unit,
+                    figure.isKnown() ? tip : Numbers.reason(figure));
         }
 
         /// With its interval.

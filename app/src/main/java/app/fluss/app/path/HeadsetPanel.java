@@ -12,14 +12,17 @@ import app.fluss.app.theme.Theme;
 import app.fluss.core.bench.FactKey;
 import app.fluss.core.measure.Figure;
 import app.fluss.core.measure.Limits;
+import app.fluss.core.vr.CompositorRule;
 import app.fluss.core.vr.PixelLaw;
 import app.fluss.core.vr.RefreshChoice;
 import app.fluss.core.vr.Reprojection;
+import app.fluss.core.vr.RuleRange;
 import app.fluss.core.vr.ScaleOutlook;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Collectors;
 import javafx.scene.control.ChoiceBox;
+import javafx.scene.control.Label;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
 
@@ -136,23 +139,48 @@ final class HeadsetPanel extends VBox {
             table.row(
                     Numbers.text(free.refreshHz(), 0) + " Hz",
                     "",
-                    judged(free.expected().share(), free.refusal()),
-                    judged(held.expected().belowHalfTime(), held.refusal()),
-                    Cell.of(free.expected().appFps(), 1, ""));
+                    judged(free.expected().share(), free.range().over(Reprojection::share), free.refusal()),
+                    judged(
+                            held.expected().belowHalfTime(),
+                            held.range().over(Reprojection::belowHalfTime),
+                            held.refusal()),
+                    rate(free.expected(), free.range()));
         }
         panel.getChildren()
                 .addAll(
                         table,
                         Labels.wrapped("Full rate only: %s. Steady half rate: %s."
-                                .formatted(chosen(full.chosenHz()), chosen(half.chosenHz()))));
+                                .formatted(chosen(full.chosenHz()), chosen(half.chosenHz()))),
+                        rule(List.of(
+                                full.outlooks().getFirst().rule(),
+                                half.outlooks().getFirst().rule())));
         return panel;
     }
 
-    private static Cell judged(Figure share, Optional<String> refusal) {
-        return new Cell(
-                (refusal.isEmpty() ? "● " : "✕ ") + Numbers.percent(share, 1),
+    private static Cell judged(Figure share, RuleRange.Span range, Optional<String> refusal) {
+        Cell cell =
+                Cell.of(share, range, 100, " %", refusal.orElse("Suits this school; its bounds are common practice."));
+        return new Cell((refusal.isEmpty() ? "● " : "✕ ") + cell.text(), cell.below(), cell.tip());
+    }
+
+    private static Cell rate(Reprojection expected, RuleRange range) {
+        return Cell.of(
+                expected.appFps(),
+                range.over(Reprojection::appFps),
+                1,
                 "",
-                refusal.orElse("Suits this school; its bounds are common practice."));
+                "Below it its range over all rules that compositors follow.");
+    }
+
+    private static Label rule(List<CompositorRule> rules) {
+        return Labels.note(
+                ("Played by the rule: %s. Below a figure stands its range over all of: %s. Compositors differ, and"
+                                + " few say which they follow.")
+                        .formatted(titles(rules), titles(List.of(CompositorRule.values()))));
+    }
+
+    private static String titles(List<CompositorRule> rules) {
+        return rules.stream().map(CompositorRule::title).distinct().collect(Collectors.joining("; "));
     }
 
     private static String chosen(Figure hz) {
@@ -258,10 +286,13 @@ final class HeadsetPanel extends VBox {
                             1,
                             2,
                             ""),
-                    Cell.of(outlook.expected().appFps(), 1, ""),
+                    rate(outlook.expected(), outlook.range()),
                     Cell.of(
                             outlook.expected().evenShare(),
-                            Numbers.percent(outlook.expected().evenShare(), 0)),
+                            outlook.range().over(Reprojection::evenShare),
+                            100,
+                            " %",
+                            "Below it its range over all rules that compositors follow."),
                     new Cell(outlook.isEven() ? "● even" : "▲ shakes", "", cadence(outlook)));
         }
         panel.getChildren()
@@ -269,7 +300,8 @@ final class HeadsetPanel extends VBox {
                         table,
                         Labels.note(
                                 "A scale at which frames take a little more than a refresh shakes, for some images stay one refresh"
-                                        + " and some two. A larger one, at which each takes just under two, is smooth again."));
+                                        + " and some two. A larger one, at which each takes just under two, is smooth again."),
+                        rule(List.of(outlooks.getFirst().rule())));
         return panel;
     }
 

@@ -15,6 +15,8 @@ import app.fluss.core.tune.HeadsetGrid;
 import app.fluss.core.tune.Ranking;
 import app.fluss.core.vr.HeadsetSchool;
 import app.fluss.core.vr.RefreshChoice;
+import app.fluss.core.vr.Reprojection;
+import app.fluss.core.vr.RuleRange;
 import app.fluss.core.vr.ScaleOutlook;
 import java.util.List;
 import java.util.function.Consumer;
@@ -142,19 +144,26 @@ final class HeadsetTunePane extends VBox {
 
     private static WhatIfBody.Shown shown(HeadsetGrid.Cell cell, List<Double> rates) {
         ScaleOutlook outlook = cell.outlook();
+        RuleRange.Span share = outlook.range().over(Reprojection::share);
+        RuleRange.Span below = outlook.range().over(Reprojection::belowHalfTime);
         return new WhatIfBody.Shown(
                 HeadsetGrid.SCALES.indexOf(cell.scale()),
                 rates.indexOf(cell.refreshHz()),
                 Numbers.percent(Figure.of(cell.scale()), 0) + " at " + Numbers.text(cell.refreshHz(), 0) + " Hz",
                 Numbers.percent(outlook.expected().share(), 1),
                 Numbers.text(outlook.expected().appFps(), 0) + " /s · " + (outlook.isEven() ? "even" : "shakes"),
-                "%s Mpx in %s ms (%s – %s); %s of the refreshes without a new image, %s of the time below half rate."
+                "%s Mpx in %s ms (%s – %s); %s of the refreshes without a new image, %s of the time below half rate, by the rule: %s. Over all rules %s – %s and %s – %s."
                         .formatted(
                                 Numbers.text(outlook.target().megapixels(), 2),
                                 Numbers.text(outlook.gpuMs().value(), 2),
                                 Numbers.text(outlook.gpuMs().interval().low(), 2),
                                 Numbers.text(outlook.gpuMs().interval().high(), 2),
                                 Numbers.percent(outlook.expected().share(), 1),
-                                Numbers.percent(outlook.expected().belowHalfTime(), 1)));
+                                Numbers.percent(outlook.expected().belowHalfTime(), 1),
+                                outlook.rule().title(),
+                                Numbers.percent(Figure.of(share.low()), 1),
+                                Numbers.percent(Figure.of(share.high()), 1),
+                                Numbers.percent(Figure.of(below.low()), 1),
+                                Numbers.percent(Figure.of(below.high()), 1)));
     }
 }

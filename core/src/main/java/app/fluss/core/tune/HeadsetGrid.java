@@ -1,5 +1,6 @@
 package app.fluss.core.tune;
 
+import app.fluss.core.vr.CompositorRule;
 import app.fluss.core.vr.HeadsetReplay;
 import app.fluss.core.vr.HeadsetSchool;
 import app.fluss.core.vr.PixelLaw;
@@ -49,7 +50,8 @@ public final class HeadsetGrid {
             double bound) {
         List<Cell> cells = new ArrayList<>();
         for (double hz : ratesHz) {
-            HeadsetReplay headset = new HeadsetReplay(hz, leadMs, school.locksToHalf(), inFlight);
+            CompositorRule rule = CompositorRule.newest(school.locksToHalf());
+            HeadsetReplay headset = new HeadsetReplay(hz, leadMs, rule, inFlight);
             for (ScaleOutlook outlook : ScaleOutlook.of(law, work, measured, headset, SCALES)) {
                 cells.add(new Cell(hz, outlook, school.refusal(outlook.expected(), bound)));
             }

@@ -12,13 +12,13 @@ import java.util.Optional;
 ///
 /// The application starts a frame at a refresh, at the earliest one (or, locked to half rate, two) after the frame
 /// before, and when few enough frames are in flight; the card draws one frame after the other; the compositor shows
-/// the newest image that is finished its lead before a refresh.
+/// what is finished its lead before a refresh, by its rule: the newest image, or one image after the other.
 ///
 /// @param refreshHz refreshes, /s, above 0
 /// @param leadMs before a refresh at which an image must be finished, ms, 0 or more
-/// @param halfRateLock whether the application is held to half rate while it misses
+/// @param rule of the compositor
 /// @param inFlight frames between start and end at most, 1 to 16
-public record HeadsetReplay(double refreshHz, double leadMs, boolean halfRateLock, int inFlight) {
+public record HeadsetReplay(double refreshHz, double leadMs, CompositorRule rule, int inFlight) {
     private static final double EPSILON = 1e-9;
 
     /// @throws IllegalArgumentException outside the ranges
@@ -68,6 +68,11 @@ public record HeadsetReplay(double refreshHz, double leadMs, boolean halfRateLoc
         }
     }
 
+    /// The same under another rule.
+    HeadsetReplay under(CompositorRule other) {
+        return new HeadsetReplay(refreshHz, leadMs, other, inFlight);
+    }
+
     /// Plays.
     ///
     /// @param gpuFactor what the GPU work is multiplied by, above 0
@@ -87,11 +92,16 @@ public record HeadsetReplay(double refreshHz, double leadMs, boolean halfRateLoc
             cardFree = Math.max(start + work.cpuMs[i], cardFree) + gpu;
             done[i % inFlight] = cardFree;
             long refresh = (long) Math.ceil((cardFree + leadMs) / period - EPSILON);
+            if (rule.queues()) {
+                refresh = shown == Long.MIN_VALUE ? refresh : Math.max(refresh, shown + 1);
+                // The place in the queue is free when the image is taken from it.
+                done[i % inFlight] = Math.max(cardFree, refresh * period - leadMs);
+            }
             if (shown != Long.MIN_VALUE) {
                 if (refresh > shown) {
                     counter.step(refresh - shown);
                 }
-                if (halfRateLock) {
+                if (rule.locks()) {
                     lock.frame(refresh - shown, Math.max(work.cpuMs[i], gpu));
                 }
             }

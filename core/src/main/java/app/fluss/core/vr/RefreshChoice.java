@@ -14,9 +14,12 @@ public record RefreshChoice(List<Outlook> outlooks, Figure chosenHz) {
     /// At one refresh rate.
     ///
     /// @param refreshHz refreshes, /s
-    /// @param expected what would be shown
+    /// @param rule of the compositor that the school asks for
+    /// @param expected what would be shown under that rule
+    /// @param range over all rules
     /// @param refusal why the school does not want it, in words; empty if it does
-    public record Outlook(double refreshHz, Reprojection expected, Optional<String> refusal) {}
+    public record Outlook(
+            double refreshHz, CompositorRule rule, Reprojection expected, RuleRange range, Optional<String> refusal) {}
 
     /// Plays a run at each refresh rate.
     ///
@@ -31,8 +34,11 @@ public record RefreshChoice(List<Outlook> outlooks, Figure chosenHz) {
             HeadsetSchool school) {
         List<Outlook> outlooks = new ArrayList<>();
         for (double hz : ratesHz) {
-            Reprojection expected = new HeadsetReplay(hz, leadMs, school.locksToHalf(), inFlight).play(work, gpuFactor);
-            outlooks.add(new Outlook(hz, expected, school.refusal(expected)));
+            CompositorRule rule = CompositorRule.newest(school.locksToHalf());
+            HeadsetReplay headset = new HeadsetReplay(hz, leadMs, rule, inFlight);
+            Reprojection expected = headset.play(work, gpuFactor);
+            outlooks.add(
+                    new Outlook(hz, rule, expected, RuleRange.of(headset, work, gpuFactor), school.refusal(expected)));
         }
         outlooks.sort(Comparator.comparingDouble(Outlook::refreshHz));
         Figure chosen =

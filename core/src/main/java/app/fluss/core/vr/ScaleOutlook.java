@@ -9,8 +9,11 @@ import java.util.List;
 ///
 /// @param target what is drawn at that scale
 /// @param gpuMs mean GPU time of a frame, ms
-/// @param expected what would be shown
-public record ScaleOutlook(RenderTarget target, PixelLaw.Predicted gpuMs, Reprojection expected) {
+/// @param rule of the compositor
+/// @param expected what would be shown under that rule
+/// @param range over all rules
+public record ScaleOutlook(
+        RenderTarget target, PixelLaw.Predicted gpuMs, CompositorRule rule, Reprojection expected, RuleRange range) {
     /// Share of the images with the commonest hold from which a cadence is called even. Common practice, no source.
     public static final double EVEN = 0.95;
 
@@ -27,7 +30,9 @@ public record ScaleOutlook(RenderTarget target, PixelLaw.Predicted gpuMs, Reproj
             RenderTarget target = measured.atScale(scale);
             PixelLaw.Predicted time = law.timeMs(target.megapixels());
             if (time.value() > 0 && now > 0) {
-                all.add(new ScaleOutlook(target, time, headset.play(work, time.value() / now)));
+                double factor = time.value() / now;
+                all.add(new ScaleOutlook(
+                        target, time, headset.rule(), headset.play(work, factor), RuleRange.of(headset, work, factor)));
             }
         }
         return List.copyOf(all);

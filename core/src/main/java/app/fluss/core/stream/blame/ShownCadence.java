@@ -15,7 +15,7 @@ import java.util.stream.IntStream;
 record ShownCadence(double refreshMs, double usualMs) {
     /// A stay of about twice the usual, and 4 ms longer. Below the 2 of a stutter, for on a fixed refresh one missed
     /// refresh is a ratio of 2 but for rounding.
-    private static final StutterRule FREE = new StutterRule(1.75, 4);
+    private static final StutterRule LONG = new StutterRule(1.75, 4);
 
     private static final double ON_GRID = 0.15;
     private static final double MOST = 0.9;
@@ -64,13 +64,16 @@ record ShownCadence(double refreshMs, double usualMs) {
         return Math.ceil(usual / refresh - ROUNDED) * refresh;
     }
 
-    /// The intervals of images that stayed about a refresh longer than the longest stay of the cadence.
+    /// The intervals of images that stayed about a refresh longer than the longest stay of the cadence. On a display of
+    /// many refreshes an image a single one of them is nothing that anybody sees.
     int[] hitches(FrameTimes times) {
         if (Double.isNaN(refreshMs)) {
-            Stutters stutters = Stutters.of(times, FREE);
+            Stutters stutters = Stutters.of(times, LONG);
             return IntStream.range(0, stutters.count()).map(stutters::interval).toArray();
         }
-        double most = longest(usualMs, refreshMs) + ABOUT_ONE * refreshMs;
+        double most = Math.max(
+                longest(usualMs, refreshMs) + ABOUT_ONE * refreshMs,
+                Math.max(LONG.factor() * usualMs, usualMs + LONG.overMs()));
         double[] stays = times.toArray();
         return IntStream.range(0, stays.length).filter(i -> stays[i] > most).toArray();
     }
