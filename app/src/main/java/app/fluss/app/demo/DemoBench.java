@@ -110,6 +110,7 @@ final class DemoBench {
                                 typed(FactKey.SYNC, "vrr"),
                                 typed(FactKey.VRR_FLOOR_HZ, "48"),
                                 typed(FactKey.BITS, "10"),
+                                typed(FactKey.CHROMA, "4:4:4 or RGB"),
                                 typed(FactKey.CABLE, "DisplayPort HBR3")));
         Item sofa = add(BenchPart.DISPLAY, "Estuary 55");
         study.bench()
@@ -121,6 +122,7 @@ final class DemoBench {
                                 typed(FactKey.OUTPUT_HZ, "60"),
                                 typed(FactKey.SYNC, "fifo"),
                                 typed(FactKey.BITS, "8"),
+                                typed(FactKey.CHROMA, "4:4:4 or RGB"),
                                 typed(FactKey.CABLE, "HDMI TMDS 600 MHz"),
                                 typed(FactKey.MODE_IN_USE, "game")));
         mode(sofa, "game", "13.4", "yes");

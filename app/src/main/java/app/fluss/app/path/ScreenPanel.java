@@ -121,7 +121,8 @@ final class ScreenPanel extends VBox {
                             "No display on the bench is set to this run's refresh rate and sync: state it there, and its"
                                     + " modes and its cable are judged here."));
         } else {
-            panel.getChildren().add(Labels.of("Cable, uncompressed", "muted", "small"));
+            panel.getChildren()
+                    .add(Labels.of("Cable, without compression (what it would add is not judged)", "muted", "small"));
         }
         for (Outcome carried : screen.carried()) {
             panel.getChildren()

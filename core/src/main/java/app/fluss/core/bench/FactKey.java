@@ -10,6 +10,7 @@ import static app.fluss.core.bench.BenchPart.RIG;
 import static app.fluss.core.bench.BenchPart.SCENE;
 import static app.fluss.core.bench.BenchPart.STAGE;
 
+import app.fluss.core.display.Chroma;
 import app.fluss.core.display.DisplayLink;
 import app.fluss.core.measure.SyncMode;
 import java.util.Arrays;
@@ -105,6 +106,8 @@ public enum FactKey {
     SENSOR_HEIGHT_PCT(DISPLAY, "Light", "sensor's place from the top", number("%", 0, 100)),
     /// Bits a channel.
     BITS(DISPLAY, "Connection", "bits a channel", choice("8", "10")),
+    /// Samples of colour.
+    CHROMA(DISPLAY, "Connection", "colour samples", choice(Chroma.labels())),
     /// The cable's signal.
     CABLE(DISPLAY, "Connection", "signal on the cable", choice(DisplayLink.labels())),
     /// Which of its inputs.

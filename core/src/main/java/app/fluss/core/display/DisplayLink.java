@@ -86,17 +86,21 @@ public enum DisplayLink {
     }
 
     /// Whether a mode fits without compression: HDMI with the consumer timing where there is one, else with
-    /// reduced blanking; DisplayPort with the leanest of them.
+    /// reduced blanking; DisplayPort with the leanest of them. What compression on the cable would make fit is not
+    /// judged.
     ///
     /// @param bits a channel, 8 or 10
-    public Fit fit(int widthPx, int heightPx, double hz, int bits) {
+    public Fit fit(int widthPx, int heightPx, double hz, int bits, Chroma chroma) {
         VideoTiming reduced = VideoTiming.cvtReduced2(widthPx, heightPx, hz);
         VideoTiming hdmi =
                 VideoTiming.cta(widthPx, heightPx, hz).orElseGet(() -> VideoTiming.cvtReduced(widthPx, heightPx, hz));
-        double needed = (isDisplayPort() ? reduced : hdmi).gigabits(bits);
+        double bitsPerPixel = chroma.bitsPerPixel(bits, !isDisplayPort());
+        double needed = (isDisplayPort() ? reduced : hdmi).gigabits(bitsPerPixel);
         if (needed <= payloadGigabits()) {
             return Fit.FITS;
         }
-        return maySpareBlanking() && hdmi.activeGigabits(bits) <= payloadGigabits() ? Fit.ACTIVE_ONLY : Fit.TOO_MUCH;
+        return maySpareBlanking() && hdmi.activeGigabits(bitsPerPixel) <= payloadGigabits()
+                ? Fit.ACTIVE_ONLY
+                : Fit.TOO_MUCH;
     }
 }

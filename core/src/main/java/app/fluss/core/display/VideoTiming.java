@@ -19,7 +19,6 @@ public record VideoTiming(int widthPx, int heightPx, int totalWidthPx, int total
     private static final double REDUCED_BLANK_US = 460;
     private static final double CLOCK_STEP_MHZ = 0.25;
     private static final double CLOCK_STEP_2_MHZ = 0.001;
-    private static final int CHANNELS = 3;
 
     /// CTA-861 formats 4, 16, 19, 31 to 34, 63, 64, 93 to 97, 117 and 118; each also runs at 1000/1001 of its rate.
     private static final List<VideoTiming> CTA = List.of(
@@ -136,13 +135,17 @@ public record VideoTiming(int widthPx, int heightPx, int totalWidthPx, int total
         return heightPx / lineKhz();
     }
 
-    /// What three channels need, blanking included, Gbit/s.
-    public double gigabits(int bits) {
-        return clockMhz * CHANNELS * bits / 1000;
+    /// What a signal needs, blanking included, Gbit/s.
+    ///
+    /// @param bitsPerPixel 24 for three channels of 8 bits
+    public double gigabits(double bitsPerPixel) {
+        return clockMhz * bitsPerPixel / 1000;
     }
 
-    /// What the pixels alone need, Gbit/s.
-    public double activeGigabits(int bits) {
-        return gigabits(bits) * widthPx / totalWidthPx * heightPx / totalHeightPx;
+    /// What its pixels alone need, Gbit/s.
+    ///
+    /// @param bitsPerPixel 24 for three channels of 8 bits
+    public double activeGigabits(double bitsPerPixel) {
+        return gigabits(bitsPerPixel) * widthPx / totalWidthPx * heightPx / totalHeightPx;
     }
 }

@@ -2,6 +2,7 @@ package app.fluss.core.path;
 
 import app.fluss.core.bench.FactKey;
 import app.fluss.core.bench.Setup;
+import app.fluss.core.display.Chroma;
 import app.fluss.core.display.DisplayLink;
 import app.fluss.core.gpu.Supply;
 import java.util.ArrayList;
@@ -25,20 +26,23 @@ public enum Check {
             int height = (int) setup.number(FactKey.HEIGHT_PX);
             double hz = setup.number(FactKey.OUTPUT_HZ);
             int bits = (int) setup.number(FactKey.BITS);
+            Chroma chroma = chroma(setup);
             String mode = String.format(
                     Locale.ROOT,
-                    "%d × %d at %.0f Hz, %d bits over %s (%.1f Gbit/s)",
+                    "%d × %d at %.0f Hz, %d bits, %s over %s (%.1f Gbit/s)",
                     width,
                     height,
                     hz,
                     bits,
+                    words(setup, chroma),
                     link.label(),
                     link.payloadGigabits());
-            return switch (link.fit(width, height, hz, bits)) {
+            return switch (link.fit(width, height, hz, bits, chroma)) {
                 case FITS -> Outcome.met(mode + " fits uncompressed");
                 case ACTIVE_ONLY ->
                     Outcome.unknown(mode + ": the pixels fit, the blanking does not; some devices shorten it");
-                case TOO_MUCH -> Outcome.notMet(mode + " does not fit uncompressed");
+                case TOO_MUCH ->
+                    Outcome.notMet(mode + " does not fit uncompressed; whether both ends compress is not judged");
             };
         }
     },
@@ -115,5 +119,15 @@ public enum Check {
                         keys.stream()
                                 .map(key -> key.group().toLowerCase(Locale.ROOT) + " " + key.title())
                                 .toList()));
+    }
+
+    /// The colour samples that are stated; all of them where nothing is.
+    static Chroma chroma(Setup setup) {
+        return setup.value(FactKey.CHROMA).flatMap(Chroma::labelled).orElse(Chroma.FULL);
+    }
+
+    /// The colour samples in words, with whether they are stated.
+    static String words(Setup setup, Chroma chroma) {
+        return chroma.label() + (setup.value(FactKey.CHROMA).isPresent() ? "" : " assumed");
     }
 }

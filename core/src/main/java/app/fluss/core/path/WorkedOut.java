@@ -4,6 +4,7 @@ import app.fluss.core.bench.BenchPart;
 import app.fluss.core.bench.FactKey;
 import app.fluss.core.bench.RefreshRates;
 import app.fluss.core.bench.Setup;
+import app.fluss.core.display.Chroma;
 import app.fluss.core.display.DisplayLink;
 import app.fluss.core.gpu.Slot;
 import java.util.ArrayList;
@@ -61,10 +62,16 @@ public final class WorkedOut {
             return List.of(Check.CABLE_CARRIES_MODE.judge(setup));
         }
         for (double hz : RefreshRates.of(setup, FactKey.REFRESH_LIST, FactKey.OUTPUT_HZ)) {
-            DisplayLink.Fit eight = link.get().fit((int) width, (int) height, hz, 8);
-            DisplayLink.Fit ten = link.get().fit((int) width, (int) height, hz, 10);
-            String seen =
-                    String.format(Locale.ROOT, "%.0f Hz: at 8 bits %s, at 10 bits %s", hz, words(eight), words(ten));
+            Chroma chroma = Check.chroma(setup);
+            DisplayLink.Fit eight = link.get().fit((int) width, (int) height, hz, 8, chroma);
+            DisplayLink.Fit ten = link.get().fit((int) width, (int) height, hz, 10, chroma);
+            String seen = String.format(
+                    Locale.ROOT,
+                    "%.0f Hz, %s: at 8 bits %s, at 10 bits %s",
+                    hz,
+                    Check.words(setup, chroma),
+                    words(eight),
+                    words(ten));
             all.add(new Outcome(eight == DisplayLink.Fit.TOO_MUCH ? Outcome.State.NOT_MET : Outcome.State.MET, seen));
         }
         return all;

@@ -93,17 +93,31 @@ class VideoTimingTest {
     })
     void cablesCarryWhatTheirPayloadSays(DisplayLink link, double payload, Fit a, Fit b, Fit c, Fit d) {
         assertThat(link.payloadGigabits()).isCloseTo(payload, within(5e-4));
-        assertThat(link.fit(3840, 2160, 60, 8)).isEqualTo(a);
-        assertThat(link.fit(3840, 2160, 60, 10)).isEqualTo(b);
-        assertThat(link.fit(3840, 2160, 120, 8)).isEqualTo(c);
-        assertThat(link.fit(3840, 2160, 120, 10)).isEqualTo(d);
+        assertThat(link.fit(3840, 2160, 60, 8, Chroma.FULL)).isEqualTo(a);
+        assertThat(link.fit(3840, 2160, 60, 10, Chroma.FULL)).isEqualTo(b);
+        assertThat(link.fit(3840, 2160, 120, 8, Chroma.FULL)).isEqualTo(c);
+        assertThat(link.fit(3840, 2160, 120, 10, Chroma.FULL)).isEqualTo(d);
+    }
+
+    /// 2160p60 over HDMI 2.0 in 10 bits goes with 4:2:2 and 4:2:0 and not with 4:4:4; over HDMI 1.4 only with 4:2:0 in
+    /// 8
+    /// bits (HDMI 2.0, table of formats, from memory). 594 MHz × 24, 15 and 12 bits.
+    @Test
+    void fewerColourSamplesTakeLess() {
+        assertThat(DisplayLink.TMDS_600.fit(3840, 2160, 60, 10, Chroma.FULL)).isEqualTo(Fit.TOO_MUCH);
+        assertThat(DisplayLink.TMDS_600.fit(3840, 2160, 60, 10, Chroma.HALF)).isEqualTo(Fit.FITS);
+        assertThat(DisplayLink.TMDS_600.fit(3840, 2160, 60, 10, Chroma.QUARTER)).isEqualTo(Fit.FITS);
+        assertThat(DisplayLink.TMDS_340.fit(3840, 2160, 60, 8, Chroma.HALF)).isEqualTo(Fit.TOO_MUCH);
+        assertThat(DisplayLink.TMDS_340.fit(3840, 2160, 60, 8, Chroma.QUARTER)).isEqualTo(Fit.FITS);
+        assertThat(DisplayLink.HBR2.fit(3840, 2160, 60, 10, Chroma.HALF)).isEqualTo(Fit.FITS);
+        assertThat(Chroma.labelled("4:2:2")).contains(Chroma.HALF);
     }
 
     @Test
     void whatAModeNeedsCountsItsBlanking() {
         VideoTiming mode = VideoTiming.cvtReduced2(3840, 2160, 60);
-        assertThat(mode.gigabits(8)).isCloseTo(12.5427, within(5e-5));
-        assertThat(mode.activeGigabits(8)).isCloseTo(11.9439, within(5e-4));
+        assertThat(mode.gigabits(24)).isCloseTo(12.5427, within(5e-5));
+        assertThat(mode.activeGigabits(24)).isCloseTo(11.9439, within(5e-4));
     }
 
     /// CTA-861 VIC 19, 31 to 34, 64, 93 to 96 and 117 (from memory; clock / totals = refresh).
@@ -124,8 +138,8 @@ class VideoTimingTest {
     /// 3840x2160@30 at 10 bits RGB needs 8.91 Gbit/s, @50 17.82: more than TMDS 340 and 600 MHz carry (derived).
     @Test
     void tenBitsNeedMoreThanTheOldLinks() {
-        assertThat(VideoTiming.cta(3840, 2160, 30).orElseThrow().gigabits(10)).isCloseTo(8.91, within(1e-9));
-        assertThat(VideoTiming.cta(3840, 2160, 50).orElseThrow().gigabits(10)).isCloseTo(17.82, within(1e-9));
+        assertThat(VideoTiming.cta(3840, 2160, 30).orElseThrow().gigabits(30)).isCloseTo(8.91, within(1e-9));
+        assertThat(VideoTiming.cta(3840, 2160, 50).orElseThrow().gigabits(30)).isCloseTo(17.82, within(1e-9));
     }
 
     /// The second version of reduced blanking knows no cells of 8 pixels: 1366 stays 1366.

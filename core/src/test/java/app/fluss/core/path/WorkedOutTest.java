@@ -38,7 +38,7 @@ class WorkedOutTest {
                 120);
         assertThat(rates).extracting(Outcome::state).containsExactly(State.MET, State.NOT_MET);
         assertThat(rates.getFirst().seen())
-                .isEqualTo("60 Hz: at 8 bits it fits, at 10 bits it does not fit uncompressed");
+                .isEqualTo("60 Hz, 4:4:4 or RGB assumed: at 8 bits it fits, at 10 bits it does not fit uncompressed");
     }
 
     @Test

@@ -66,6 +66,7 @@ final class Answers {
         for (int k = presses.length - 1; k >= 0; k--) {
             answers[k] = between(k, usual);
         }
+        inOrder();
         sizes();
         competitors();
         byItself();
@@ -214,6 +215,51 @@ final class Answers {
             return longAgo && usual > 0 ? answer : answer.because(Doubt.CLICK_BETWEEN);
         }
         return answer;
+    }
+
+    /// Where the first change after a press comes only after the next press, that press may be a missed one, or each
+    /// press
+    /// from there on has the answer of the one before it. If the second explains all of them, they are doubted.
+    private void inOrder() {
+        for (int k = 0; k + 1 < answers.length; k++) {
+            int i = nextOpening(next(presses[k]));
+            if (i < changes.size()
+                    && changes.get(i).at() >= presses[k + 1]
+                    && changes.get(i).at() <= presses[k] + span) {
+                int until = explained(k, i);
+                for (int j = k; j < until; j++) {
+                    answers[j] = (answers[j].isThere() ? answers[j] : new Answer(i, i, Doubt.NONE))
+                            .because(Doubt.CLICK_BETWEEN);
+                }
+            }
+        }
+    }
+
+    /// Gives each press from one on the next change in order, until a press has its own again.
+    ///
+    /// @param first change that the first of them has
+    /// @return the first press that has its own; 0 if a press would be left without a change
+    private int explained(int press, int first) {
+        int own = first;
+        for (int j = press + 1; j < answers.length; j++) {
+            own = nextOpening(own + 1);
+            if (own == changes.size() || changes.get(own).at() > presses[j] + span) {
+                return 0;
+            }
+            if (own == nextOpening(next(presses[j]))) {
+                return j;
+            }
+        }
+        return answers.length;
+    }
+
+    /// The next change that could begin an answer, from a place in the list on.
+    private int nextOpening(int from) {
+        int i = from;
+        while (i < changes.size() && (!couldAnswer(changes.get(i)) || (i > 0 && isPart(i - 1, i)))) {
+            i++;
+        }
+        return i;
     }
 
     private double step(Answer answer) {

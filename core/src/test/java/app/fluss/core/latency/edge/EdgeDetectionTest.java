@@ -10,6 +10,7 @@ import java.util.List;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.MethodSource;
 
 /// Latency on recordings as practitioners bring them, against what really happened, press by press.
@@ -103,6 +104,18 @@ class EdgeDetectionTest {
         assertThat(found.trials()).hasSize(26);
         assertThat(found.trials().getFirst().doubt()).isEqualTo(Doubt.HELD_AT_START);
         assertThat(recorded.judge(found.trials(), 0.5).right()).isEqualTo(25);
+    }
+
+    /// Clicks that follow each other faster than the light answers: each could have the answer of the one before.
+    @ParameterizedTest
+    @CsvSource({"120, 10, 150, 200, 40", "120, 0, 150, 200, 40", "150, 20, 180, 260, 50", "200, 10, 230, 300, 60"})
+    void clicksFasterThanTheirAnswersAreDoubted(double every, double jitter, double least, double most, double lasts) {
+        Recorded recorded =
+                new Recorded(7, RATE, 8).presses(25, 450, every, jitter).button(12, 0, 1);
+        recorded.answers(recorded.latencies(least, most), flash(lasts, 1), lasts + 20, Math.log(2))
+                .scaled(0.1, 0.8)
+                .noise(0.01);
+        assertThat(recorded.judge(detect(recorded).trials(), 0.5).wrong()).isZero();
     }
 
     /// Each doubt is the true one.
