@@ -178,6 +178,21 @@ class LatencyJobTest extends WindowTest {
         until(() -> assertThat(latency("driver 2×").samplesMs()[0]).isCloseTo(50, Offset.offset(1e-6)));
     }
 
+    /// A film as phones make it, by the decoder of the window: a lamp, and a flash 62.5 ms after it.
+    @Test
+    void aFilmOfAPhoneIsMeasuredFromDropToFigures() throws Exception {
+        settle();
+        select("driver 2×");
+        Path film = Path.of("../cli/src/test/resources/app/fluss/cli/clips/film.mp4");
+        interact(() -> window.shell().drop(List.of(film)));
+        settle();
+        waitFor(() -> lookup("#clip-result").tryQuery().isPresent());
+        waitFor(() -> lookup("#clip-result").<Label>query().getText().startsWith("7 answered"));
+        clickOn("Add to this run");
+        settle();
+        until(() -> assertThat(latency("driver 2×").figures().median().orNaN()).isCloseTo(62.5, Offset.offset(2.1)));
+    }
+
     private void dragOver(double left, double top, double right, double bottom) throws Exception {
         Bounds at = lookup("#clip-picture")
                 .<Node>query()

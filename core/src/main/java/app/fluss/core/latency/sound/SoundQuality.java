@@ -16,6 +16,8 @@ public record SoundQuality(Level click, Level light, Alone alone, double breathe
     /// Noise alone moves the level by less than 2 dB; a gain that follows the sound moves it by more.
     private static final double BREATHES_DB = 3;
 
+    private static final double LOOKED_AT_S = 120;
+
     private static final double SAME = 1e-3;
     private static final double SILENT = 1e-3;
 
@@ -46,10 +48,10 @@ public record SoundQuality(Level click, Level light, Alone alone, double breathe
         }
     }
 
-    /// Looks at a recording in one pass and a few stretches of it.
+    /// Looks at the first two minutes of a recording: what is wrong with it is wrong from its start on.
     public static SoundQuality of(Recording recording) {
-        Signal click = recording.input();
-        Signal light = recording.light();
+        Signal click = new Beginning(recording.input(), LOOKED_AT_S);
+        Signal light = new Beginning(recording.light(), LOOKED_AT_S);
         Meter a = new Meter();
         Meter b = new Meter();
         double apart = 0;
