@@ -122,7 +122,7 @@ final class Latency implements Callable<Integer> {
                                 file,
                                 0,
                                 0,
-                                "no input and no answer to it: " + suggestion.whyNot(),
+                                "no input and no answer to it (%s)".formatted(suggestion.whyNot()),
                                 "--input-area and --light-area as X,Y,W,H in px"));
                 inputArea = areas.input();
                 lightArea = areas.answer();

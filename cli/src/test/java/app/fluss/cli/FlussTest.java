@@ -371,7 +371,10 @@ class FlussTest {
         assertThat(fluss("video", clip.toString(), "--within", "40,0,9,9")).isEqualTo(2);
         assertThat(fluss("video", clip.toString(), "--within", "a,b")).isEqualTo(2);
         assertThat(fluss("latency", clip.toString()))
-                .as("a clip needs its areas")
+                .as("what moves is no lamp and no answer")
+                .isEqualTo(3);
+        assertThat(fluss("latency", clip.toString(), "--input-area", "0,0,4,4"))
+                .as("both areas or neither")
                 .isEqualTo(2);
     }
 

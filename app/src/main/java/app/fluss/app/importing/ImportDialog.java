@@ -2,6 +2,7 @@ package app.fluss.app.importing;
 
 import app.fluss.app.model.Contents;
 import app.fluss.app.theme.Dialogs;
+import app.fluss.app.theme.Labels;
 import app.fluss.app.theme.Theme;
 import app.fluss.files.log.MappedColumn;
 import app.fluss.files.log.Mapping;
@@ -51,24 +52,22 @@ final class ImportDialog {
     /// @param draft what run it is
     record Answer(Mapping mapping, Optional<String> process, RunDraft draft) {}
 
+    /// @param how the columns came to their meaning, in words
     ImportDialog(
             Theme theme,
             Window owner,
             Path file,
             Sample sample,
             Mapping mapping,
-            boolean known,
+            String how,
             Contents contents,
             Optional<Run> selected) {
         this.sample = sample;
         this.mapping = mapping;
         dialog = Dialogs.make(theme, owner, "Add " + file.getFileName());
         fields = new RunFields(contents, selected, RunName.of(file)).withSettings(true);
-        Label how = new Label(
-                known
-                        ? "The columns are known. Check them if the figures look wrong."
-                        : "The columns were guessed from the data. Check them; they are remembered for this header.");
-        how.getStyleClass().add("muted");
+        Label words = Labels.wrapped(how, "muted");
+        words.setId("mapping-why");
         ScrollPane preview = new ScrollPane(columns);
         preview.setPrefViewportHeight(200);
         preview.setFitToHeight(true);
@@ -76,7 +75,7 @@ final class ImportDialog {
         HBox programs = new HBox(8, new Label("Program"), process);
         programs.visibleProperty().bind(Bindings.size(process.getItems()).greaterThan(1));
         programs.managedProperty().bind(programs.visibleProperty());
-        VBox content = new VBox(10, how, preview, programs, missing, fields);
+        VBox content = new VBox(10, words, preview, programs, missing, fields);
         VBox.setVgrow(preview, Priority.ALWAYS);
         dialog.getDialogPane().setContent(content);
         dialog.getDialogPane().setPrefSize(880, 620);

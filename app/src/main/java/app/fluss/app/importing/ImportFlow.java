@@ -197,11 +197,18 @@ public final class ImportFlow {
                 file,
                 sample,
                 remembered.orElse(guess.mapping()),
-                remembered.isPresent(),
+                remembered.isPresent() ? "The columns are known. Check them if the figures look wrong." : how(guess),
                 workbench.contentsProperty().get(),
                 Optional.ofNullable(workbench.selectedProperty().get()));
         dialog.ask(answer -> edits.addRun(
                 file, answer.draft(), progress -> read(file, answer, progress), e -> problems.accept(words(e))));
+    }
+
+    private static String how(MappingGuess guess) {
+        return guess.rivals().isEmpty()
+                ? guess.why() + " Check the columns; they are remembered for this header."
+                : "▲ The time can be read in two ways: %s. Choose the right one; it is remembered for this header."
+                        .formatted(String.join(", or ", guess.rivals()));
     }
 
     private RunEvidence<?> read(Path file, ImportDialog.Answer answer, Progress progress)

@@ -26,7 +26,9 @@ final class ImportFindings {
                     FindingCode.SEVERAL_PROGRAMS.remedy()));
         }
         if (notes.guessed()) {
-            found.add(Finding.of(FindingCode.MAPPING_GUESSED, FindingCode.MAPPING_GUESSED.meaning()));
+            String why = String.valueOf(notes.why());
+            found.add(Finding.of(
+                    FindingCode.MAPPING_GUESSED, why.isEmpty() ? FindingCode.MAPPING_GUESSED.meaning() : why));
         }
         return found;
     }

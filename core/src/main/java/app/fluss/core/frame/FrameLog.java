@@ -69,7 +69,7 @@ public final class FrameLog {
         return kinds.length == 0 ? FrameKind.UNKNOWN : FrameKind.ofCode(kinds[index]);
     }
 
-    /// Whether the log says of at least one image what it is.
+    /// Whether the log says of every image what it is.
     public boolean kindsStated() {
         return kindsStated;
     }
@@ -147,8 +147,9 @@ public final class FrameLog {
         /// Adds the kinds by [FrameKind#code()]; the array is taken over.
         public Builder kinds(byte[] codes) {
             requireLength(codes.length, "kind");
+            kindsStated = size > 0;
             for (int i = 0; i < size; i++) {
-                kindsStated |= FrameKind.ofCode(codes[i]) != FrameKind.UNKNOWN;
+                kindsStated &= FrameKind.ofCode(codes[i]) != FrameKind.UNKNOWN;
             }
             kinds = codes;
             return this;

@@ -1,6 +1,8 @@
 package app.fluss.core.frame;
 
 import java.util.List;
+import java.util.Objects;
+import org.jspecify.annotations.Nullable;
 
 /// What the importer met and did about it.
 ///
@@ -13,6 +15,7 @@ import java.util.List;
 /// @param restarts how often the clock started anew
 /// @param processes programs in the log, the chosen one first
 /// @param guessed whether the mapping was guessed and nobody confirmed it
+/// @param why what speaks for the guess; empty where it was none, or where that was not kept
 public record ImportNotes(
         int rows,
         int blankLines,
@@ -22,9 +25,11 @@ public record ImportNotes(
         int backwardTimes,
         int restarts,
         List<String> processes,
-        boolean guessed) {
+        boolean guessed,
+        @Nullable String why) {
     /// Keeps a copy.
     public ImportNotes {
         processes = List.copyOf(processes);
+        why = Objects.requireNonNullElse(why, "");
     }
 }

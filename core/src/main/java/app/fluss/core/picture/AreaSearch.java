@@ -14,6 +14,8 @@ public final class AreaSearch {
 
     private static final int MOST_COLUMNS = 64;
     private static final int MOST_PLACES = 24;
+    private static final int MOST_DELAYS = 2;
+    private static final double SAME_DELAY = 1.5;
 
     private final int width;
     private final int height;
@@ -79,9 +81,36 @@ public final class AreaSearch {
                 }
             }
         }
-        return best.map(pair -> AreaSuggestion.of(
-                        new AreaSuggestion.Areas(area(pair.input()), area(pair.answer()), pair.answers())))
-                .orElseGet(() -> AreaSuggestion.none("No place of the clip answers another one steadily."));
+        if (best.isEmpty()) {
+            return AreaSuggestion.none("No place of the clip answers another one steadily.");
+        }
+        AnsweringPair pair = best.get();
+        return delays(pair.input(), places, fps) > MOST_DELAYS
+                ? AreaSuggestion.none(
+                        "Something moves through the picture, so that many places change one after the other.")
+                : AreaSuggestion.of(new AreaSuggestion.Areas(area(pair.input()), area(pair.answer()), pair.answers()));
+    }
+
+    /// After how many different times other places answer one: an answer comes at one time, or at a few in several
+    /// parts
+    /// of the picture; what moves changes one place after the other.
+    private static int delays(ChangingPlace input, List<ChangingPlace> places, double fps) {
+        double[] delays = places.stream()
+                .filter(place -> !place.equals(input))
+                .map(place -> AnsweringPair.of(input, place, fps))
+                .filter(AnsweringPair::isSteady)
+                .mapToDouble(AnsweringPair::delay)
+                .sorted()
+                .toArray();
+        int different = 0;
+        double last = Double.NEGATIVE_INFINITY;
+        for (double delay : delays) {
+            if (delay - last > SAME_DELAY) {
+                different++;
+                last = delay;
+            }
+        }
+        return different;
     }
 
     /// Neighbouring blocks that change together, the strongest first.

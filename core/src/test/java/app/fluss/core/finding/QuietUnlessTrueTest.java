@@ -36,7 +36,7 @@ class QuietUnlessTrueTest {
     private static final AnalysisSettings AT_120 =
             AnalysisSettings.NONE.withDisplay(new DisplayMode(120, SyncMode.FIFO));
 
-    private static final ImportNotes CLEAN = new ImportNotes(100, 0, false, 0, 0, 0, 0, List.of("game"), false);
+    private static final ImportNotes CLEAN = new ImportNotes(100, 0, false, 0, 0, 0, 0, List.of("game"), false, "");
 
     private static void assertOnly(FindingCode code, List<Finding> with, List<Finding> without) {
         assertThat(with)
@@ -155,7 +155,7 @@ class QuietUnlessTrueTest {
 
     @Test
     void whatTheImporterMetIsToldOnceEach() {
-        ImportNotes all = new ImportNotes(100, 3, true, 4, 5, 6, 7, List.of("game", "overlay"), true);
+        ImportNotes all = new ImportNotes(100, 3, true, 4, 5, 6, 7, List.of("game", "overlay"), true, "");
         assertThat(Findings.of(all))
                 .extracting(Finding::kind)
                 .containsExactlyInAnyOrder(

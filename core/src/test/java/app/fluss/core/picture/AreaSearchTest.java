@@ -7,9 +7,11 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.SplittableRandom;
 import java.util.function.DoubleUnaryOperator;
+import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.ValueSource;
 
 /// Films by plain definition: a dim room with grain, a lamp at the button, a screen that answers it, and things that
 /// move or change by themselves.
@@ -113,6 +115,20 @@ class AreaSearchTest {
         assertWithin(areas.input(), LAMP);
         assertWithin(areas.answer(), SCREEN);
         assertThat(areas.answers()).isGreaterThanOrEqualTo(10);
+    }
+
+    /// A bar goes through the picture again and again, and each place changes a little after the one before it.
+    @ParameterizedTest
+    @ValueSource(doubles = {0.05, 0.12, 0.3})
+    void whatMovesIsNoAnswer(double pxPerMs) {
+        List<Thing> columns = IntStream.range(0, 40)
+                .mapToObj(c -> new Thing(
+                        new Area(4 * c, 10, 4, 70),
+                        ms -> Math.floorMod((long) (4 * c - ms * pxPerMs), 160L) < 24 ? 120.0 : 0.0))
+                .toList();
+        AreaSuggestion found = search(10, columns);
+        assertThat(found.areas()).isEmpty();
+        assertThat(found.whyNot()).containsAnyOf("moves", "steadily");
     }
 
     @Test

@@ -3,83 +3,100 @@ package app.fluss.files.log;
 import app.fluss.core.measure.Ordered;
 import java.util.Arrays;
 import java.util.LinkedHashSet;
-import java.util.Locale;
 import java.util.Set;
 
 /// How the values of one column of a sample look.
 final class ColumnProfile {
-    private static final double MOST = 0.95;
+    private static final double MOSTLY = 0.95;
     private static final int MOST_WORDS = 20;
 
-    private final String name;
-    private final Set<String> words;
+    private final ColumnName name;
+    private final Set<String> words = new LinkedHashSet<>();
+    private final Set<String> texts = new LinkedHashSet<>();
+    private final double[] values;
     private final boolean numeric;
     private final boolean rising;
+    private final boolean counts;
     private final double first;
+    private final double last;
     private final double median;
-    private final double medianStep;
+    private final int steps;
+    private final double resolution;
 
-    private ColumnProfile(
-            String name,
-            Set<String> words,
-            boolean numeric,
-            boolean rising,
-            double first,
-            double median,
-            double medianStep) {
-        this.name = name;
-        this.words = words;
-        this.numeric = numeric;
-        this.rising = rising;
-        this.first = first;
-        this.median = median;
-        this.medianStep = medianStep;
-    }
-
-    static ColumnProfile of(Sample sample, int column) {
-        double[] values = new double[sample.rows().size()];
+    private ColumnProfile(Sample sample, int column) {
+        name = new ColumnName(sample.header().get(column));
+        values = new double[sample.rows().size()];
+        Arrays.fill(values, Double.NaN);
+        double[] there = new double[values.length];
         int numbers = 0;
         int filled = 0;
-        Set<String> words = new LinkedHashSet<>();
-        for (var row : sample.rows()) {
+        for (int i = 0; i < values.length; i++) {
+            var row = sample.rows().get(i);
             String cell = column < row.size() ? row.get(column).strip() : "";
             if (Numbers.isEmpty(cell)) {
                 continue;
             }
             filled++;
-            double value = Numbers.parse(cell, sample.dialect().decimal());
-            if (Double.isNaN(value)) {
-                if (words.size() < MOST_WORDS) {
-                    words.add(cell);
-                }
-            } else {
-                values[numbers++] = value;
+            if (texts.size() < MOST_WORDS) {
+                texts.add(cell);
+            }
+            values[i] = Numbers.parse(cell, sample.dialect().decimal());
+            if (!Double.isNaN(values[i])) {
+                there[numbers++] = values[i];
+            } else if (words.size() < MOST_WORDS) {
+                words.add(cell);
             }
         }
-        double[] steps = new double[Math.max(0, numbers - 1)];
+        numeric = filled > 0 && numbers == filled;
+        double[] kept = Arrays.copyOf(there, numbers);
         int up = 0;
-        for (int i = 0; i < steps.length; i++) {
-            steps[i] = values[i + 1] - values[i];
-            up += steps[i] >= 0 ? 1 : 0;
+        boolean even = numbers > 2;
+        for (int i = 1; i < numbers; i++) {
+            up += kept[i] >= kept[i - 1] ? 1 : 0;
+            even &= kept[i] - kept[i - 1] == kept[1] - kept[0] && kept[i] == Math.rint(kept[i]);
         }
-        boolean numeric = filled > 0 && numbers == filled;
-        double medianStep = Ordered.of(steps).median();
-        return new ColumnProfile(
-                sample.header().get(column),
-                words,
-                numeric,
-                steps.length > 1 && up >= MOST * steps.length && medianStep > 0,
-                numbers > 0 ? values[0] : Double.NaN,
-                Ordered.of(Arrays.copyOf(values, numbers)).median(),
-                medianStep);
+        steps = Math.max(0, numbers - 1);
+        first = numbers > 0 ? kept[0] : Double.NaN;
+        last = numbers > 0 ? kept[numbers - 1] : Double.NaN;
+        rising = steps > 1 && up >= MOSTLY * steps && last > first;
+        counts = rising && even;
+        median = Ordered.of(kept).median();
+        resolution = resolution(kept);
     }
 
-    String name() {
+    static ColumnProfile of(Sample sample, int column) {
+        return new ColumnProfile(sample, column);
+    }
+
+    /// The smallest distance between two of the values: the step in which they were written.
+    private static double resolution(double[] values) {
+        double[] sorted = values.clone();
+        Arrays.sort(sorted);
+        double least = Double.NaN;
+        for (int i = 1; i < sorted.length; i++) {
+            double step = sorted[i] - sorted[i - 1];
+            if (step > 1e-12 * Math.abs(sorted[i]) && !(step >= least)) {
+                least = step;
+            }
+        }
+        return least;
+    }
+
+    ColumnName name() {
         return name;
+    }
+
+    boolean says(NameHint hint) {
+        return hint.isIn(name);
     }
 
     Set<String> words() {
         return words;
+    }
+
+    /// The first distinct cells, as they stand.
+    Set<String> texts() {
+        return texts;
     }
 
     boolean isWords() {
@@ -90,37 +107,48 @@ final class ColumnProfile {
         return numeric;
     }
 
-    /// Rises steadily, and not by exactly one each row as a count does.
-    boolean isTimeStamp() {
-        return numeric && rising && medianStep != 1;
+    /// Rises, or stays, from nearly every row to the next.
+    boolean isRising() {
+        return numeric && rising;
     }
 
-    /// Between 0.2 and 1000 ms in some unit, which any positive number is; told from a count by not being
-    /// steady in rise.
-    boolean couldBeFrameTime() {
-        return numeric && !rising && median > 0;
+    /// Rises by the same whole number with each row, as a count does.
+    boolean counts() {
+        return counts;
     }
 
-    TimeUnit unit() {
-        String lower = name.toLowerCase(Locale.ROOT);
-        if (lower.matches(".*([_( \\[]|\\b)ms\\W*$")) {
-            return TimeUnit.MS;
-        }
-        if (lower.matches(".*([_( \\[]|\\b)(us|µs)\\W*$")) {
-            return TimeUnit.US;
-        }
-        if (lower.matches(".*([_( \\[]|\\b)ns\\W*$")) {
-            return TimeUnit.NS;
-        }
-        return TimeUnit.ofFrameTime(rising ? medianStep : median);
+    /// Its value in a row; NaN where there is none.
+    double at(int row) {
+        return values[row];
     }
 
-    double firstMs() {
-        return unit().toMs(first);
+    int rows() {
+        return values.length;
     }
 
-    boolean nameHas(String... parts) {
-        String lower = name.toLowerCase(Locale.ROOT);
-        return Arrays.stream(parts).anyMatch(lower::contains);
+    double first() {
+        return first;
+    }
+
+    double median() {
+        return median;
+    }
+
+    /// Mean step from row to row.
+    double meanStep() {
+        return (last - first) / steps;
+    }
+
+    /// The step in which the values were written; NaN if all are equal.
+    double resolution() {
+        return resolution;
+    }
+
+    /// Whether its values are 0 and 1.
+    boolean isFlag() {
+        return numeric
+                && Arrays.stream(values).allMatch(value -> Double.isNaN(value) || value == 0 || value == 1)
+                && Arrays.stream(values).anyMatch(value -> value == 1)
+                && Arrays.stream(values).anyMatch(value -> value == 0);
     }
 }

@@ -12,6 +12,7 @@ import java.util.Map;
 /// @param columns cells in a line; 0 if there is no table
 record DialectGuess(char separator, char decimal, int headerLine, int columns) {
     private static final int LINES_LOOKED_AT = 400;
+    private static final double MOSTLY = 0.9;
     private static final char[] SEPARATORS = {'\t', ';', ','};
 
     static DialectGuess of(List<String> lines) {
@@ -30,7 +31,7 @@ record DialectGuess(char separator, char decimal, int headerLine, int columns) {
                 best = new DialectGuess(separator, '.', firstLine(looked, separator, columns), columns);
             }
         }
-        if (best.columns == 0) {
+        if (best.columns == 0 || (best.separator == ',' && isOneOfDecimalCommas(looked))) {
             best = singleColumn(looked);
         }
         boolean commas = best.separator != ',' && hasDecimalCommas(looked, best);
@@ -86,6 +87,19 @@ record DialectGuess(char separator, char decimal, int headerLine, int columns) {
             }
         }
         return 1;
+    }
+
+    /// Whether nearly every line is a number with a decimal comma, under a heading without one.
+    private static boolean isOneOfDecimalCommas(List<String> lines) {
+        int filled = 0;
+        int numbers = 0;
+        for (String line : lines) {
+            filled += line.isBlank() ? 0 : 1;
+            numbers += line.indexOf(',') >= 0 && Numbers.isNumber(line, ',') ? 1 : 0;
+        }
+        boolean headed =
+                lines.stream().filter(line -> !line.isBlank()).limit(1).noneMatch(line -> line.indexOf(',') >= 0);
+        return headed && numbers >= MOSTLY * filled;
     }
 
     /// A list of numbers, one a line, perhaps under a heading.

@@ -34,7 +34,7 @@ final class LogAssembly {
         this.store = store;
     }
 
-    ImportedLog assemble(Optional<String> process, int blankLines, boolean truncated, boolean guessed)
+    ImportedLog assemble(Optional<String> process, int blankLines, boolean truncated, boolean guessed, String why)
             throws InputException {
         keepProcess(process);
         int time = timeColumn();
@@ -74,7 +74,8 @@ final class LogAssembly {
                 backward,
                 restarts.length,
                 List.copyOf(processes),
-                guessed);
+                guessed,
+                why);
         return new ImportedLog(log.build(), mapping, notes);
     }
 
@@ -208,9 +209,8 @@ final class LogAssembly {
         List<String> words = store.kindWords.words();
         byte[] meaning = new byte[words.size()];
         for (int i = 0; i < meaning.length; i++) {
-            meaning[i] = mapping.kinds()
-                    .getOrDefault(words.get(i), FrameKind.UNKNOWN)
-                    .code();
+            FrameKind stated = mapping.kinds().get(words.get(i));
+            meaning[i] = (stated == null ? KindWords.of(words.get(i)) : stated).code();
         }
         for (int i = 0; i < store.rows; i++) {
             store.kinds[i] = meaning[store.kinds[i]];

@@ -11,8 +11,9 @@ import java.nio.file.Path;
 /// @param dialect how it is laid out
 /// @param mapping what its columns mean
 /// @param guessed whether nobody has confirmed that
+/// @param why what speaks for the guess; empty if it is none
 /// @param columns where their values go
-record LogLayout(Path file, Dialect dialect, Mapping mapping, boolean guessed, Columns columns) {
+record LogLayout(Path file, Dialect dialect, Mapping mapping, boolean guessed, String why, Columns columns) {
     private static final int BLOCK = 1 << 16;
 
     /// @throws InputException if the mapping does not fit or gives no time
@@ -21,7 +22,16 @@ record LogLayout(Path file, Dialect dialect, Mapping mapping, boolean guessed, C
         Mapping mapping = options.mapping().orElseGet(guess::mapping);
         check(file, sample, mapping);
         boolean guessed = options.mapping().isEmpty() && !guess.certain();
-        return new LogLayout(file, sample.dialect(), mapping, guessed, new Columns(mapping));
+        if (guessed && !guess.rivals().isEmpty()) {
+            throw new InputException(
+                    file,
+                    sample.dialect().headerLine(),
+                    0,
+                    "columns that can be read in two ways: " + String.join(" or ", guess.rivals()),
+                    "one; state which in a mapping");
+        }
+        return new LogLayout(
+                file, sample.dialect(), mapping, guessed, guessed ? guess.why() : "", new Columns(mapping));
     }
 
     private static void check(Path file, Sample sample, Mapping mapping) throws InputException {
@@ -66,6 +76,6 @@ record LogLayout(Path file, Dialect dialect, Mapping mapping, boolean guessed, C
     ImportedLog assemble(RowStore store, ImportOptions options, int blankLines, boolean truncated)
             throws InputException {
         return new LogAssembly(file, columns, mapping, store)
-                .assemble(options.process(), blankLines, truncated, guessed);
+                .assemble(options.process(), blankLines, truncated, guessed, why);
     }
 }

@@ -9,7 +9,7 @@ import java.util.Optional;
 /// What the columns of a log mean, in the order of the file.
 ///
 /// @param columns one for each column
-/// @param kinds word in the kind column to what it means; other words mean [FrameKind#UNKNOWN]
+/// @param kinds word in the kind column to what it means; other words mean what they say, or [FrameKind#UNKNOWN]
 public record Mapping(List<MappedColumn> columns, Map<String, FrameKind> kinds) {
     /// Copies what it is given.
     public Mapping {

@@ -3,7 +3,6 @@ package app.fluss.files.log;
 import app.fluss.core.frame.Channel;
 import app.fluss.core.frame.FrameKind;
 import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
@@ -12,34 +11,47 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 
-/// What the columns of a log mean: by our own headers where they stand, else by the data itself.
-///
-/// A column that rises steadily is a time stamp, its unit told by its step; values that would be frame times in
-/// some unit are frame times or work; few distinct words are the kind or the program. Names only break ties:
-/// loggers name columns as they please.
+/// What the columns of a log mean: by our own headers where they stand, else by ranking every column for every role, by
+/// its name, its values and its agreement with others.
 ///
 /// @param mapping the guess
 /// @param certain whether every column that was mapped has one of our own headers
-public record MappingGuess(Mapping mapping, boolean certain) {
+/// @param why what speaks for the column that places the images in time; empty for our own headers
+/// @param rivals two readings that give different rates and of which neither is clearly better, in words; empty if one
+/// is
+public record MappingGuess(Mapping mapping, boolean certain, String why, List<String> rivals) {
     private static final String OWN_KIND = "kind";
     private static final String OWN_FRAME_TIME = "frame_time_ms";
     private static final String OWN_PROCESS = "process";
     private static final int FEW_WORDS = 6;
     private static final double LONGEST_DISPLAY_WAIT_MS = 500;
+    private static final double SAME_STEP = 0.2;
+    private static final double LONGEST_WORK = 4;
+
+    /// Keeps a copy.
+    public MappingGuess {
+        rivals = List.copyOf(rivals);
+    }
 
     /// Guesses.
     public static MappingGuess of(Sample sample) {
         Optional<Mapping> own = ownHeader(sample);
-        return own.map(mapping -> new MappingGuess(mapping, true))
-                .orElseGet(() -> new MappingGuess(fromData(sample), false));
+        return own.map(mapping -> new MappingGuess(mapping, true, "", List.of()))
+                .orElseGet(() -> fromData(sample));
     }
 
     private static Optional<Mapping> ownHeader(Sample sample) {
         List<MappedColumn> columns = new ArrayList<>();
-        for (String name : sample.header()) {
-            columns.add(new MappedColumn(name, ownRole(name), TimeUnit.MS));
+        Map<String, FrameKind> kinds = new LinkedHashMap<>();
+        for (int i = 0; i < sample.header().size(); i++) {
+            String name = sample.header().get(i);
+            Role role = ownRole(name);
+            columns.add(new MappedColumn(name, role, TimeUnit.MS));
+            if (role == Role.KIND) {
+                ColumnProfile.of(sample, i).words().forEach(word -> kinds.put(word, KindWords.of(word)));
+            }
         }
-        Mapping mapping = new Mapping(columns, kindsIn(sample, columns));
+        Mapping mapping = new Mapping(columns, kinds);
         return mapping.hasTime() ? Optional.of(mapping) : Optional.empty();
     }
 
@@ -61,105 +73,119 @@ public record MappingGuess(Mapping mapping, boolean certain) {
         };
     }
 
-    private static Mapping fromData(Sample sample) {
-        List<MappedColumn> columns = new ArrayList<>();
+    private static MappingGuess fromData(Sample sample) {
         List<ColumnProfile> profiles = new ArrayList<>();
         for (int i = 0; i < sample.header().size(); i++) {
             profiles.add(ColumnProfile.of(sample, i));
         }
-        Optional<ColumnProfile> present = profiles.stream()
-                .filter(ColumnProfile::isTimeStamp)
-                .min(Comparator.comparing((ColumnProfile p) -> p.nameHas("display", "content", "sim")));
-        Set<Role> taken = new LinkedHashSet<>();
-        for (ColumnProfile profile : profiles) {
-            Role role = guess(profile, present);
-            boolean free = role == Role.IGNORED || taken.add(role);
-            columns.add(
-                    free
-                            ? new MappedColumn(profile.name(), role, profile.unit())
-                            : MappedColumn.ignored(profile.name()));
-        }
-        return new Mapping(columns, kindsIn(sample, columns));
-    }
-
-    private static Role guess(ColumnProfile profile, Optional<ColumnProfile> present) {
-        if (profile.isWords()) {
-            if (profile.words().size() > FEW_WORDS) {
-                return Role.IGNORED;
-            }
-            boolean kinds = profile.words().stream().anyMatch(word -> kind(word) != FrameKind.UNKNOWN);
-            return kinds ? Role.KIND : Role.PROCESS;
-        }
-        if (present.isPresent() && present.get() == profile) {
-            return Role.PRESENT;
-        }
-        if (profile.isTimeStamp()) {
-            double wait =
-                    profile.firstMs() - present.map(ColumnProfile::firstMs).orElse(Double.NaN);
-            boolean follows = wait >= 0 && wait < LONGEST_DISPLAY_WAIT_MS;
-            if (profile.nameHas("content", "sim", "game")) {
-                return Role.CONTENT;
-            }
-            return follows ? Role.DISPLAYED : Role.IGNORED;
-        }
-        return profile.isNumeric() ? guessNumber(profile, present.isPresent()) : Role.IGNORED;
-    }
-
-    private static Role guessNumber(ColumnProfile profile, boolean hasTimeStamps) {
-        boolean gpu = profile.nameHas("gpu");
-        boolean cpu = profile.nameHas("cpu");
-        if (profile.nameHas("load", "usage", "util", "%", "pct")) {
-            return gpu ? Role.GPU_LOAD : cpu ? Role.CPU_LOAD : Role.IGNORED;
-        }
-        if (profile.nameHas("temp")) {
-            return gpu ? Role.GPU_TEMPERATURE : Role.IGNORED;
-        }
-        if (profile.nameHas("clock", "mhz")) {
-            return gpu ? Role.GPU_CLOCK : Role.IGNORED;
-        }
-        if (profile.nameHas("power", "watt")) {
-            return cpu ? Role.IGNORED : Role.POWER;
-        }
-        if (profile.nameHas("mem", "vram")) {
-            return Role.VRAM;
-        }
-        if (!profile.couldBeFrameTime()) {
-            return Role.IGNORED;
-        }
-        if (gpu || cpu) {
-            return gpu ? Role.GPU : Role.CPU;
-        }
-        return hasTimeStamps ? Role.IGNORED : Role.FRAME_TIME;
-    }
-
-    private static Map<String, FrameKind> kindsIn(Sample sample, List<MappedColumn> columns) {
+        Optional<TimeRanking.Choice> time = TimeRanking.of(profiles);
+        List<MappedColumn> columns = new ArrayList<>();
         Map<String, FrameKind> kinds = new LinkedHashMap<>();
-        for (int i = 0; i < columns.size(); i++) {
-            if (columns.get(i).role() == Role.KIND) {
-                for (String word : ColumnProfile.of(sample, i).words()) {
-                    kinds.put(word, kind(word));
-                }
-                kinds.putIfAbsent("rendered", FrameKind.RENDERED);
-                kinds.putIfAbsent("generated", FrameKind.GENERATED);
+        Set<Role> taken = new LinkedHashSet<>();
+        for (int i = 0; i < profiles.size(); i++) {
+            ColumnProfile profile = profiles.get(i);
+            MappedColumn column = column(sample.header().get(i), profile, time.map(TimeRanking.Choice::chosen));
+            boolean free = column.role() == Role.IGNORED || taken.add(column.role());
+            columns.add(free ? column : MappedColumn.ignored(column.name()));
+            if (free && column.role() == Role.KIND) {
+                kinds.putAll(KindWords.in(profile).orElseThrow());
             }
         }
-        return kinds;
+        return new MappingGuess(
+                new Mapping(columns, kinds),
+                false,
+                time.map(TimeRanking.Choice::chosen)
+                        .map(chosen -> "The time is " + chosen.text() + ", by " + chosen.why() + ".")
+                        .orElse(""),
+                time.flatMap(choice -> choice.rival()
+                                .map(rival -> List.of(choice.chosen().text(), rival.text())))
+                        .orElse(List.of()));
     }
 
-    private static FrameKind kind(String word) {
-        String lower = word.toLowerCase(Locale.ROOT);
-        if (containsAny(lower, "gen", "interp", "extrap", "synth")) {
-            return FrameKind.GENERATED;
+    private static MappedColumn column(String name, ColumnProfile profile, Optional<TimeReading> time) {
+        if (time.isPresent() && time.get().column() == profile) {
+            return new MappedColumn(name, time.get().role(), time.get().unit());
         }
-        return containsAny(lower, "rend", "real", "native", "game", "app") ? FrameKind.RENDERED : FrameKind.UNKNOWN;
+        if (KindWords.in(profile).isPresent()) {
+            return new MappedColumn(name, Role.KIND, TimeUnit.MS);
+        }
+        if (profile.isWords()) {
+            return new MappedColumn(name, isProgram(profile) ? Role.PROCESS : Role.IGNORED, TimeUnit.MS);
+        }
+        if (!profile.isNumeric()) {
+            return MappedColumn.ignored(name);
+        }
+        Optional<Role> sensor = sensor(profile);
+        if (sensor.isPresent()) {
+            return new MappedColumn(name, sensor.get(), TimeUnit.MS);
+        }
+        return time.flatMap(reading -> otherTime(name, profile, reading)).orElseGet(() -> MappedColumn.ignored(name));
     }
 
-    private static boolean containsAny(String text, String... parts) {
-        for (String part : parts) {
-            if (text.contains(part)) {
-                return true;
-            }
+    /// Programs are named as such, or end as programs do.
+    private static boolean isProgram(ColumnProfile column) {
+        return column.words().size() <= FEW_WORDS
+                && (column.says(NameHint.PROCESS)
+                        || column.words().stream()
+                                .allMatch(word -> word.toLowerCase(Locale.ROOT).endsWith(".exe")));
+    }
+
+    /// What a sensor shows, by its name.
+    private static Optional<Role> sensor(ColumnProfile column) {
+        boolean gpu = column.says(NameHint.GPU);
+        boolean cpu = column.says(NameHint.CPU);
+        if (column.says(NameHint.ENERGY)) {
+            return Optional.of(Role.IGNORED);
         }
-        return false;
+        if (column.says(NameHint.LOAD) || column.name().isPercent()) {
+            return Optional.of(gpu ? Role.GPU_LOAD : cpu ? Role.CPU_LOAD : Role.IGNORED);
+        }
+        if (column.says(NameHint.TEMPERATURE)) {
+            return Optional.of(gpu ? Role.GPU_TEMPERATURE : Role.IGNORED);
+        }
+        if (column.says(NameHint.CLOCK)) {
+            return Optional.of(gpu ? Role.GPU_CLOCK : Role.IGNORED);
+        }
+        if (column.says(NameHint.POWER)) {
+            return Optional.of(cpu ? Role.IGNORED : Role.POWER);
+        }
+        if (column.says(NameHint.MEMORY)) {
+            return Optional.of(gpu || column.name().says(List.of("vram")) ? Role.VRAM : Role.IGNORED);
+        }
+        return Optional.empty();
+    }
+
+    /// Other times, held against the one that was chosen: when an image was shown, what it depicts, and the work of
+    /// processor and card.
+    private static Optional<MappedColumn> otherTime(String name, ColumnProfile column, TimeReading time) {
+        if (column.isRising()) {
+            return TimeReading.stamps(column)
+                    .filter(_ -> time.role() == Role.PRESENT)
+                    .filter(_ -> !column.says(NameHint.COUNTER) || column.says(NameHint.STAMP))
+                    .flatMap(stamps ->
+                            stampRole(column, stamps, time).map(role -> new MappedColumn(name, role, stamps.unit())));
+        }
+        boolean gpu = column.says(NameHint.GPU);
+        boolean work = gpu || column.says(NameHint.CPU);
+        if (!work || column.says(NameHint.LATENCY) || column.says(NameHint.RATE) || !(column.median() > 0)) {
+            return Optional.empty();
+        }
+        TimeUnit unit = column.name().unit().orElse(TimeUnit.ofFrameTime(column.median()));
+        return unit.toMs(column.median()) <= LONGEST_WORK * time.frameMs()
+                ? Optional.of(new MappedColumn(name, gpu ? Role.GPU : Role.CPU, unit))
+                : Optional.empty();
+    }
+
+    private static Optional<Role> stampRole(ColumnProfile column, TimeReading stamps, TimeReading time) {
+        if (column.counts() || Math.abs(Math.log(stamps.frameMs() / time.frameMs())) > SAME_STEP) {
+            return Optional.empty();
+        }
+        if (column.says(NameHint.CONTENT)) {
+            return Optional.of(Role.CONTENT);
+        }
+        double wait = stamps.unit().toMs(column.first())
+                - time.unit().toMs(time.column().first());
+        boolean follows = wait >= 0 && wait < LONGEST_DISPLAY_WAIT_MS;
+        return follows ? Optional.of(Role.DISPLAYED) : Optional.empty();
     }
 }

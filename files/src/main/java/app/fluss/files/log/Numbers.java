@@ -4,6 +4,7 @@ import ch.randelshofer.fastdoubleparser.JavaDoubleParser;
 import java.nio.charset.StandardCharsets;
 import java.util.Locale;
 import java.util.Set;
+import java.util.regex.Pattern;
 
 /// Cells that hold numbers.
 public final class Numbers {
@@ -13,6 +14,9 @@ public final class Numbers {
 
     /// Longest cell that can be a number; longer ones are not tried.
     private static final int LONGEST = 64;
+
+    private static final Pattern POINTS_IN_THOUSANDS = Pattern.compile("[-+]?\\d{1,3}(\\.\\d{3})+(,\\d*)?");
+    private static final Pattern COMMAS_IN_THOUSANDS = Pattern.compile("[-+]?\\d{1,3}(,\\d{3})+(\\.\\d*)?");
 
     private Numbers() {}
 
@@ -30,7 +34,7 @@ public final class Numbers {
     ///
     /// @param decimal the decimal mark, point or comma
     public static double parse(String cell, char decimal) {
-        String trimmed = cell.strip();
+        String trimmed = ungrouped(cell.strip(), decimal);
         if (trimmed.isEmpty() || trimmed.length() > LONGEST || !looksDecimal(trimmed, decimal)) {
             return Double.NaN;
         }
@@ -55,6 +59,16 @@ public final class Numbers {
             throw new NumberFormatException(cell);
         }
         return value;
+    }
+
+    /// A number without the marks that part its thousands, where they stand as they should.
+    private static String ungrouped(String text, char decimal) {
+        char mark = decimal == ',' ? '.' : ',';
+        if (text.indexOf(mark) < 0 || text.length() > LONGEST) {
+            return text;
+        }
+        Pattern grouped = decimal == ',' ? POINTS_IN_THOUSANDS : COMMAS_IN_THOUSANDS;
+        return grouped.matcher(text).matches() ? text.replace(String.valueOf(mark), "") : text;
     }
 
     /// The library also reads hexadecimal floats and type suffixes, which no log means.

@@ -1,0 +1,131 @@
+package app.fluss.files.log;
+
+import app.fluss.core.frame.FrameKind;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+
+/// Words for rendered and generated images, in the languages in which loggers write. A word counts as a whole.
+final class KindWords {
+    private static final Set<String> RENDERED = Set.of(
+            "rendered",
+            "render",
+            "real",
+            "native",
+            "game",
+            "app",
+            "application",
+            "original",
+            "source",
+            "gerendert",
+            "echt",
+            "rendu",
+            "réel",
+            "natif",
+            "renderizado",
+            "nativo",
+            "renderizzato",
+            "reale",
+            "renderowana",
+            "prawdziwa",
+            "настоящий",
+            "отрисованный",
+            "渲染",
+            "真实",
+            "原生",
+            "実フレーム",
+            "レンダー",
+            "렌더",
+            "실제");
+    private static final Set<String> GENERATED = Set.of(
+            "generated",
+            "interpolated",
+            "extrapolated",
+            "synthetic",
+            "synthesized",
+            "synthesised",
+            "gen",
+            "interp",
+            "extrap",
+            "fake",
+            "inserted",
+            "generiert",
+            "interpoliert",
+            "erzeugt",
+            "généré",
+            "générée",
+            "interpolé",
+            "generado",
+            "interpolado",
+            "gerado",
+            "generato",
+            "interpolato",
+            "wygenerowana",
+            "сгенерированный",
+            "интерполированный",
+            "生成",
+            "插帧",
+            "補間",
+            "生成フレーム",
+            "생성",
+            "보간");
+
+    /// Words in the name of a column of 0 and 1 that say that 1 is a generated image.
+    private static final List<String> FLAG_GENERATED = List.of(
+            "generated",
+            "interpolated",
+            "extrapolated",
+            "synthetic",
+            "generation",
+            "framegen",
+            "fg",
+            "generiert",
+            "généré",
+            "generado",
+            "gerado",
+            "generato",
+            "生成",
+            "插帧",
+            "補間",
+            "생성");
+
+    private static final List<String> FLAG_RENDERED =
+            List.of("rendered", "real", "native", "gerendert", "rendu", "renderizado");
+
+    private KindWords() {}
+
+    /// What a word means; unknown if it is none of ours.
+    static FrameKind of(String word) {
+        String lower = word.strip().toLowerCase(Locale.ROOT);
+        if (RENDERED.contains(lower)) {
+            return FrameKind.RENDERED;
+        }
+        return GENERATED.contains(lower) ? FrameKind.GENERATED : FrameKind.UNKNOWN;
+    }
+
+    /// What the values of a column mean if it says which images are generated: every word is one of ours, or it holds 0
+    /// and 1 under a name that says which is which.
+    static Optional<Map<String, FrameKind>> in(ColumnProfile column) {
+        Map<String, FrameKind> kinds = new LinkedHashMap<>();
+        if (column.isWords()) {
+            column.words().forEach(word -> kinds.put(word, of(word)));
+            return kinds.containsValue(FrameKind.UNKNOWN) ? Optional.empty() : Optional.of(kinds);
+        }
+        boolean generated = saysOneOf(column, FLAG_GENERATED);
+        if (!column.isFlag() || generated == saysOneOf(column, FLAG_RENDERED)) {
+            return Optional.empty();
+        }
+        for (String text : column.texts()) {
+            boolean one = Numbers.parse(text, '.') == 1;
+            kinds.put(text, one == generated ? FrameKind.GENERATED : FrameKind.RENDERED);
+        }
+        return Optional.of(kinds);
+    }
+
+    private static boolean saysOneOf(ColumnProfile column, List<String> words) {
+        return words.stream().anyMatch(word -> column.name().says(List.of(word)));
+    }
+}
