@@ -47,7 +47,11 @@ final class Analyze implements Callable<Integer> {
     @Option(names = "--native", description = "Nothing makes images on the way: all of them are rendered.")
     private boolean nativePath;
 
-    @Option(names = "--multiplier", paramLabel = "M", description = "Images per rendered image, as set.")
+    @Option(
+            names = "--multiplier",
+            paramLabel = "M",
+            converter = MultiplierOption.class,
+            description = "Images per rendered image, as set.")
     private double multiplier = Double.NaN;
 
     @Option(names = "--readings", paramLabel = "CSV", description = "What a counter said: t_s,claimed_fps[,base_fps].")

@@ -49,7 +49,11 @@ final class Compare implements Callable<Integer> {
     @Option(names = "--against", arity = "1..*", paramLabel = "B.csv", description = "Logs of the runs on the path.")
     private List<Path> b = List.of();
 
-    @Option(names = "--multiplier", paramLabel = "M", description = "Images per rendered image, as set on side b.")
+    @Option(
+            names = "--multiplier",
+            paramLabel = "M",
+            converter = MultiplierOption.class,
+            description = "Images per rendered image, as set on side b.")
     private double multiplier = Double.NaN;
 
     @Option(names = "--table", paramLabel = "RUNS.csv", description = "Columns game, path, run, then one each measure.")

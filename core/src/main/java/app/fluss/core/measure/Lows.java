@@ -48,8 +48,8 @@ public record Lows(double share, int tailFrames, Figure percentile, Figure slowe
     }
 
     private static Figure figure(Ordered times, double elapsedMs, double share, LowConvention convention) {
-        return tail(times.size(), share) < 1
-                ? Figure.missing("no frame in the tail")
+        return share * times.size() < 1 - 1e-9
+                ? Figure.missing("the share is less than one of the %d frames".formatted(times.size()))
                 : Figure.ofFinite(convention.low(times, elapsedMs, share), "the tail has no length");
     }
 }

@@ -46,7 +46,12 @@ class FrameLogTest {
     @Test
     void kindsAndColumnsAreWhatWasGiven() {
         assertThat(log().kind(1)).isEqualTo(FrameKind.GENERATED);
-        assertThat(log().kindsStated()).isTrue();
+        assertThat(log().kindsStated()).as("of one image it is not said").isFalse();
+        assertThat(FrameLog.presentedAt(new double[2], 2)
+                        .kinds(new byte[] {FrameKind.RENDERED.code(), FrameKind.GENERATED.code()})
+                        .build()
+                        .kindsStated())
+                .isTrue();
         assertThat(log().has(Channel.POWER)).isFalse();
         assertThat(log().channel(Channel.GPU).orElseThrow().at(2)).isNaN();
         FrameLog bare = FrameLog.presentedAt(PRESENT.clone(), 5).build();

@@ -18,6 +18,13 @@ final class LogAssembly {
     /// convention.
     private static final double RESTART_MS = 1000;
 
+    /// A step forward by more than this is no image that stayed, but a recording that was interrupted, ms. Our own
+    /// convention.
+    private static final double INTERRUPTED_MS = 3_600_000;
+
+    /// No time of an image lies further than this from the log's beginning, ms; loggers write such for never.
+    private static final double NEVER_MS = 1e12;
+
     private final Path file;
     private final Columns columns;
     private final Mapping mapping;
@@ -127,7 +134,13 @@ final class LogAssembly {
 
     private void keepRowsWithTime(int time) {
         double[] values = store.numbers[time];
+        MappedColumn mapped = columns.numeric().get(time);
+        double first = Double.NaN;
         for (int i = 0; i < store.rows; i++) {
+            first = Double.isNaN(first) ? values[i] : first;
+            if (mapped.role() == Role.PRESENT && Math.abs(mapped.unit().toMs(values[i] - first)) > NEVER_MS) {
+                values[i] = Double.NaN;
+            }
             rowsWithoutTime += Double.isNaN(values[i]) ? 1 : 0;
         }
         if (rowsWithoutTime > 0) {
@@ -164,20 +177,23 @@ final class LogAssembly {
         double from = stamp ? origin : 0;
         double[] values = store.numbers[column];
         TimeUnit unit = mapped.unit();
-        if (from == 0 && unit == TimeUnit.MS) {
-            return;
-        }
         for (int i = 0; i < store.rows; i++) {
-            values[i] = unit.toMs(values[i] - from);
+            double ms = unit.toMs(values[i] - from);
+            boolean never = mapped.role() != Role.FRAME_TIME && Math.abs(ms) > NEVER_MS;
+            values[i] = never ? Double.NaN : ms;
         }
     }
 
     private void addUp(double[] frameTimes) throws InputException {
         double sum = 0;
         for (int i = 0; i < store.rows; i++) {
-            if (!(frameTimes[i] >= 0)) {
+            if (!(frameTimes[i] >= 0 && frameTimes[i] <= INTERRUPTED_MS)) {
                 throw new InputException(
-                        file, 0, 0, "a frame time of " + frameTimes[i] + " ms", "frame times of 0 or more");
+                        file,
+                        0,
+                        0,
+                        "a frame time of %s ms in row %d".formatted(frameTimes[i], i + 1),
+                        "frame times of 0 to an hour");
             }
             sum += frameTimes[i];
             frameTimes[i] = sum;
@@ -190,9 +206,9 @@ final class LogAssembly {
         double latest = present[0];
         for (int i = 1; i < store.rows; i++) {
             double t = present[i];
-            if (t > latest) {
+            if (t > latest && t <= latest + INTERRUPTED_MS) {
                 latest = t;
-            } else if (t < latest - RESTART_MS) {
+            } else if (t > latest || t < latest - RESTART_MS) {
                 found = count == found.length ? Arrays.copyOf(found, count * 2) : found;
                 found[count++] = i;
                 latest = t;

@@ -32,6 +32,9 @@ public record Sample(Dialect dialect, List<String> header, List<List<String>> ro
     ///
     /// @throws InputException if it is not a table of text
     public static Sample read(Path file) throws IOException, InputException {
+        if (Files.isDirectory(file)) {
+            throw new InputException(file, 0, 0, "a folder", "a file");
+        }
         byte[] bytes;
         boolean whole;
         try (InputStream in = Files.newInputStream(file)) {

@@ -9,7 +9,11 @@ import app.fluss.core.finding.Findings;
 import app.fluss.core.frame.Channel;
 import app.fluss.core.frame.FrameKind;
 import app.fluss.core.frame.FrameLog;
+import app.fluss.core.measure.Analysis;
+import app.fluss.core.measure.AnalysisSettings;
+import app.fluss.core.measure.DisplayMode;
 import app.fluss.core.measure.FrameTimes;
+import app.fluss.core.measure.SyncMode;
 import app.fluss.core.work.Progress;
 import app.fluss.core.work.StoppedException;
 import java.io.IOException;
@@ -262,5 +266,32 @@ class LogImportTest {
         assertThatThrownBy(() -> MappingFile.read(json))
                 .isInstanceOf(InputException.class)
                 .hasMessageContaining("mapping");
+    }
+
+    /// Stamps of never, an interruption of hours, and frame times that none is: typed outcomes, and what is sound
+    /// stays.
+    @Test
+    void timesFarAwayAreNoImagesThatStayed() throws Exception {
+        StringBuilder text = new StringBuilder("present_ms,displayed_ms,content_ms\n");
+        for (int i = 0; i < 200; i++) {
+            double at = i * 16.7 + (i < 100 ? 0 : 3e7);
+            text.append(at).append(',').append(i == 50 ? "1.8e19" : at + 20).append(',');
+            text.append(i == 60 ? "-1e308" : at).append('\n');
+        }
+        text.append("9e15,9e15,9e15\n");
+        ImportedLog log = read(text.toString());
+        assertThat(log.log().size()).isEqualTo(200);
+        assertThat(log.notes().rowsWithoutTime()).isEqualTo(1);
+        assertThat(log.log().segmentStarts()).containsExactly(100);
+        assertThat(log.log().channel(Channel.DISPLAYED).orElseThrow().at(50)).isNaN();
+        assertThat(log.log().channel(Channel.CONTENT).orElseThrow().at(60)).isNaN();
+        for (SyncMode sync : SyncMode.values()) {
+            DisplayMode mode = new DisplayMode(144, sync, Double.NaN);
+            Analysis analysis = Analysis.of(log.log().all(), AnalysisSettings.NONE.withDisplay(mode));
+            assertThat(analysis.rates().presented().orNaN()).as(sync.label()).isCloseTo(1000 / 16.7, within(0.1));
+        }
+        assertThatThrownBy(() -> read("frame_time_ms\n" + "4\n".repeat(100) + "1e300\n"))
+                .isInstanceOf(InputException.class)
+                .hasMessageContaining("row 101");
     }
 }
