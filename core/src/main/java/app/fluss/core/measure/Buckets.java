@@ -62,12 +62,11 @@ final class Buckets {
 
     /// The value at a 0-based rank.
     double at(int rank) {
-        if (ends.length > 1) {
-            int bucket = key(values[rank]) - lowest;
-            if (!sorted[bucket]) {
-                Arrays.sort(values, bucket == 0 ? 0 : ends[bucket - 1], ends[bucket]);
-                sorted[bucket] = true;
-            }
+        // Very steady values are all in one bucket, which is not sorted either until it is looked at.
+        int bucket = ends.length == 1 ? 0 : key(values[rank]) - lowest;
+        if (!sorted[bucket]) {
+            Arrays.sort(values, bucket == 0 ? 0 : ends[bucket - 1], ends[bucket]);
+            sorted[bucket] = true;
         }
         return values[rank];
     }

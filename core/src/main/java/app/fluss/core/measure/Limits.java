@@ -5,12 +5,15 @@ import app.fluss.core.frame.FrameKind;
 import app.fluss.core.frame.FrameLog;
 import app.fluss.core.frame.FrameSlice;
 import app.fluss.core.frame.Values;
+import java.util.BitSet;
 import java.util.Optional;
 
 /// What held the frames up, as shares of the frames, 0 to 1, that add up to 1. With f the frame time, c the CPU
 /// work and g the GPU work: *gpu* if `g >= 0.9 f` and `g >= c`; *cpu* if `c >= 0.9 f` and `c > g`; *cap* if
-/// both are below `0.9 f` and f is within 5 % of the cap or of a whole number of refreshes; else *mixed*;
-/// *unknown* where c or g is not in the log. Our own convention. With generation on, f runs from rendered image
+/// both are below `0.9 f` and f is [paced][Pacer]: by a cap, by the refresh or by the ceiling of a variable refresh;
+/// else
+/// *mixed*; *unknown* where c or g is not in the log. Our own convention. With generation on, f runs from rendered
+/// image
 /// to rendered image.
 ///
 /// @param gpu share held up by the GPU
@@ -21,7 +24,6 @@ import java.util.Optional;
 /// @param fromLoads whether the answer rests on load percentages alone, which is weaker
 public record Limits(Figure gpu, Figure cpu, Figure cap, Figure mixed, Figure unknown, boolean fromLoads) {
     private static final double BUSY = 0.9;
-    private static final double CAP_WITHIN = 0.05;
 
     /// Load from which a GPU counts as full where only loads are known, percent: {@value}. Common practice, no
     /// source.
@@ -73,11 +75,10 @@ public record Limits(Figure gpu, Figure cpu, Figure cap, Figure mixed, Figure un
                     .map(load -> ofLoads(times, load))
                     .orElseGet(() -> ofCounts(times.size(), 0, 0, 0, 0, times.size(), false));
         }
-        return ofWork(
-                times, cpu.get(), gpu.get(), mode.map(DisplayMode::periodMs).orElse(Double.NaN), 1000 / capFps);
+        return ofWork(times, cpu.get(), gpu.get(), Pacer.paced(times, mode, capFps));
     }
 
-    private static Limits ofWork(FrameTimes times, Values cpu, Values gpu, double periodMs, double capMs) {
+    private static Limits ofWork(FrameTimes times, Values cpu, Values gpu, BitSet paced) {
         int byGpu = 0;
         int byCpu = 0;
         int byCap = 0;
@@ -94,18 +95,13 @@ public record Limits(Figure gpu, Figure cpu, Figure cap, Figure mixed, Figure un
                 byGpu++;
             } else if (c >= BUSY * f && c > g) {
                 byCpu++;
-            } else if (c < BUSY * f && g < BUSY * f && isPaced(f, periodMs, capMs)) {
+            } else if (c < BUSY * f && g < BUSY * f && paced.get(i)) {
                 byCap++;
             } else {
                 mixed++;
             }
         }
         return ofCounts(n, byGpu, byCpu, byCap, mixed, unknown, false);
-    }
-
-    private static boolean isPaced(double f, double periodMs, double capMs) {
-        double refreshes = Math.max(1, Math.rint(f / periodMs));
-        return Math.abs(f - capMs) <= CAP_WITHIN * capMs || Math.abs(f - refreshes * periodMs) <= CAP_WITHIN * f;
     }
 
     private static Limits ofLoads(FrameTimes times, Values load) {

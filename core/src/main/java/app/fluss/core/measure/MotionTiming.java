@@ -21,7 +21,13 @@ public record MotionTiming(Figure meanAbs, Figure p95Abs, Figure rms) {
             return missing("the log has no game times");
         }
         if (ledger.isPresent()) {
-            return of(content.get(), ledger.get().rows());
+            // With tearing an image is on the screen from its flip on, wherever in a scan-out that is.
+            return ledger.get().mode().sync() == SyncMode.TEARING
+                    ? of(
+                            content.get(),
+                            LedgerBuilder.everyDisplayed(
+                                    slice, log.channel(Channel.DISPLAYED).orElse(log.present())))
+                    : of(content.get(), ledger.get().rows());
         }
         return log.channel(Channel.DISPLAYED)
                 .map(displayed -> of(content.get(), LedgerBuilder.everyDisplayed(slice, displayed)))

@@ -179,13 +179,13 @@ class AnalysisTest {
                 .channel(Channel.CPU, new double[] {1, 4, 9.5, 4, 4, Double.NaN})
                 .channel(Channel.GPU, new double[] {1, 9.5, 5, 4, 4, 4})
                 .build();
-        Limits limits = Limits.of(log.all(), java.util.Optional.of(new DisplayMode(60, SyncMode.FIFO)), Double.NaN);
+        Limits limits = Limits.of(log.all(), java.util.Optional.of(new DisplayMode(60, SyncMode.FIFO)), 60);
         assertThat(limits.gpu().orNaN()).isEqualTo(0.2);
         assertThat(limits.cpu().orNaN()).isEqualTo(0.2);
         assertThat(limits.mixed().orNaN())
-                .as("10 ms is no whole number of refreshes")
+                .as("10 ms is not the cap")
                 .isEqualTo(0.2);
-        assertThat(limits.cap().orNaN()).as("16.8 ms is one refresh").isEqualTo(0.2);
+        assertThat(limits.cap().orNaN()).as("16.8 ms is the cap of 60/s").isEqualTo(0.2);
         assertThat(limits.unknown().orNaN()).isEqualTo(0.2);
     }
 

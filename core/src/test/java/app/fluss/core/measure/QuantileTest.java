@@ -3,7 +3,10 @@ package app.fluss.core.measure;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import java.util.Arrays;
+import java.util.SplittableRandom;
 import java.util.stream.IntStream;
+import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
@@ -36,5 +39,23 @@ class QuantileTest {
         assertThat(sample.quantile(0.95, method)).isCloseTo(p95, within(1e-6));
         assertThat(sample.quantile(0.99, method)).isCloseTo(p99, within(1e-6));
         assertThat(sample.quantile(0.999, method)).isCloseTo(p999, within(1e-6));
+    }
+
+    /// A log so steady that all values share their leading bits, against a plain sort.
+    @Test
+    void verySteadyValuesAreInOrderToo() {
+        SplittableRandom random = new SplittableRandom(2);
+        double[] values = new double[6000];
+        Arrays.setAll(values, i -> 1000 / 144.0 + random.nextInt(5) * 1e-6);
+        double[] sorted = values.clone();
+        Arrays.sort(sorted);
+        Ordered ordered = Ordered.of(values);
+        assertThat(ordered.at(0)).isEqualTo(sorted[0]);
+        assertThat(ordered.at(5999)).isEqualTo(sorted[5999]);
+        assertThat(ordered.quantile(0.05)).isLessThanOrEqualTo(ordered.median());
+        assertThat(ordered.medianAbsoluteDeviation()).isNotNegative();
+        for (int rank = 0; rank < values.length; rank += 41) {
+            assertThat(ordered.at(rank)).isEqualTo(sorted[rank]);
+        }
     }
 }

@@ -156,4 +156,17 @@ class RefreshLedgerTest {
         assertThat(ledger.lost()).isEqualTo(1);
         assertThat(ledger.holdCounts()).isEqualTo(Map.of(2, 1));
     }
+
+    /// With tearing an image is seen from its flip on: flips that follow the game time exactly have no error.
+    @Test
+    void tearingIsTimedByItsFlips() {
+        double[] at = Logs.randomTimes(400, 11, 5);
+        FrameLog log = FrameLog.presentedAt(at.clone(), at.length)
+                .channel(Channel.DISPLAYED, at.clone())
+                .channel(Channel.CONTENT, at.clone())
+                .build();
+        DisplayMode tearing = new DisplayMode(60, SyncMode.TEARING);
+        Analysis run = Analysis.of(log.all(), AnalysisSettings.NONE.withDisplay(tearing));
+        assertThat(run.motion().meanAbs().orNaN()).isCloseTo(0, within(1e-9));
+    }
 }
