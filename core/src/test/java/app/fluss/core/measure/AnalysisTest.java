@@ -182,9 +182,7 @@ class AnalysisTest {
         Limits limits = Limits.of(log.all(), java.util.Optional.of(new DisplayMode(60, SyncMode.FIFO)), 60);
         assertThat(limits.gpu().orNaN()).isEqualTo(0.2);
         assertThat(limits.cpu().orNaN()).isEqualTo(0.2);
-        assertThat(limits.mixed().orNaN())
-                .as("10 ms is not the cap")
-                .isEqualTo(0.2);
+        assertThat(limits.mixed().orNaN()).as("10 ms is not the cap").isEqualTo(0.2);
         assertThat(limits.cap().orNaN()).as("16.8 ms is the cap of 60/s").isEqualTo(0.2);
         assertThat(limits.unknown().orNaN()).isEqualTo(0.2);
     }

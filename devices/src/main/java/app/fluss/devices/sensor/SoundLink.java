@@ -79,12 +79,7 @@ public final class SoundLink implements SensorLink {
 
     @Override
     public InputStream input() {
-        return new InputStream() {
-            @Override
-            public int read() throws IOException {
-                throw new IOException("sound is read in blocks");
-            }
-
+        return new BlockStream() {
             @Override
             public int read(byte[] into, int from, int length) {
                 int got = line.read(into, from, length - length % SoundFormat.FRAME_BYTES);

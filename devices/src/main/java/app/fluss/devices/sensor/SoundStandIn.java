@@ -53,12 +53,7 @@ public final class SoundStandIn implements SensorLink {
 
     @Override
     public InputStream input() {
-        return new InputStream() {
-            @Override
-            public int read() throws IOException {
-                throw new IOException("sound is read in blocks");
-            }
-
+        return new BlockStream() {
             @Override
             public int read(byte[] into, int from, int length) throws IOException {
                 return play(into, from, Math.min(length, block));

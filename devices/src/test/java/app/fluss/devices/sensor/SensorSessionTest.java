@@ -1,11 +1,10 @@
 package app.fluss.devices.sensor;
 
+import static app.fluss.devices.sensor.Awaited.await;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import app.fluss.core.latency.edge.Signal;
 import java.io.IOException;
-import java.time.Duration;
-import java.util.function.BooleanSupplier;
 import org.junit.jupiter.api.Test;
 
 class SensorSessionTest {
@@ -28,14 +27,6 @@ class SensorSessionTest {
                 return 4000;
             }
         };
-    }
-
-    private static void await(BooleanSupplier held) throws InterruptedException {
-        long until = System.nanoTime() + Duration.ofSeconds(20).toNanos();
-        while (!held.getAsBoolean() && System.nanoTime() < until) {
-            Thread.sleep(20);
-        }
-        assertThat(held.getAsBoolean()).isTrue();
     }
 
     @Test

@@ -1,5 +1,6 @@
 package app.fluss.devices.sensor;
 
+import static app.fluss.devices.sensor.Awaited.await;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
@@ -10,8 +11,6 @@ import java.nio.ByteBuffer;
 import java.nio.ByteOrder;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.time.Duration;
-import java.util.function.BooleanSupplier;
 import javax.sound.sampled.AudioFileFormat;
 import javax.sound.sampled.AudioFormat;
 import javax.sound.sampled.AudioInputStream;
@@ -41,14 +40,6 @@ class SoundSessionTest {
             AudioSystem.write(sound, AudioFileFormat.Type.WAVE, file.toFile());
         }
         return file;
-    }
-
-    private static void await(BooleanSupplier held) throws InterruptedException {
-        long until = System.nanoTime() + Duration.ofSeconds(20).toNanos();
-        while (!held.getAsBoolean() && System.nanoTime() < until) {
-            Thread.sleep(20);
-        }
-        assertThat(held.getAsBoolean()).isTrue();
     }
 
     @Test
