@@ -147,7 +147,7 @@ class LatencyFileTest {
             delimiter = '|',
             value = {
                 "trial,input_ms,photon_ms;1,100,142;2,900,80 | light before its input",
-                "trial,input_ms,photon_ms;1,100,soon | \"soon\"",
+                "trial,input_ms,photon_ms;1,100,soon | column 3: found",
                 "trial,input_ms,photon_ms;1,,142 | an empty cell",
                 "name,colour;a,red | the columns name, colour",
                 "t_us,input,light;0,0,1;1000,0,1 | 2 samples",
@@ -161,7 +161,7 @@ class LatencyFileTest {
     }
 
     @ParameterizedTest
-    @CsvSource({"250, 1, a time that does not grow, 151", "1, 0, samples a second, 0", "250, 3, \"x\", 151"})
+    @CsvSource({"250, 1, a time that does not grow, 151", "1, 0, samples a second, 0", "250, 3, expected a number, 151"})
     void aTraceWithAFaultIsToldWithItsLine(int stepUs, int fault, String why, int line) throws Exception {
         StringBuilder text = new StringBuilder("t_us,input,light\n");
         long us = 0;

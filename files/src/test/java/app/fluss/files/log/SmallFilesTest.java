@@ -127,4 +127,33 @@ class SmallFilesTest {
             }
         }
     }
+
+    /// A byte-order mark, semicolons and decimal commas, as a spreadsheet writes them.
+    @Test
+    void tablesComeInEveryDialect() throws Exception {
+        Readings readings = ReadingsFile.read(file("\uFEFFt_s;claimed_fps;note\n1;70,5;\n2;71,5;a, b\n"));
+        assertThat(readings.mean().orNaN()).isEqualTo(71);
+        assertThat(SummaryFile.read(file("\uFEFFaverage_fps\tduration_s\n81,25\t40\n"))
+                        .averageFps()
+                        .orNaN())
+                .isEqualTo(81.25);
+        List<TableComparison.Row> rows =
+                RunTable.read(file("\uFEFFgame;path;run;fps\nSalt;native;1;41,2\nSalt;native;2;\n"));
+        assertThat(rows.getFirst().figures()).containsEntry("fps", 41.2);
+        assertThat(rows.getLast().figures()).isEmpty();
+    }
+
+    @Test
+    void aRunTableThatCannotBeMeantIsRefusedWithItsPlace() {
+        assertThat(tableFault("game,path,run,fps\nSalt,native,1,41\nSalt,native,1,42\n"))
+                .contains("line 3", "Salt, native, 1 a second time");
+        assertThat(tableFault("game,path,run,fps\nSalt,native,1,1e999\n")).contains("line 2, column 4", "1e999");
+        assertThat(tableFault("game,path,run,fps\nSalt,native,1,41,7\nSalt,native,2,41\nSalt,native,3,41\n"))
+                .contains("line 2", "5 cells");
+    }
+
+    private String tableFault(String text) {
+        return catchThrowableOfType(InputException.class, () -> RunTable.read(file(text)))
+                .getMessage();
+    }
 }
