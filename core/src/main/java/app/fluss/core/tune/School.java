@@ -36,6 +36,9 @@ public enum School {
     /// Share of its time that a card which generates may be busy.
     private static final double FULL_LOAD = 0.95;
 
+    /// A cap at the bound gives a hair less than it: that is no refusal.
+    private static final double AT_THE_BOUND = 0.99;
+
     private final String title;
 
     @SuppressWarnings("ImmutableEnumChecker") // a record of numbers
@@ -85,7 +88,7 @@ public enum School {
         } else if (cell.addedMs() > bounds.mostAddedMs()) {
             return Optional.of(
                     said("it adds %.1f ms", cell.addedMs()) + said(", %.0f may be added", bounds.mostAddedMs()));
-        } else if (cell.multiplier() > 1 && cell.baseFps() < bounds.leastBaseFps()) {
+        } else if (cell.multiplier() > 1 && cell.baseFps() < AT_THE_BOUND * bounds.leastBaseFps()) {
             return Optional.of(
                     said("its base is %.0f/s", cell.baseFps()) + said(", %.0f are asked for", bounds.leastBaseFps()));
         }

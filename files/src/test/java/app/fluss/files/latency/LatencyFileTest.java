@@ -161,7 +161,8 @@ class LatencyFileTest {
     }
 
     @ParameterizedTest
-    @CsvSource({"250, 1, a time that does not grow, 151", "1, 0, samples a second, 0", "250, 3, expected a number, 151"})
+    @CsvSource({"250, 1, a time that does not grow, 151", "1, 0, samples a second, 0", "250, 3, expected a number, 151"
+    })
     void aTraceWithAFaultIsToldWithItsLine(int stepUs, int fault, String why, int line) throws Exception {
         StringBuilder text = new StringBuilder("t_us,input,light\n");
         long us = 0;
