@@ -226,7 +226,8 @@ public final class ScenarioFile {
                 fields.number("held_ms", 12),
                 fields.number("bounce_ms", 0),
                 fields.number("release_knock", 0),
-                fields.number("double_share", 0));
+                fields.number("double_share", 0),
+                fields.flag("at_edges", false));
     }
 
     private static Answer answer(Fields fields) throws InputException {

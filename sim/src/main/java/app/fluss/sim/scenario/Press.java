@@ -7,9 +7,11 @@ package app.fluss.sim.scenario;
 /// @param bounceMs how long its contact bounces on the way down and up, ms, 0 to 20
 /// @param releaseKnock on a sound recording, how loud letting go is beside the press, 0 to 1; 0 for not heard
 /// @param doubleShare share of the presses that are followed by another one 80 to 140 ms later, 0 to 1
-public record Press(Form form, double heldMs, double bounceMs, double releaseKnock, double doubleShare) {
+/// @param atEdges whether the first press comes at once and the end of the recording cuts off the answer of the last
+public record Press(
+        Form form, double heldMs, double bounceMs, double releaseKnock, double doubleShare, boolean atEdges) {
     /// A button that is high for 12 ms.
-    public static final Press SHORT = new Press(Form.HIGH, 12, 0, 0, 0);
+    public static final Press SHORT = new Press(Form.HIGH, 12, 0, 0, 0, false);
 
     /// What the button's channel shows.
     public enum Form {
@@ -29,6 +31,6 @@ public record Press(Form form, double heldMs, double bounceMs, double releaseKno
 
     /// The same held for another time.
     public Press held(double ms) {
-        return new Press(form, ms, bounceMs, releaseKnock, doubleShare);
+        return new Press(form, ms, bounceMs, releaseKnock, doubleShare, atEdges);
     }
 }

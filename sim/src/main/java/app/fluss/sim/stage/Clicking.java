@@ -9,6 +9,8 @@ import java.util.SplittableRandom;
 /// Clicks at random times. Each changes the picture from the first frame that sampled it on: for good, or for a flash.
 public final class Clicking {
     private static final double QUIET_MS = 300;
+    private static final double AT_ONCE_MS = 2;
+    private static final double CUT_OFF_MS = 15;
     private static final double DOUBLE_FROM_MS = 80;
     private static final double DOUBLE_WITHIN_MS = 60;
 
@@ -22,13 +24,18 @@ public final class Clicking {
     public Clicking(Clicks clicks, Frames frames, double runMs, double wayMs, SplittableRandom random) {
         Press press = clicks.press();
         answer = clicks.answer();
-        int most = 2 * ((int) (runMs / clicks.everyMs()) + 1);
+        int most = 2 * ((int) (runMs / clicks.everyMs()) + 2);
         double[] times = new double[most];
         boolean[] doubled = new boolean[most];
         int[] frame = new int[most];
         int n = 0;
-        for (double turn = QUIET_MS; turn + clicks.everyMs() <= runMs; turn += clicks.everyMs()) {
-            double at = turn + clicks.everyMs() * (0.25 + 0.5 * random.nextDouble());
+        double first = press.atEdges() ? AT_ONCE_MS - clicks.everyMs() : QUIET_MS;
+        for (double turn = first; turn + clicks.everyMs() <= runMs; turn += clicks.everyMs()) {
+            double at = turn == first && press.atEdges()
+                    ? AT_ONCE_MS
+                    : turn + clicks.everyMs() * (0.25 + 0.5 * random.nextDouble());
+            boolean last = turn + 2 * clicks.everyMs() > runMs;
+            at = last && press.atEdges() ? runMs - CUT_OFF_MS : at;
             double sampled = at + clicks.deviceMs() + clicks.pollingMs() * random.nextDouble() + wayMs;
             boolean missed = random.nextDouble() < clicks.missedShare();
             times[n] = at;

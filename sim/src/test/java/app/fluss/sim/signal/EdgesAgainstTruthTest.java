@@ -155,7 +155,10 @@ class EdgesAgainstTruthTest {
                 Arguments.of("coupled by a capacitor", plain.with(Pickup.EXACT.coupled(40)), 1),
                 Arguments.of("flash, coupled", plain.with(Answer.flash(60)).with(Pickup.EXACT.coupled(60)), 1),
                 Arguments.of("held", plain.with(Press.SHORT.held(420)), 1),
-                Arguments.of("low while down, bouncing", plain.with(new Press(Press.Form.LOW, 90, 4, 0, 0)), 1),
+                Arguments.of("low while down, bouncing", plain.with(new Press(Press.Form.LOW, 90, 4, 0, 0, false)), 1),
+                Arguments.of(
+                        "first at once, last cut off", plain.with(new Press(Press.Form.HIGH, 12, 0, 0, 0, true)), 1),
+                Arguments.of("double clicks", plain.with(new Press(Press.Form.HIGH, 12, 0, 0, 0.1, false)), 1),
                 Arguments.of("backlight off between pulses", plain, 0.3),
                 Arguments.of("drift, hum, 8 bits, jitter, gaps", plain.with(rough), 1));
     }
