@@ -53,7 +53,11 @@ class ClosedFormsTest {
                 Scenario.of(3, 30, Game.of(Work.steady(4), Work.steady(6)).withCap(60), display(60, SyncMode.LATEST));
         Analysis run = analyse(Simulation.run(capped));
         assertThat(run.rates().rendered().orNaN()).isCloseTo(60, within(1e-6));
-        assertThat(run.limits().cap().orNaN()).isEqualTo(1);
+        assertThat(run.limits().cap().orNaN())
+                .as("nobody stated the cap, and only fifo holds a game back")
+                .isZero();
+        Analysis stated = Analysis.of(run.slice(), run.settings().withCap(60));
+        assertThat(stated.limits().cap().orNaN()).isEqualTo(1);
     }
 
     @Test

@@ -188,9 +188,9 @@ final class TraceView extends CanvasView {
         double y = scale.y(light);
         g.strokeLine(0, y, scale.width, y);
         g.setFill(palette.get(Role.MUTED));
-        g.setTextAlign(TextAlignment.RIGHT);
+        g.setTextAlign(TextAlignment.LEFT);
         g.setTextBaseline(side);
-        g.fillText(name, scale.width - 4, y + (side == VPos.TOP ? 2 : -2));
+        g.fillText(name, 4, y + (side == VPos.TOP ? 2 : -2));
     }
 
     private void edge(GraphicsContext g, Palette palette, Scale scale, double ms, String name, Role role) {
