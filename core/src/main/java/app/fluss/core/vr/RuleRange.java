@@ -1,6 +1,7 @@
 package app.fluss.core.vr;
 
 import app.fluss.core.measure.Figure;
+import java.util.Collections;
 import java.util.EnumMap;
 import java.util.Map;
 import java.util.function.Function;
@@ -12,9 +13,9 @@ public record RuleRange(Map<CompositorRule, Reprojection> byRule) {
     /// From the least to the most over the rules; NaN where no rule gives the figure.
     public record Span(double low, double high) {}
 
-    /// Keeps a copy.
+    /// Keeps a copy, in the order of the rules.
     public RuleRange {
-        byRule = Map.copyOf(byRule);
+        byRule = Collections.unmodifiableMap(new EnumMap<>(byRule));
     }
 
     /// Plays a run under each rule.
