@@ -108,7 +108,7 @@ class HeadsetJobTest extends WindowTest {
         until(() -> assertThat(full)
                 .contains("100 % at 90 Hz")
                 .contains("★")
-                .contains("of the refreshes have no new image, 1.0 % are put up with"));
+                .contains("of the refreshes have no new image, 1.0 % are allowed"));
         TextField bound = (TextField) look("#headset-bound");
         interact(() -> bound.setText("60"));
         settle();

@@ -189,7 +189,7 @@ final class PathsPane extends HBox {
             box.getChildren().add(Labels.heading("To get there from the native path"));
             change.steps().forEach(step -> box.getChildren().add(Labels.wrapped("→ " + step, "small")));
             if (change.restartsGame()) {
-                box.getChildren().add(Labels.wrapped("→ start the game anew", "small"));
+                box.getChildren().add(Labels.wrapped("→ restart the game", "small"));
             }
         } else {
             box.getChildren()

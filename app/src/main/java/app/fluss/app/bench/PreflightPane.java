@@ -95,8 +95,8 @@ final class PreflightPane extends VBox {
         if (scene == null || path == null) {
             summary.setText("");
             cards.getChildren()
-                    .setAll(Labels.note("Add a game with a scene under Parts and a path under Paths; what must hold"
-                            + " before they are measured stands here."));
+                    .setAll(Labels.note("Add a game with a scene under Parts and a path under Paths to see what they"
+                            + " require before they are measured."));
             return;
         }
         workbench.said(scene.gameId(), path.id(), Optional.empty(), now -> {
@@ -136,7 +136,7 @@ final class PreflightPane extends VBox {
     private static String title(State state) {
         return switch (state) {
             case NOT_MET -> "Not met";
-            case UNKNOWN -> "Nobody knows yet";
+            case UNKNOWN -> "Unknown";
             case MET -> "Met";
         };
     }
@@ -166,7 +166,7 @@ final class PreflightPane extends VBox {
         if (judged.isOfRun()) {
             return Labels.of("asked at each run", "muted", "small");
         } else if (judged.ticked()) {
-            return Buttons.quiet("Take back", "Nobody knows then", () -> say(game, path, id, Optional.empty()));
+            return Buttons.quiet("Take back", "Not checked then", () -> say(game, path, id, Optional.empty()));
         } else if (judged.state() == State.UNKNOWN) {
             return Boxes.row(
                     Buttons.quiet("It holds", "You have seen to it", () -> say(game, path, id, Optional.of(true))),

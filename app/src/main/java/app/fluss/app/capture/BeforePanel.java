@@ -60,7 +60,7 @@ final class BeforePanel extends VBox {
             getChildren().add(Labels.wrapped("→ " + step, "changed"));
         }
         if (row.restarts() || change.restartsGame()) {
-            getChildren().add(Labels.wrapped("→ start the game anew", "changed"));
+            getChildren().add(Labels.wrapped("→ restart the game", "changed"));
         }
         if (change.steps().isEmpty() && row.role().isMeasured()) {
             getChildren().add(Labels.of("Same settings as in the last run.", "muted"));
@@ -86,7 +86,7 @@ final class BeforePanel extends VBox {
         int met = judged.size() - open.size();
         getChildren()
                 .add(Boxes.row(
-                        Labels.heading("Seen to"),
+                        Labels.heading("Checked"),
                         Labels.of("%d of %d requirements".formatted(met, judged.size()), "muted")));
         open.stream().limit(SHOWN).forEach(one -> getChildren().add(line(one)));
         if (open.size() > SHOWN) {
@@ -111,7 +111,7 @@ final class BeforePanel extends VBox {
         if (judged.ticked()) {
             line.getChildren()
                     .add(Buttons.quiet(
-                            "Take back", "Nobody knows then", () -> answers.answer(judged, Optional.empty())));
+                            "Take back", "Not checked then", () -> answers.answer(judged, Optional.empty())));
         } else if (!unmet) {
             line.getChildren()
                     .addAll(

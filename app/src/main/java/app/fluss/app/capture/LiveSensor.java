@@ -115,7 +115,7 @@ final class LiveSensor implements AutoCloseable {
                     .filter(seen -> seen.size() > seen.light().rateHz())
                     .ifPresent(this::take);
         } catch (RuntimeException e) {
-            Platform.runLater(() -> problems.accept("The trace cannot be worked out just now: " + e.getMessage()));
+            tell(e);
         }
         long tookMs = (System.nanoTime() - begun) / 1_000_000;
         measureAfter(Math.max(MEASURE_MS, REST * tookMs));
@@ -135,9 +135,18 @@ final class LiveSensor implements AutoCloseable {
         return new Recording(seen.input(), seen.light());
     }
 
+    /// A look that fails must not end those that follow.
     private void look() {
-        Seen seen = seen();
-        Platform.runLater(() -> listener.accept(seen));
+        try {
+            Seen seen = seen();
+            Platform.runLater(() -> listener.accept(seen));
+        } catch (RuntimeException e) {
+            tell(e);
+        }
+    }
+
+    private void tell(RuntimeException e) {
+        Platform.runLater(() -> problems.accept("The trace cannot be worked out just now: " + e.getMessage()));
     }
 
     private Seen seen() {

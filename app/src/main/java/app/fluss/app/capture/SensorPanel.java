@@ -78,6 +78,11 @@ final class SensorPanel extends VBox {
         width.textProperty().subscribe(() -> changeRule());
         sources.getSelectionModel().selectedItemProperty().subscribe(this::offer);
         find(1);
+        sceneProperty().subscribe(scene -> {
+            if (scene != null) {
+                findSound();
+            }
+        });
         getChildren()
                 .addAll(
                         Boxes.row(
@@ -105,10 +110,27 @@ final class SensorPanel extends VBox {
     void find(double standInSpeed) {
         sources.getItems().setAll(SensorSource.atHand(standInSpeed));
         sources.getSelectionModel().selectFirst();
+    }
+
+    /// Looks for sound inputs each time the panel is shown, and not before: asking the system takes a while.
+    private void findSound() {
         Thread.ofVirtual().name("fluss-sound-inputs").start(() -> {
             List<SensorSource> inputs = SensorSource.soundInputs();
-            Platform.runLater(() -> sources.getItems().addAll(0, inputs));
+            Platform.runLater(() -> offerSound(inputs));
         });
+    }
+
+    private void offerSound(List<SensorSource> inputs) {
+        if (live == null) {
+            List<String> known =
+                    sources.getItems().stream().map(SensorSource::title).toList();
+            sources.getItems()
+                    .addAll(
+                            0,
+                            inputs.stream()
+                                    .filter(input -> !known.contains(input.title()))
+                                    .toList());
+        }
     }
 
     /// Latency that goes with the run, if there is any.

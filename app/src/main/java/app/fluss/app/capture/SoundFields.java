@@ -4,7 +4,6 @@ import app.fluss.app.theme.Choice;
 import app.fluss.app.theme.Labels;
 import app.fluss.core.latency.sound.SoundQuality;
 import javafx.geometry.Pos;
-import javafx.scene.AccessibleRole;
 import javafx.scene.control.ChoiceBox;
 import javafx.scene.control.ProgressBar;
 import javafx.scene.layout.HBox;
@@ -31,7 +30,6 @@ final class SoundFields extends HBox {
         ProgressBar meter = new ProgressBar(0);
         meter.setId(id);
         meter.setPrefWidth(110);
-        meter.setAccessibleRole(AccessibleRole.PROGRESS_INDICATOR);
         meter.setAccessibleText(words);
         return meter;
     }

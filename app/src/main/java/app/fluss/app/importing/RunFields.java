@@ -160,7 +160,7 @@ public final class RunFields extends GridPane {
                 || text(scene).isBlank()
                 || text(path).isBlank()
                 || name.getText().isBlank()) {
-            wrong = "Say the game, the scene, the path and the run.";
+            wrong = "Enter game, scene, path and run.";
         } else if (!display.validProperty().get()) {
             wrong = "The refresh rate must be a number of Hz, the floor one below it.";
         } else if (!multiplier.getText().isBlank()

@@ -18,7 +18,7 @@ final class PlanFields extends VBox {
     private final Workbench workbench;
     private final CheckBox brackets = new CheckBox("native run first and last, to tell drift");
     private final CheckBox grouped = new CheckBox("keep paths with the cable in one card together");
-    private final TextField restart = field("restart-s", "Start the game anew and get to the scene");
+    private final TextField restart = field("restart-s", "Restart the game and get to the scene");
     private final TextField cable = field("cable-s", "Move the display's cable, with the power off");
     private final TextField change = field("switch-s", "Change a setting without a restart");
     private final TextField coolDown = field("cool-down-s", "Before each run, so that temperatures settle");

@@ -34,7 +34,7 @@ final class SheetList extends ListView<Planned.Timed> {
         this.contents = workbench.contentsProperty().get();
         setId("sheet");
         getStyleClass().add("tall-cells");
-        setPlaceholder(Labels.note("No line is open. Say above how many runs are wanted, then plan the session."));
+        setPlaceholder(Labels.note("Run sheet complete. Enter above how many runs are needed, then plan the session."));
         setCellFactory(_ -> new LineCell());
     }
 
@@ -66,7 +66,7 @@ final class SheetList extends ListView<Planned.Timed> {
         }
         Label what = Labels.of(contents.path(row.pathId()).name(), row.role().isMeasured() ? "strong" : "muted");
         Label scene = Labels.of(contents.place(contents.scene(row.sceneId())), "muted", "small");
-        String steps = String.join("; ", row.changes()) + (row.restarts() ? "; start the game anew" : "");
+        String steps = String.join("; ", row.changes()) + (row.restarts() ? "; restart the game" : "");
         Label changes = Labels.of(steps.startsWith("; ") ? steps.substring(2) : steps, "small");
         VBox middle = new VBox(-1, Boxes.row(what, scene));
         if (!changes.getText().isEmpty()) {

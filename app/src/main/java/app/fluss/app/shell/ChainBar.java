@@ -38,7 +38,7 @@ final class ChainBar extends HBox {
     void show(@Nullable AnalysedRun run) {
         getChildren().clear();
         if (run == null) {
-            Label none = new Label("The chain of the selected run stands here.");
+            Label none = new Label("Select a run to see its path.");
             none.getStyleClass().add("muted");
             getChildren().add(none);
             return;

@@ -55,7 +55,7 @@ final class ChainEditor extends HBox {
     private void show(@Nullable DeliveryPath path) {
         getChildren().clear();
         if (path == null) {
-            getChildren().add(Labels.of("The chain of the chosen path stands here; in Bench it is composed.", "muted"));
+            getChildren().add(Labels.of("Choose a path to see its stages; paths are composed in Bench.", "muted"));
             return;
         }
         List<Node> nodes = new ArrayList<>();

@@ -73,14 +73,7 @@ public final class SimulateDialog {
         VBox expect = new VBox(6, heading("What to expect"), expected);
         expect.getStyleClass().add("panel");
         VBox right = new VBox(
-                10,
-                about,
-                heading("Knobs"),
-                knobs,
-                expect,
-                heading("Lands in the study, marked simulated, as"),
-                fields,
-                fault);
+                10, about, heading("Knobs"), knobs, expect, heading("Add to study (marked simulated)"), fields, fault);
         HBox.setHgrow(right, Priority.ALWAYS);
         dialog.getDialogPane().setContent(new HBox(18, list, right));
         dialog.getDialogPane().setPrefSize(960, 560);

@@ -213,7 +213,7 @@ final class CapPane extends VBox {
         }
         getChildren().set(3, body);
         rests.setText(
-                "From %s%s, on %s Hz %s with %d frames in flight at most%s. Images between two; what is worked out here is an estimate until it is measured.%s"
+                "From %s%s, on %s Hz %s with %d frames in flight at most%s. Images between two; estimated, not measured.%s"
                         .formatted(
                                 from.path().name() + " · " + from.name(),
                                 from.simulated() ? " (simulated)" : "",

@@ -104,11 +104,11 @@ final class HeadsetTunePane extends VBox {
         HeadsetSchool wanted = school.getValue();
         double share = NumberField.value(bound.getText()) / 100;
         if (!(share >= 0 && share <= 1)) {
-            none("State what is put up with, 0 to 100 %.");
+            none("Enter the share that is allowed, 0 to 100 %.");
             return;
         }
         jobs.quick(
-                "Working the headset out",
+                "Calculating the headset grid",
                 () -> HeadsetGrid.of(
                         headset.law().get(),
                         headset.work().get(),

@@ -69,7 +69,7 @@ public enum HeadsetSchool {
     private static Optional<String> over(Figure share, double bound, String what) {
         return share.orNaN() > bound
                 ? Optional.of(String.format(
-                        Locale.ROOT, "%.1f %% %s, %.1f %% are put up with", share.orNaN() * 100, what, bound * 100))
+                        Locale.ROOT, "%.1f %% %s, %.1f %% are allowed", share.orNaN() * 100, what, bound * 100))
                 : Optional.empty();
     }
 }

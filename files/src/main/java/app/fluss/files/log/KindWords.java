@@ -106,13 +106,15 @@ final class KindWords {
         return GENERATED.contains(lower) ? FrameKind.GENERATED : FrameKind.UNKNOWN;
     }
 
-    /// What the values of a column mean if it says which images are generated: every word is one of ours, or it holds 0
-    /// and 1 under a name that says which is which.
+    /// What the values of a column mean if it says which images are generated: every word is one of
+    /// ours, or it holds 0 and 1 under a name that says which is which. Words for rendered images alone
+    /// may mean anything, as `game` does, where the name does not speak of kinds.
     static Optional<Map<String, FrameKind>> in(ColumnProfile column) {
         Map<String, FrameKind> kinds = new LinkedHashMap<>();
         if (column.isWords()) {
             column.words().forEach(word -> kinds.put(word, of(word)));
-            return kinds.containsValue(FrameKind.UNKNOWN) ? Optional.empty() : Optional.of(kinds);
+            boolean meant = kinds.containsValue(FrameKind.GENERATED) || column.says(NameHint.KIND);
+            return meant && !kinds.containsValue(FrameKind.UNKNOWN) ? Optional.of(kinds) : Optional.empty();
         }
         boolean generated = saysOneOf(column, FLAG_GENERATED);
         if (!column.isFlag() || generated == saysOneOf(column, FLAG_RENDERED)) {

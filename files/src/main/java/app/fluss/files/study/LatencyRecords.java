@@ -39,7 +39,7 @@ public final class LatencyRecords {
     ///
     /// @param accepted empty to take back what was said
     public void judge(JudgedTrial trial, Optional<Boolean> accepted) throws StudyException {
-        String what = accepted.map(yes -> yes ? "accept" : "reject").orElse("judge anew");
+        String what = accepted.map(yes -> yes ? "accept" : "reject").orElse("take back the judgement of");
         steps.change(
                 "%s trial %d".formatted(what, trial.number()),
                 () -> steps.sql().run("UPDATE trial SET judged = ? WHERE id = ?", accepted.orElse(null), trial.id()));

@@ -301,6 +301,11 @@ class DialectsTest {
         assertThat(read("type,ms\n" + rows(i -> (i % 2 == 0 ? "alpha" : "beta") + "," + (10 + i % 3)))
                         .kindsStated())
                 .isFalse();
+        for (String name : List.of("process", "app", "mode")) {
+            assertThat(read(name + ",ms\n" + rows(i -> "game," + (10 + i % 3))).kindsStated())
+                    .as("“game” under “%s” is not that all are rendered", name)
+                    .isFalse();
+        }
         FrameLog partly = read("type,ms\n" + rows(i -> (i % 2 == 0 ? "real" : "beta") + "," + (10 + i % 3)));
         assertThat(partly.kindsStated()).isFalse();
         assertThat(partly.size()).as("no row is taken for another program's").isEqualTo(ROWS);
