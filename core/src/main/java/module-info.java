@@ -12,6 +12,7 @@ module app.fluss.core {
     // Columnar frame logs and slices of them.
     exports app.fluss.core.frame;
     // Figures of one log: rates, lows, spread, pacing, refresh ledger, motion timing, limits.
+    exports app.fluss.core.means;
     exports app.fluss.core.measure;
     // Runs against runs: intervals, generation figures, tables.
     exports app.fluss.core.compare;
@@ -50,6 +51,7 @@ module app.fluss.core {
     // What each stage of a path adds between input and light.
     exports app.fluss.core.latency.chain;
     // What a cap and a multiplier would give.
+    exports app.fluss.core.toggle;
     exports app.fluss.core.tune;
     // Pictures of clips.
     exports app.fluss.core.picture;

@@ -217,8 +217,10 @@ class WholeJobTest extends WindowTest {
         interact(() -> ((Button) lookup("Add run").query()).fire());
         waitFor(() -> window.workbench().contentsProperty().get().runs().size() == 1);
         settle();
-        until(() -> assertThat(text("#rate-claimed")).isEqualTo("70.0"));
-        until(() -> assertThat(text("#rate-delivered")).isEqualTo(Numbers.MISSING));
+        until(() -> assertThat(text("#noted-mean")).isEqualTo("70.0"));
+        assertThat(text("#noted-range")).isEqualTo("66–74");
+        assertThat(text("#noted-worst")).isEqualTo("66");
+        assertThat(words(look("#noted-open"))).contains("evenness and stutters | Log the scene");
         until(() -> assertThat(look("#findings").lookupAll(".heading"))
                 .extracting(node -> ((Label) node).getText())
                 .anyMatch(title -> title.contains("no frame log")));

@@ -7,7 +7,6 @@ import app.fluss.core.measure.Analysis;
 import app.fluss.core.measure.AnalysisSettings;
 import app.fluss.files.log.ImportedLog;
 import app.fluss.files.log.InputException;
-import app.fluss.files.log.Readings;
 import app.fluss.files.log.ReadingsFile;
 import app.fluss.files.report.AnalysisJson;
 import app.fluss.files.report.Json;
@@ -87,8 +86,7 @@ final class Analyze implements Callable<Integer> {
     private AnalysisSettings settings() throws IOException, InputException {
         AnalysisSettings settings = options.settings().withMultiplier(multiplier);
         if (readings != null) {
-            Readings said = ReadingsFile.read(readings);
-            settings = settings.withClaimed(said.mean()).withBase(said.base());
+            settings = settings.withClaimed(ReadingsFile.read(readings).claimed());
         }
         return nativePath ? settings.asNative() : settings;
     }

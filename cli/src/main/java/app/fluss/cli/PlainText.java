@@ -45,20 +45,24 @@ final class PlainText {
 
     static String of(RunComparison comparison, List<Finding> findings) {
         StringBuilder text = new StringBuilder();
-        text.append(
-                String.format(Locale.ROOT, "%-26s %10s %10s %24s %9s%n", "", "a", "b", "difference (95 %)", "ratio"));
+        text.append(String.format(
+                Locale.ROOT, "%-31s %10s %10s %24s %9s %7s%n", "", "a", "b", "difference (95 %)", "ratio", "runs"));
         for (Measure measure : Measure.COMPARED) {
             MeasureComparison compared = comparison.measure(measure);
+            if (!compared.a().isKnown() && !compared.b().isKnown()) {
+                continue; // the findings say why
+            }
             String difference = figure(compared.difference(), 2)
                     + compared.interval().map(PlainText::interval).orElse("");
             text.append(String.format(
                     Locale.ROOT,
-                    "%-26s %10s %10s %24s %9s%n",
+                    "%-31s %10s %10s %24s %9s %7s%n",
                     measure.title(),
                     figure(compared.a(), 2),
                     figure(compared.b(), 2),
                     difference,
-                    figure(compared.ratio(), 3)));
+                    figure(compared.ratio(), 3),
+                    compared.restsA().runs() + ":" + compared.restsB().runs()));
         }
         for (GenerationMeasure measure : GenerationMeasure.values()) {
             line(text, measure, measure.of(comparison.generation()));

@@ -97,17 +97,19 @@ record Ending(
                 : setup;
     }
 
-    /// The log, and what was claimed: by a tool if it said anything, else by the counter that was read.
+    /// The log, and what was claimed by a tool and by the counter that was read.
     private List<RunEvidence<?>> evidence(Path folder, Progress progress) throws IOException, InputException {
-        Path typed = folder.resolve("typed.csv");
         List<RunEvidence<?>> evidence = new ArrayList<>();
         log.ifPresent(
                 attached -> evidence.add(new RunEvidence<>(EvidenceKinds.FRAME_LOG, attached.file(), attached.log())));
         Optional<Summary> summary = attempt.summary().summary(row().lastsS());
         if (summary.isPresent()) {
+            Path typed = folder.resolve("summary.csv");
             SummaryFile.write(summary.get(), typed);
             evidence.add(RunEvidence.of(EvidenceKinds.SUMMARY, typed, Progress.NONE));
-        } else if (!PadEntry.readings(attempt.entries()).isEmpty()) {
+        }
+        if (!PadEntry.readings(attempt.entries()).isEmpty()) {
+            Path typed = folder.resolve("readings.csv");
             ReadingsFile.writePad(attempt.entries(), typed);
             evidence.add(RunEvidence.of(EvidenceKinds.READINGS, typed, Progress.NONE));
         }

@@ -6,7 +6,6 @@ import app.fluss.core.measure.LowConvention;
 import app.fluss.files.study.Attempt.TypedSummary;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.function.Consumer;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
@@ -35,7 +34,7 @@ final class SummaryFields extends VBox {
         low.setPrefColumnCount(6);
         List<String> conventions = new ArrayList<>(List.of(UNKNOWN));
         for (LowConvention known : LowConvention.values()) {
-            conventions.add(known.name().toLowerCase(Locale.ROOT).replace("_", " "));
+            conventions.add(known.title());
         }
         convention.getItems().setAll(conventions);
         convention.setEditable(true);
@@ -70,9 +69,13 @@ final class SummaryFields extends VBox {
         TypedSummary typed =
                 new TypedSummary(average.getText().strip(), low.getText().strip(), by.equals(UNKNOWN) ? "" : by);
         boolean wrong = isWrong(typed.average()) || isWrong(typed.low());
-        problem.setText(wrong ? "A rate is a number above 0; what was typed is kept as it is." : "");
-        problem.setVisible(wrong);
-        problem.setManaged(wrong);
+        boolean above = NumberField.value(typed.low()) > NumberField.value(typed.average());
+        problem.setText(
+                wrong
+                        ? "A rate is a number above 0; what was typed is kept as it is."
+                        : above ? "A 1 % low is not above the average: correct one of them." : "");
+        problem.setVisible(wrong || above);
+        problem.setManaged(wrong || above);
         if (!typed.equals(kept)) {
             kept = typed;
             keep.accept(typed);

@@ -6,11 +6,6 @@ import app.fluss.app.theme.Boxes;
 import app.fluss.app.theme.Labels;
 import app.fluss.app.theme.Numbers;
 import app.fluss.app.theme.Theme;
-import app.fluss.core.compare.Interval;
-import app.fluss.core.compare.MeasureComparison;
-import app.fluss.core.latency.LatencyDifference;
-import app.fluss.core.latency.LatencyMeasure;
-import app.fluss.core.measure.Described;
 import app.fluss.core.measure.Figure;
 import app.fluss.core.measure.Measure;
 import app.fluss.core.plan.EnoughRuns;
@@ -18,7 +13,6 @@ import java.util.List;
 import java.util.Optional;
 import java.util.function.Consumer;
 import java.util.stream.IntStream;
-import javafx.geometry.HPos;
 import javafx.geometry.Pos;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
@@ -28,9 +22,7 @@ import javafx.scene.control.ToggleGroup;
 import javafx.scene.control.Tooltip;
 import javafx.scene.input.Clipboard;
 import javafx.scene.input.ClipboardContent;
-import javafx.scene.layout.ColumnConstraints;
 import javafx.scene.layout.FlowPane;
-import javafx.scene.layout.GridPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
@@ -162,8 +154,8 @@ public final class CompareScreen extends VBox {
     private void show(Comparison comparison) {
         current = comparison;
         simulated.setVisible(comparison.simulated());
-        body.getChildren().setAll(table(comparison), runs(comparison));
-        if (comparison.runs().grade().hasLog()) {
+        body.getChildren().setAll(new ComparisonTable(theme, comparison), runs(comparison));
+        if (comparison.runs().hasLogs()) {
             body.getChildren().addFirst(overview(comparison));
         }
         tradeMap.show(workbench.comparisonsProperty().get(), Optional.of(comparison));
@@ -197,7 +189,7 @@ public final class CompareScreen extends VBox {
 
     /// Whether there are enough runs, in words.
     private static String enough(Comparison comparison) {
-        Measure measure = comparison.runs().grade().hasLog() ? Measure.DELIVERED : Measure.CLAIMED;
+        Measure measure = comparison.runs().hasLogs() ? Measure.DELIVERED : Measure.CLAIMED;
         EnoughRuns enough = EnoughRuns.of(comparison.runs(), measure);
         return switch (enough.needed()) {
             case Figure.Missing(String reason) -> "How many runs are enough is not known: %s.".formatted(reason);
@@ -214,168 +206,14 @@ public final class CompareScreen extends VBox {
         };
     }
 
-    private VBox table(Comparison comparison) {
-        GridPane grid = new GridPane();
-        grid.setId("comparison");
-        grid.setHgap(16);
-        grid.setVgap(3);
-        for (int c = 0; c < 7; c++) {
-            ColumnConstraints column = new ColumnConstraints();
-            boolean strip = c == 4;
-            column.setHgrow(strip ? Priority.ALWAYS : Priority.NEVER);
-            column.setHalignment(c == 0 || strip ? HPos.LEFT : HPos.RIGHT);
-            column.setMinWidth(strip ? 120 : USE_PREF_SIZE);
-            grid.getColumnConstraints().add(column);
-        }
-        String[] heads = {
-            "", "native", comparison.path().name(), "difference", "95 % interval of the difference", "ratio", "95 %"
-        };
-        for (int c = 0; c < heads.length; c++) {
-            Label head = new Label(heads[c]);
-            head.getStyleClass().add("muted");
-            grid.add(head, c, 0);
-        }
-        int row = 1;
-        if (comparison.latency().shiftMs().isKnown()) {
-            latencyRow(grid, row++, comparison);
-        }
-        for (Measure measure : Measure.COMPARED) {
-            MeasureComparison compared = comparison.runs().measure(measure);
-            // Without logs most figures are missing on both sides, for a reason that the finding gives once.
-            if (comparison.runs().grade().hasLog()
-                    || compared.a().isKnown()
-                    || compared.b().isKnown()) {
-                row(grid, row++, compared);
-            }
-        }
-        boolean within = comparison.runs().measures().values().stream()
-                .anyMatch(m -> m.method() == MeasureComparison.Method.WITHIN_RUN);
-        int a = comparison.runs().a().size();
-        int b = comparison.runs().b().size();
-        Label basis = new Label(
-                "%d native %s against %d on the path; intervals: %s. Each bar has its own scale around 0; a full one leaves 0 out."
-                        .formatted(
-                                a,
-                                a == 1 ? "run" : "runs",
-                                b,
-                                within
-                                        ? "moving-block bootstrap within one run"
-                                        : "Welch on run figures, ratios through logarithms"));
-        basis.getStyleClass().add("muted");
-        basis.setWrapText(true);
-        basis.setMinHeight(USE_PREF_SIZE);
-        basis.setId("basis");
-        VBox panel = new VBox(8, grid, basis);
-        panel.getStyleClass().add("panel");
-        return panel;
-    }
-
-    private void row(GridPane grid, int row, MeasureComparison compared) {
-        Measure measure = compared.measure();
-        Label name = new Label(measure.title());
-        name.setMinWidth(USE_PREF_SIZE);
-        Label unit = new Label(measure.unit());
-        unit.getStyleClass().add("muted");
-        HBox first = new HBox(5, name, unit);
-        first.setAlignment(Pos.CENTER_LEFT);
-        grid.add(first, 0, row);
-        cell(grid, 1, row, measure, compared.a());
-        cell(grid, 2, row, measure, compared.b());
-        Label difference = cell(grid, 3, row, measure, compared.difference());
-        difference.setId("difference-" + measure.name());
-        if (compared.isClear()) {
-            difference.getStyleClass().add("strong");
-        }
-        grid.add(
-                new IntervalStrip(
-                        theme, measure.title(), compared.difference(), compared.interval(), measure.moreIsBetter()),
-                4,
-                row);
-        grid.add(new Label(PathTiles.times(compared.ratio())), 5, row);
-        String ends = compared.ratioInterval()
-                .map(i -> Numbers.text(i.low(), 2) + " – " + Numbers.text(i.high(), 2))
-                .orElse(Numbers.MISSING);
-        Label interval = new Label(ends);
-        interval.getStyleClass().add("muted");
-        interval.setMinWidth(USE_PREF_SIZE);
-        interval.setTooltip(new Tooltip(
-                compared.method() == MeasureComparison.Method.NONE
-                        ? "There is no interval for this figure within one run; three runs a side give one."
-                        : "Method: " + compared.method().label()));
-        grid.add(interval, 6, row);
-    }
-
-    private void latencyRow(GridPane grid, int row, Comparison comparison) {
-        LatencyDifference latency = comparison.latency();
-        HBox first = Boxes.row(Labels.of("added latency"), Labels.of("ms", "muted"));
-        grid.add(first, 0, row);
-        if (!comparison.latencyEstimated()) {
-            grid.add(Labels.of("%d clicks".formatted(latency.samplesA()), "muted"), 1, row);
-            grid.add(Labels.of("%d clicks".formatted(latency.samplesB()), "muted"), 2, row);
-        }
-        Label shift = cell(grid, 3, row, LatencyMeasure.MEDIAN, latency.shiftMs());
-        shift.setId("difference-latency");
-        shift.setTooltip(new Tooltip(
-                comparison.latencyEstimated()
-                        ? "Estimated: the means of both paths' stages, for latency was not measured on both sides."
-                        : "Hodges-Lehmann shift of the samples, with its interval."));
-        grid.add(new IntervalStrip(theme, "latency", latency.shiftMs(), latency.interval(), false), 4, row);
-        String ends = latency.interval()
-                .map(i -> Numbers.text(i.low(), 1) + " – " + Numbers.text(i.high(), 1))
-                .orElse(comparison.latencyEstimated() ? "estimated" : Numbers.MISSING);
-        grid.add(Labels.of(ends, "muted"), 5, row, 2, 1);
-    }
-
-    private static Label cell(GridPane grid, int column, int row, Described measure, Figure figure) {
-        Label label = new Label(Numbers.text(measure, figure));
-        label.setMinWidth(USE_PREF_SIZE);
-        String reason = Numbers.reason(figure);
-        if (!reason.isEmpty()) {
-            label.setTooltip(new Tooltip(reason));
-        }
-        grid.add(label, column, row);
-        return label;
-    }
-
     /// Copies the comparison as tab-separated text.
     public void copyTable() {
         Comparison comparison = current;
         if (comparison == null) {
             return;
         }
-        StringBuilder text = new StringBuilder("figure\tunit\tnative\tpath\tdifference\tlow\thigh\tratio\n");
-        LatencyDifference latency = comparison.latency();
-        text.append(String.join(
-                        "\t",
-                        comparison.latencyEstimated() ? "added latency, estimated" : "added latency",
-                        "ms",
-                        Numbers.MISSING,
-                        Numbers.MISSING,
-                        Numbers.text(latency.shiftMs(), 4),
-                        end(latency.interval().map(Interval::low)),
-                        end(latency.interval().map(Interval::high)),
-                        Numbers.MISSING))
-                .append('\n');
-        for (Measure measure : Measure.COMPARED) {
-            MeasureComparison compared = comparison.runs().measure(measure);
-            text.append(String.join(
-                            "\t",
-                            measure.title(),
-                            measure.unit(),
-                            Numbers.text(compared.a(), 4),
-                            Numbers.text(compared.b(), 4),
-                            Numbers.text(compared.difference(), 4),
-                            end(compared.interval().map(Interval::low)),
-                            end(compared.interval().map(Interval::high)),
-                            Numbers.text(compared.ratio(), 4)))
-                    .append('\n');
-        }
         ClipboardContent content = new ClipboardContent();
-        content.putString(text.toString());
+        content.putString(ComparisonTable.asText(comparison));
         Clipboard.getSystemClipboard().setContent(content);
-    }
-
-    private static String end(Optional<Double> value) {
-        return value.map(v -> Numbers.text(v, 4)).orElse(Numbers.MISSING);
     }
 }

@@ -6,7 +6,6 @@ import app.fluss.app.theme.Palette;
 import app.fluss.app.theme.Palette.Role;
 import app.fluss.app.theme.Theme;
 import app.fluss.core.compare.RunComparison;
-import app.fluss.core.measure.Analysis;
 import app.fluss.core.measure.Measure;
 import java.util.List;
 import java.util.stream.Stream;
@@ -31,7 +30,7 @@ final class RunDots extends CanvasView {
     RunDots(Theme theme, RunComparison runs) {
         super(theme, "The figures of every run");
         this.runs = runs;
-        shown = runs.grade().hasLog() ? WITH_LOGS : WITHOUT;
+        shown = runs.hasLogs() ? WITH_LOGS : WITHOUT;
         setMinHeight(shown.size() * scaled(ROW));
         setPrefHeight(shown.size() * scaled(ROW));
     }
@@ -73,12 +72,12 @@ final class RunDots extends CanvasView {
             double scale = (width - right() - left()) / largest;
             g.setStroke(palette.get(Role.INK));
             g.setLineWidth(1.5);
-            for (Analysis run : runs.a()) {
-                g.strokeOval(left() + measure.of(run).orNaN() * scale - DOT / 2, y - DOT / 2, DOT, DOT);
+            for (double figure : RunComparison.values(runs.a(), measure)) {
+                g.strokeOval(left() + figure * scale - DOT / 2, y - DOT / 2, DOT, DOT);
             }
             g.setFill(palette.get(Role.WATER));
-            for (Analysis run : runs.b()) {
-                double x = left() + measure.of(run).orNaN() * scale;
+            for (double figure : RunComparison.values(runs.b(), measure)) {
+                double x = left() + figure * scale;
                 double half = DOT * 0.6;
                 g.fillPolygon(new double[] {x - half, x, x + half, x}, new double[] {y, y - half, y, y + half}, 4);
             }

@@ -5,6 +5,7 @@ import app.fluss.app.model.AnalysedRun;
 import app.fluss.app.model.Workbench;
 import app.fluss.app.path.PathPane;
 import app.fluss.app.pictures.PicturesPane;
+import app.fluss.app.quick.QuickFlow;
 import app.fluss.app.theme.Boxes;
 import app.fluss.app.theme.Buttons;
 import app.fluss.app.theme.Labels;
@@ -14,6 +15,7 @@ import java.util.EnumMap;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Objects;
+import java.util.function.Consumer;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.Toggle;
@@ -32,6 +34,9 @@ public final class ExamineScreen extends VBox {
     private final Workbench workbench;
     private final LatencyPane latency;
     private final FramesPane frames;
+    private final NotedPane noted;
+    private final VBox rates = new VBox();
+    private final Button correct;
     private final ToggleGroup views = new ToggleGroup();
     private final Map<View, ToggleButton> viewButtons = new EnumMap<>(View.class);
     private final Map<View, VBox> panes = new EnumMap<>(View.class);
@@ -75,29 +80,42 @@ public final class ExamineScreen extends VBox {
     /// @param path shows what is worked out for its path
     /// @param pictures shows its clip
     /// @param display is asked to let the user state the display mode of the run
+    /// @param correction is asked to let the user correct a run that was typed
     public ExamineScreen(
             Workbench workbench,
             Theme theme,
             LatencyPane latency,
             PathPane path,
             PicturesPane pictures,
-            Runnable display) {
+            Runnable display,
+            Consumer<Run> correction) {
         super(10);
         this.workbench = workbench;
         this.latency = latency;
         frames = new FramesPane(workbench, theme);
+        noted = new NotedPane(theme);
+        VBox.setVgrow(frames, Priority.ALWAYS);
+        VBox.setVgrow(noted, Priority.ALWAYS);
+        rates.getChildren().add(frames);
         setId("examine");
         title.getStyleClass().add("title");
         simulated.getStyleClass().addAll("chip", "chip-warm");
         simulated.setMinWidth(USE_PREF_SIZE);
         Button displayButton = Buttons.quiet("Display…", "State the refresh rate and sync mode of this run", display);
+        correct = Buttons.quiet("Correct…", "Correct what was typed of this run", () -> {
+            Run run = workbench.selectedProperty().get();
+            if (run != null) {
+                correction.accept(run);
+            }
+        });
+        correct.setId("correct");
         Button copy = Buttons.quiet("Copy figures", "Copy the figures as a table (Ctrl+Shift+C)", this::copyFigures);
         VBox titles = new VBox(-2, title, place);
         titles.setMinWidth(0);
-        HBox head = Boxes.row(viewButtons(), titles, simulated, Boxes.spacer(), displayButton, copy);
-        panes.putAll(Map.of(View.FRAMES, frames, View.LATENCY, latency, View.PATH, path, View.PICTURES, pictures));
+        HBox head = Boxes.row(viewButtons(), titles, simulated, Boxes.spacer(), correct, displayButton, copy);
+        panes.putAll(Map.of(View.FRAMES, rates, View.LATENCY, latency, View.PATH, path, View.PICTURES, pictures));
         panes.values().forEach(pane -> VBox.setVgrow(pane, Priority.ALWAYS));
-        getChildren().addAll(head, frames);
+        getChildren().addAll(head, rates);
         show(View.FRAMES);
         views.selectedToggleProperty().subscribe(this::showView);
         workbench.analysedProperty().subscribe(this::show);
@@ -150,7 +168,12 @@ public final class ExamineScreen extends VBox {
     }
 
     private void show(@Nullable AnalysedRun run) {
-        frames.show(run);
+        boolean withLog = run == null || run.run().hasLog();
+        rates.getChildren().setAll(withLog ? frames : noted);
+        frames.show(withLog ? run : null);
+        if (run != null && !withLog) {
+            noted.show(run);
+        }
         latency.show(run);
         name();
     }
@@ -166,6 +189,9 @@ public final class ExamineScreen extends VBox {
                                 + (workbench.analysedProperty().get() == null ? " · calculating its figures" : "")
                         : "");
         simulated.setVisible(known && run.simulated());
+        boolean typed = known && QuickFlow.isTyped(run);
+        correct.setVisible(typed);
+        correct.setManaged(typed);
     }
 
     /// Copies the figures as tab-separated text.
@@ -174,7 +200,8 @@ public final class ExamineScreen extends VBox {
             latency.copyFigures();
             return;
         }
-        String text = frames.figuresAsText();
+        AnalysedRun run = workbench.analysedProperty().get();
+        String text = run != null && !run.run().hasLog() ? NotedPane.asText(run) : frames.figuresAsText();
         if (!text.isEmpty()) {
             ClipboardContent content = new ClipboardContent();
             content.putString(text);

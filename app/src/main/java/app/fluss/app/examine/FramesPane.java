@@ -146,7 +146,7 @@ final class FramesPane extends VBox {
             figures.clear();
             return;
         }
-        ladder.show(run.analysis().rates(), run.run().claim());
+        ladder.show(run.analysis().rates(), run.run().claimed());
         showFigures();
         if (!sameRun) {
             showAll();
@@ -269,7 +269,7 @@ final class FramesPane extends VBox {
     private static final class ConventionNames extends StringConverter<LowConvention> {
         @Override
         public String toString(LowConvention value) {
-            return FigureGrid.name(value);
+            return value.title();
         }
 
         @Override

@@ -1,12 +1,11 @@
 package app.fluss.app.examine;
 
 import app.fluss.app.theme.Numbers;
+import app.fluss.core.measure.Claimed;
 import app.fluss.core.measure.Figure;
 import app.fluss.core.measure.Measure;
 import app.fluss.core.measure.Rates;
-import app.fluss.files.study.Claim;
 import java.util.List;
-import java.util.Optional;
 import javafx.geometry.Pos;
 import javafx.scene.control.Label;
 import javafx.scene.control.Tooltip;
@@ -32,13 +31,13 @@ final class LadderView extends VBox {
         getChildren().clear();
     }
 
-    void show(Rates rates, Optional<Claim> claim) {
+    void show(Rates rates, Claimed claimed) {
         List<Rung> rungs = List.of(
                 new Rung(
                         "claimed",
                         rates.claimed(),
                         "slate",
-                        claim.map(LadderView::range).orElse(""),
+                        range(claimed),
                         Measure.CLAIMED.description().definition()),
                 new Rung(
                         "rendered",
@@ -67,7 +66,7 @@ final class LadderView extends VBox {
     }
 
     /// The range of what was read.
-    private static String range(Claim claim) {
+    private static String range(Claimed claim) {
         return claim.lowest().isKnown() && !claim.lowest().equals(claim.highest())
                 ? "%s to %s".formatted(Numbers.text(claim.lowest(), 0), Numbers.text(claim.highest(), 0))
                 : "";

@@ -4,6 +4,7 @@ import app.fluss.app.model.Contents;
 import app.fluss.app.theme.Dialogs;
 import app.fluss.app.theme.Numbers;
 import app.fluss.app.theme.Theme;
+import app.fluss.core.measure.Claimed;
 import app.fluss.files.study.Claim;
 import app.fluss.files.study.Run;
 import app.fluss.files.study.RunDraft;
@@ -49,21 +50,21 @@ final class ClaimDialog {
 
     /// What was said, in words.
     static String words(Claim claim) {
-        return switch (claim.kind()) {
-            case READINGS ->
-                "%d readings: %s /s on average, from %s to %s"
+        Claimed said = claim.said();
+        String low = said.onePercentLow().isKnown()
+                ? ", 1 %% low %s /s (%s)"
                         .formatted(
-                                claim.count(),
-                                Numbers.text(claim.mean(), 1),
-                                Numbers.text(claim.lowest(), 0),
-                                Numbers.text(claim.highest(), 0));
-            case SUMMARY ->
-                "A tool's summary: %s /s on average, 1 %% low %s /s%s"
-                        .formatted(
-                                Numbers.text(claim.mean(), 1),
-                                Numbers.text(claim.onePercentLow(), 1),
-                                claim.lowConvention().isEmpty() ? "" : " (" + claim.lowConvention() + ")");
+                                Numbers.text(said.onePercentLow(), 1),
+                                said.lowConvention().isEmpty() ? "convention not stated" : said.lowConvention())
+                : "";
+        String range = said.lowest().isKnown()
+                ? ", from %s to %s".formatted(Numbers.text(said.lowest(), 0), Numbers.text(said.highest(), 0))
+                : "";
+        String who = switch (claim.kind()) {
+            case READINGS -> "%d readings".formatted(claim.count());
+            case SUMMARY -> "A tool's summary";
         };
+        return "%s: %s /s on average%s%s".formatted(who, Numbers.text(said.mean(), 1), range, low);
     }
 
     /// Asks without blocking; `then` is called if the user adds the run.

@@ -6,6 +6,7 @@ import app.fluss.app.model.Jobs;
 import app.fluss.app.model.Workbench;
 import app.fluss.app.theme.Theme;
 import app.fluss.core.latency.edge.EdgeSettings;
+import app.fluss.core.reading.ReadingSeries;
 import app.fluss.core.work.Progress;
 import app.fluss.files.clip.Clip;
 import app.fluss.files.clip.ClipFile;
@@ -17,6 +18,7 @@ import app.fluss.files.log.LogImport;
 import app.fluss.files.log.MappingGuess;
 import app.fluss.files.log.MappingMemory;
 import app.fluss.files.log.Sample;
+import app.fluss.files.log.Summary;
 import app.fluss.files.study.Candidate;
 import app.fluss.files.study.Claim;
 import app.fluss.files.study.EvidenceKind;
@@ -30,6 +32,7 @@ import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Consumer;
+import java.util.function.Function;
 import java.util.function.Supplier;
 import javafx.stage.FileChooser;
 import javafx.stage.Window;
@@ -133,9 +136,9 @@ public final class ImportFlow {
         if (sample.isPresent()) {
             ask(edits, file, sample.get());
         } else if (kind == EvidenceKinds.READINGS) {
-            askClaim(edits, file, EvidenceKinds.READINGS);
+            askClaim(edits, file, EvidenceKinds.READINGS, (ReadingSeries read) -> Claim.of(read));
         } else if (kind == EvidenceKinds.SUMMARY) {
-            askClaim(edits, file, EvidenceKinds.SUMMARY);
+            askClaim(edits, file, EvidenceKinds.SUMMARY, (Summary read) -> Claim.of(read));
         } else {
             Run run = workbench.selectedProperty().get();
             if (run == null) {
@@ -169,22 +172,19 @@ public final class ImportFlow {
                 e -> problems.accept(words(e)));
     }
 
-    private void askClaim(EvidenceEdits edits, Path file, EvidenceKind<Claim, Claim> kind) {
+    private <R> void askClaim(EvidenceEdits edits, Path file, EvidenceKind<R, R> kind, Function<R, Claim> claim) {
         jobs.start(
                 "Reading " + file.getFileName(),
                 progress -> kind.read(file, progress),
-                claim -> new ClaimDialog(
+                read -> new ClaimDialog(
                                 theme,
                                 owner.get(),
                                 file,
-                                claim,
+                                claim.apply(read),
                                 workbench.contentsProperty().get(),
                                 Optional.ofNullable(workbench.selectedProperty().get()))
                         .ask(draft -> edits.addRun(
-                                file,
-                                draft,
-                                _ -> new RunEvidence<>(kind, file, claim),
-                                e -> problems.accept(words(e)))),
+                                file, draft, _ -> new RunEvidence<>(kind, file, read), e -> problems.accept(words(e)))),
                 e -> problems.accept(words(e)));
     }
 

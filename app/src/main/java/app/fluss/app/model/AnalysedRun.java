@@ -22,6 +22,7 @@ import java.util.Optional;
 /// @param ways how much of it was generated, in three ways
 /// @param latency what was measured and worked out of its latency
 /// @param stream what was worked out of its stream; empty without one
+/// @param noted what counters and tools said of it
 /// @param headset what a headset showed of it; empty without one
 public record AnalysedRun(
         Run run,
@@ -34,4 +35,5 @@ public record AnalysedRun(
         WaysToKnow ways,
         AnalysedLatency latency,
         Optional<StreamWork> stream,
+        NotedRun noted,
         Optional<HeadsetSeen> headset) {}

@@ -119,6 +119,7 @@ final class Analyses {
                 ways,
                 latency,
                 stream,
+                NotedRun.of(open, run),
                 headset);
     }
 
@@ -182,7 +183,7 @@ final class Analyses {
         }
         Map<Long, List<Run>> byPath = new LinkedHashMap<>();
         for (Run run : now.runs()) {
-            if (run.sceneId() == selectedRun.sceneId() && run.isKept() && !baseline.contains(run)) {
+            if (run.sceneId() == selectedRun.sceneId() && run.isCompared() && !baseline.contains(run)) {
                 byPath.computeIfAbsent(run.path().id(), _ -> new ArrayList<>()).add(run);
             }
         }

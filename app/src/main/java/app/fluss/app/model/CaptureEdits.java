@@ -128,18 +128,9 @@ public final class CaptureEdits {
                                 Taking.Checked.of(judged),
                                 progress.part(0.6, 1));
                     } finally {
-                        delete(folder);
+                        Folders.delete(folder);
                     }
                 },
                 failed);
-    }
-
-    private static void delete(Path folder) throws IOException {
-        try (var files = Files.list(folder)) {
-            for (Path file : files.toList()) {
-                Files.delete(file);
-            }
-        }
-        Files.delete(folder);
     }
 }

@@ -76,7 +76,7 @@ public record Contents(
     /// The runs of a scene on a path that count.
     public List<Run> kept(long sceneId, long pathId) {
         return runs.stream()
-                .filter(run -> run.sceneId() == sceneId && run.path().id() == pathId && run.isKept())
+                .filter(run -> run.sceneId() == sceneId && run.path().id() == pathId && run.isCompared())
                 .toList();
     }
 
@@ -127,7 +127,7 @@ public record Contents(
     /// The native path that others in a scene are held against: the first one that has a run which counts.
     public Optional<DeliveryPath> baselinePath(long sceneId) {
         return runs.stream()
-                .filter(run -> run.sceneId() == sceneId && run.isKept())
+                .filter(run -> run.sceneId() == sceneId && run.isCompared())
                 .map(Run::path)
                 .filter(DeliveryPath::isNative)
                 .min(Comparator.comparingLong(DeliveryPath::id));

@@ -2,6 +2,7 @@ package app.fluss.app.model;
 
 import app.fluss.core.latency.edge.EdgeSettings;
 import app.fluss.core.measure.Grade;
+import app.fluss.core.reading.QuickRow;
 import app.fluss.core.stream.ProbeTrace;
 import app.fluss.core.work.Progress;
 import app.fluss.files.link.ProbeFile;
@@ -9,8 +10,10 @@ import app.fluss.files.log.ImportOptions;
 import app.fluss.files.log.InputException;
 import app.fluss.files.log.LogImport;
 import app.fluss.files.simulated.SimulatedEvidence;
+import app.fluss.files.study.DeliveryPath;
 import app.fluss.files.study.EvidenceKind;
 import app.fluss.files.study.EvidenceKinds;
+import app.fluss.files.study.QuickRun;
 import app.fluss.files.study.Run;
 import app.fluss.files.study.RunDraft;
 import app.fluss.files.study.RunEvidence;
@@ -24,6 +27,7 @@ import app.fluss.sim.scenario.Scenario;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Consumer;
@@ -54,6 +58,57 @@ public final class EvidenceEdits {
                         List.of(reading.read(progress.part(0, 0.5))),
                         progress.part(0.5, 1)),
                 failed);
+    }
+
+    /// Adds runs that were typed into a table, all in one step; the last of them is then looked at.
+    ///
+    /// @param paths the paths that are known
+    /// @param names of the runs, one each
+    public void addTyped(
+            List<QuickRow.Reading.Read> rows,
+            List<DeliveryPath> paths,
+            List<String> names,
+            Consumer<Exception> failed) {
+        edits.add(
+                "Adding %d runs".formatted(rows.size()),
+                (study, progress) -> typed(folder -> {
+                    List<Study.NewRun> runs = new ArrayList<>();
+                    for (int i = 0; i < rows.size(); i++) {
+                        runs.add(typed(study, rows.get(i), paths, names.get(i), folder, i));
+                    }
+                    return study.addRuns(runs, progress).getLast();
+                }),
+                failed);
+    }
+
+    /// Corrects a run that was typed.
+    public void correct(Run run, QuickRow.Reading.Read row, List<DeliveryPath> paths, Consumer<Exception> failed) {
+        edits.add(
+                "Correcting " + run.name(),
+                (study, progress) ->
+                        typed(folder -> study.correct(run, typed(study, row, paths, run.name(), folder, 0), progress)),
+                failed);
+    }
+
+    private static Study.NewRun typed(
+            Study study, QuickRow.Reading.Read row, List<DeliveryPath> paths, String name, Path folder, int number)
+            throws StudyException, IOException, InputException {
+        return new Study.NewRun(
+                SetupOfBench.of(study, QuickRun.draft(row, paths, name)), QuickRun.evidence(row, folder, number));
+    }
+
+    @FunctionalInterface
+    private interface InFolder {
+        Run work(Path folder) throws StudyException, IOException, InputException;
+    }
+
+    private static Run typed(InFolder work) throws StudyException, IOException, InputException {
+        Path folder = Files.createTempDirectory("fluss-typed");
+        try {
+            return work.work(folder);
+        } finally {
+            Folders.delete(folder);
+        }
     }
 
     /// Adds evidence to a run that is there.

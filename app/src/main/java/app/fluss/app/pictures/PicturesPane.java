@@ -78,7 +78,7 @@ public final class PicturesPane extends VBox {
         }
         StoredPictures pictures = now.pictures().get();
         PictureCount count = pictures.differences().count();
-        double claimed = now.run().settings().claimedFps().orNaN();
+        double claimed = now.run().settings().claimed().mean().orNaN();
         rates.show(pictures, claimed);
         holds.show(count);
         source.setText("%s · %s pictures at %s/s · looked at %s"

@@ -6,6 +6,7 @@ import app.fluss.app.compare.CompareScreen;
 import app.fluss.app.examine.ExamineScreen;
 import app.fluss.app.importing.ImportFlow;
 import app.fluss.app.latency.LatencyPane;
+import app.fluss.app.means.MeansDialog;
 import app.fluss.app.model.AnalysedRun;
 import app.fluss.app.model.Comparison;
 import app.fluss.app.model.Contents;
@@ -17,6 +18,7 @@ import app.fluss.app.path.PathPane;
 import app.fluss.app.pictures.PicturesPane;
 import app.fluss.app.pictures.StillsPanel;
 import app.fluss.app.plan.PlanScreen;
+import app.fluss.app.quick.QuickFlow;
 import app.fluss.app.simulate.SimulateDialog;
 import app.fluss.app.theme.Labels;
 import app.fluss.app.theme.Theme;
@@ -49,6 +51,7 @@ public final class Shell extends BorderPane {
     private final Theme theme;
     private final Jobs jobs;
     private final ImportFlow imports;
+    private final QuickFlow quick;
     private final Consumer<Path> openStudy;
     private final ChainBar chain = new ChainBar();
     private final RunActions actions;
@@ -88,6 +91,8 @@ public final class Shell extends BorderPane {
         this.preferences = preferences;
         this.openStudy = openStudy;
         actions = new RunActions(workbench, theme, () -> getScene().getWindow());
+        quick = new QuickFlow(
+                workbench, theme, () -> getScene().getWindow(), this::tell, () -> order.choose(Work.COMPARE));
         chainEditor = new ChainEditor(workbench, this::tell);
         games = new GamesTree(workbench, actions::stateFacts, actions::takeBench, actions::remove, actions::setOutcome);
         latency = new LatencyPane(workbench, theme, () -> imports.choose(this::drop));
@@ -101,7 +106,8 @@ public final class Shell extends BorderPane {
                         new PathActions(
                                 workbench, theme, memory, () -> getScene().getWindow(), this::tell)),
                 new PicturesPane(workbench, theme, new StillsPanel(jobs, this::tell), () -> imports.choose(this::drop)),
-                actions::stateDisplay);
+                actions::stateDisplay,
+                quick::correct);
         compare = new CompareScreen(workbench, theme, shown -> {
             compared = shown;
             showFindings();
@@ -166,6 +172,11 @@ public final class Shell extends BorderPane {
             }
 
             @Override
+            public void enter() {
+                quick.enter(List.of());
+            }
+
+            @Override
             public void simulate() {
                 Shell.this.simulate();
             }
@@ -173,6 +184,11 @@ public final class Shell extends BorderPane {
             @Override
             public void showKeys() {
                 Shell.this.showKeys();
+            }
+
+            @Override
+            public void showMeans() {
+                Shell.this.showMeans();
             }
         });
         message.setId("message");
@@ -268,7 +284,12 @@ public final class Shell extends BorderPane {
     }
 
     private Node welcome() {
-        return new Welcome(() -> imports.choose(this::drop), () -> order.choose(Work.BENCH), this::simulate);
+        return new Welcome(
+                () -> imports.choose(this::drop),
+                () -> quick.enter(List.of()),
+                this::showMeans,
+                () -> order.choose(Work.BENCH),
+                this::simulate);
     }
 
     /// Opens the dialog that simulates a measurement.
@@ -283,6 +304,7 @@ public final class Shell extends BorderPane {
     private ShellKeys keys() {
         return new ShellKeys(order.chosenProperty()::get)
                 .plain(KeyCode.F1, this::showKeys)
+                .on(KeyCode.M, this::showMeans)
                 .plain(KeyCode.ESCAPE, this::stop)
                 .on(KeyCode.O, () -> imports.choose(this::drop))
                 .on(KeyCode.Z, () -> workbench.edits().undo())
@@ -291,6 +313,7 @@ public final class Shell extends BorderPane {
                 .on(KeyCode.D, theme::turn)
                 .on(KeyCode.F, games::focusFind)
                 .on(KeyCode.R, this::simulate)
+                .on(KeyCode.E, () -> quick.enter(List.of()))
                 .on(Work.EXAMINE, KeyCode.L, () -> examine.show(ExamineScreen.View.LATENCY))
                 .on(Work.EXAMINE, KeyCode.G, () -> examine.show(ExamineScreen.View.PATH))
                 .on(Work.EXAMINE, KeyCode.P, () -> examine.show(ExamineScreen.View.PICTURES))
@@ -319,6 +342,10 @@ public final class Shell extends BorderPane {
 
     private void showKeys() {
         ShortcutsDialog.show(theme, getScene().getWindow());
+    }
+
+    private void showMeans() {
+        MeansDialog.show(theme, getScene().getWindow(), preferences);
     }
 
     private void stop() {

@@ -12,6 +12,8 @@ import javafx.stage.Window;
 final class ShortcutsDialog {
     private static final String[][] KEYS = {
         {"Ctrl+O", "open a log or a study"},
+        {"Ctrl+E", "enter readings from an overlay or a tool"},
+        {"Ctrl+M", "what can I measure with what I have?"},
         {"Ctrl+R", "simulate a measurement"},
         {"Ctrl+1 … Ctrl+6", "Bench, Plan, Capture, Examine, Compare, Tune"},
         {"Ctrl+Space, Ctrl+Enter", "in Capture: start the scene, keep the run"},

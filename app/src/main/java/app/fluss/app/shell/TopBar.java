@@ -31,9 +31,13 @@ final class TopBar extends HBox {
 
         void openStudy(Path study);
 
+        void enter();
+
         void simulate();
 
         void showKeys();
+
+        void showMeans();
     }
 
     TopBar(Workbench workbench, Jobs jobs, Theme theme, RecentStudies recent, Actions actions) {
@@ -41,16 +45,23 @@ final class TopBar extends HBox {
         setAlignment(Pos.CENTER_LEFT);
         Label name = Labels.of("", "muted");
         name.setId("study-name");
+        name.setMinWidth(0);
+        Label wordmark = Labels.of("Fluss", "wordmark");
+        wordmark.setMinWidth(USE_PREF_SIZE);
         workbench.openProperty().subscribe(now -> name.setText(name(now)));
         Button open = Buttons.quiet("Open log or study…", "Ctrl+O; or drop files into the window", actions::openFiles);
         open.setId("open");
         MenuButton recents = new MenuButton("Recent");
         recents.getStyleClass().add("quiet");
+        recents.setMinWidth(USE_PREF_SIZE);
         Consumer<Path> openStudy = actions::openStudy;
         recents.setOnShowing(_ -> recents.getItems()
                 .setAll(recent.list().stream()
                         .map(study -> item(study, openStudy))
                         .toList()));
+        Button enter = Buttons.quiet(
+                "Enter readings…", "Type or paste numbers from an overlay or a tool (Ctrl+E)", actions::enter);
+        enter.setId("enter");
         Button simulate =
                 Buttons.quiet("Simulate…", "Rehearse a measurement on a simulated bench (Ctrl+R)", actions::simulate);
         simulate.setId("simulate");
@@ -66,17 +77,18 @@ final class TopBar extends HBox {
         });
         getChildren()
                 .addAll(
-                        Labels.of("Fluss", "wordmark"),
+                        wordmark,
                         name,
                         Boxes.spacer(),
                         progress(jobs),
                         open,
                         recents,
+                        enter,
                         simulate,
                         undo,
                         redo,
                         Buttons.quiet("Light / dark", "Ctrl+D", theme::turn),
-                        Buttons.quiet("Keys", "F1", actions::showKeys));
+                        help(actions));
     }
 
     private static String name(@Nullable Open open) {
@@ -93,6 +105,18 @@ final class TopBar extends HBox {
                     case MEDIUM -> "nothing can be written there";
                     case SEVERAL_NAMES -> "the file has several names";
                 };
+    }
+
+    private static MenuButton help(Actions actions) {
+        MenuItem keys = new MenuItem("Keyboard shortcuts (F1)");
+        keys.setOnAction(_ -> actions.showKeys());
+        MenuItem means = new MenuItem("What can I measure with what I have? (Ctrl+M)");
+        means.setOnAction(_ -> actions.showMeans());
+        MenuButton help = new MenuButton("Help", null, keys, means);
+        help.getStyleClass().add("quiet");
+        help.setId("help");
+        help.setMinWidth(USE_PREF_SIZE);
+        return help;
     }
 
     private static MenuItem item(Path study, Consumer<Path> openStudy) {
@@ -113,6 +137,7 @@ final class TopBar extends HBox {
         PauseTransition wait = new PauseTransition(Duration.millis(500));
         wait.setOnFinished(_ -> box.setVisible(jobs.busyProperty().get()));
         box.setVisible(false);
+        box.managedProperty().bind(box.visibleProperty());
         jobs.busyProperty().subscribe(busy -> {
             if (busy) {
                 wait.playFromStart();

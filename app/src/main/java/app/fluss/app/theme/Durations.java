@@ -9,6 +9,13 @@ public final class Durations {
         return "%d:%02d".formatted(seconds / 60, seconds % 60);
     }
 
+    /// Seconds up to two minutes, then h:min:s.
+    public static String exact(long seconds) {
+        return seconds < 120
+                ? seconds + " s"
+                : "%d:%02d:%02d".formatted(seconds / 3600, seconds / 60 % 60, seconds % 60);
+    }
+
     /// Hours and minutes, in words.
     public static String words(long seconds) {
         long minutes = Math.round(seconds / 60.0);

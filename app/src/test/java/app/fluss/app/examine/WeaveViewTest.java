@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import app.fluss.app.model.AnalysedLatency;
 import app.fluss.app.model.AnalysedRun;
+import app.fluss.app.model.NotedRun;
 import app.fluss.app.model.TimeWindow;
 import app.fluss.app.theme.Palette;
 import app.fluss.app.theme.Palette.Role;
@@ -26,6 +27,7 @@ import app.fluss.files.study.Taking;
 import app.fluss.sim.SimulatedRun;
 import app.fluss.sim.Simulation;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import javafx.beans.property.ObjectProperty;
 import javafx.beans.property.SimpleObjectProperty;
@@ -76,7 +78,8 @@ class WeaveViewTest extends ApplicationTest {
                 Setup.EMPTY.withDisplay(simulated.scenario().display().mode(), FactSource.SIMULATED),
                 Double.NaN,
                 List.of(new Attached(EvidenceKinds.FRAME_LOG, 1, 1, "", "log.csv")),
-                Optional.empty(),
+                List.of(),
+                List.of(),
                 Taking.UNRECORDED);
         Analysis analysis = Analysis.of(simulated.log().all(), run.settings());
         return new AnalysedRun(
@@ -96,6 +99,7 @@ class WeaveViewTest extends ApplicationTest {
                         Figure.missing("not looked at"),
                         Optional.empty()),
                 Optional.empty(),
+                new NotedRun(run.claimed(), Optional.empty(), Map.of(), Map.of()),
                 Optional.empty());
     }
 

@@ -30,6 +30,10 @@ public record GenerationIntervals(
         Optional<Interval> deliveredGain,
         Optional<Interval> efficiency,
         Optional<Interval> generatedShare) {
+    /// There is none.
+    static final GenerationIntervals NONE = new GenerationIntervals(
+            Optional.empty(), Optional.empty(), Optional.empty(), Optional.empty(), Optional.empty());
+
     private static final double SECOND_MS = 1000;
     private static final double UPPER = 0.975;
     private static final long SEED = 0xF1055CL;

@@ -25,7 +25,10 @@ final class RunFigures {
                 Optional.of(welch.interval()),
                 ratio.value(),
                 ratio.interval(),
-                MeasureComparison.Method.WELCH_ON_RUNS);
+                MeasureComparison.Method.WELCH_ON_RUNS,
+                MeasureComparison.Rests.NOTHING,
+                MeasureComparison.Rests.NOTHING,
+                "");
     }
 
     /// Compares without an interval; a missing side leaves difference and ratio missing with its reason.
@@ -40,7 +43,26 @@ final class RunFigures {
                         ? Figure.missing("the baseline is 0")
                         : b.with(a, (with, without) -> with / without),
                 Optional.empty(),
-                MeasureComparison.Method.NONE);
+                MeasureComparison.Method.NONE,
+                MeasureComparison.Rests.NOTHING,
+                MeasureComparison.Rests.NOTHING,
+                "");
+    }
+
+    /// Shows two sides that do not compare, with the reason.
+    static MeasureComparison withoutDifference(Measure measure, Figure a, Figure b, Figure why) {
+        return new MeasureComparison(
+                measure,
+                a,
+                b,
+                why,
+                Optional.empty(),
+                why,
+                Optional.empty(),
+                MeasureComparison.Method.NONE,
+                MeasureComparison.Rests.NOTHING,
+                MeasureComparison.Rests.NOTHING,
+                "");
     }
 
     static Figure mean(double[] values) {

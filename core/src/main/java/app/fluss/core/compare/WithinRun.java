@@ -59,7 +59,10 @@ final class WithinRun {
                 interval(differences),
                 plain.ratio(),
                 plain.ratio().isKnown() ? interval(ratios) : Optional.empty(),
-                MeasureComparison.Method.WITHIN_RUN);
+                MeasureComparison.Method.WITHIN_RUN,
+                MeasureComparison.Rests.NOTHING,
+                MeasureComparison.Rests.NOTHING,
+                "");
     }
 
     /// The middle 95 % of the resamples. Taking it of ratios or of their logarithms gives the same ends.

@@ -25,6 +25,8 @@ final class ComparisonFindings {
         List<Finding> found = new ArrayList<>();
         if (!comparison.grade().hasLog()) {
             found.add(weakEvidence(comparison));
+        }
+        if (!comparison.hasLogs()) {
             drift(comparison, Measure.CLAIMED, found);
             confounds(comparison, found);
             found.sort(Finding.WORST_FIRST);
@@ -52,7 +54,7 @@ final class ComparisonFindings {
     private static Finding weakEvidence(RunComparison comparison) {
         return Finding.of(
                 FindingCode.WEAK_EVIDENCE,
-                "A side rests on %s, so this is a comparison of grade %s."
+                "A run rests on %s only: each figure is compared with the runs that have it, down to grade %s."
                         .formatted(comparison.grade().rests(), comparison.grade()));
     }
 

@@ -67,7 +67,7 @@ public enum FindingCode {
             Severity.WARNING,
             Topic.RATES,
             "The run rests on readings, a summary or an impression.",
-            "There are no lows, no spread and no delivered rate, and nothing tells what the counter counted.",
+            "There is no spread and no delivered rate, a low is by the tool's own convention, and nothing tells what was counted.",
             "Log frames once if the game allows it."),
     /// The counter shows the rendered rate while more is presented.
     COUNTER_BLIND(
@@ -146,6 +146,13 @@ public enum FindingCode {
             "The log has loads but no CPU and GPU work per frame.",
             "What limits is judged from the GPU load alone, which is weaker.",
             "Log CPU and GPU work per frame if the logger can."),
+    /// A sensor stands at nothing while images are made.
+    SENSOR_STUCK(
+            Severity.WARNING,
+            Topic.FRAMES,
+            "A sensor stands at nothing while images are made.",
+            "It reads another card or is dead; what limits, loads and energy are not taken from it.",
+            "Choose the right card in the logger, or start it again with the game running."),
     /// The card's memory is full, and stutters grow with it.
     MEMORY_FULL(
             Severity.WARNING,
@@ -206,8 +213,8 @@ public enum FindingCode {
     WEAK_EVIDENCE(
             Severity.WARNING,
             Topic.COMPARISON,
-            "A side rests on less than a frame log.",
-            "Only what was claimed can be compared, and a counter may count images that nobody sees.",
+            "A run of a comparison rests on less than a frame log.",
+            "What rests on it is a claim, and a counter may count images that nobody sees.",
             "Log frames on both sides."),
     /// The rendered rate falls by more than a quarter with generation on.
     BASE_COLLAPSE(

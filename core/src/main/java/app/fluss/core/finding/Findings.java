@@ -29,7 +29,7 @@ public final class Findings {
                 .ifPresent(clip -> all.addAll(ClipFindings.of(
                         clip.count(),
                         clip.fps(),
-                        run.analysis().settings().claimedFps().orNaN())));
+                        run.analysis().settings().claimed().mean().orNaN())));
         run.blame().ifPresent(blame -> all.addAll(StreamFindings.of(blame.hitches(), blame.alignment())));
         run.probe().ifPresent(probe -> all.addAll(StreamFindings.of(probe.report(), probe.bufferMs())));
         run.headset()

@@ -1,10 +1,6 @@
 package app.fluss.core.finding;
 
 import app.fluss.core.frame.Channel;
-import app.fluss.core.frame.FrameKind;
-import app.fluss.core.frame.FrameLog;
-import app.fluss.core.frame.FrameSlice;
-import app.fluss.core.frame.Values;
 import app.fluss.core.measure.Analysis;
 import app.fluss.core.measure.CardLoads;
 import app.fluss.core.measure.DisplayMode;
@@ -72,7 +68,7 @@ final class RunFindings {
     }
 
     private void captured() {
-        double base = run.settings().baseFps().orNaN();
+        double base = run.settings().claimed().base().orNaN();
         double rendered = run.rates().rendered().orNaN();
         if (Math.abs(base - rendered) > Thresholds.SAME_RATE * rendered) {
             found.add(Finding.of(
@@ -83,35 +79,17 @@ final class RunFindings {
     }
 
     private void phantoms() {
-        double share = phantomShare(run.slice());
-        if (share > Thresholds.PHANTOM_SHARE) {
+        Phantoms phantoms = Phantoms.of(run);
+        if (phantoms.share().orNaN() > Thresholds.PHANTOM_SHARE) {
             found.add(Finding.of(
                     FindingCode.PHANTOM_IMAGES,
-                    "%s of the generated images depict the same game time as the image before them: %s/s are presented, %s/s can be told apart."
+                    "%s of the %s depict the same game time as an image beside them: %s/s are presented, %s/s can be told apart."
                             .formatted(
-                                    percent(share),
+                                    percent(phantoms.share().orNaN()),
+                                    phantoms.ofGenerated() ? "generated images" : "images",
                                     rate(run.rates().presented()),
                                     rate(run.rates().delivered()))));
         }
-    }
-
-    /// The share of generated images whose game time equals that of the image before; NaN if there are none to
-    /// ask.
-    private static double phantomShare(FrameSlice slice) {
-        FrameLog log = slice.log();
-        if (!log.kindsStated() || !log.has(Channel.CONTENT)) {
-            return Double.NaN;
-        }
-        Values content = log.channel(Channel.CONTENT).orElseThrow();
-        int generated = 0;
-        int repeated = 0;
-        for (int i = Math.max(1, slice.from()); i < slice.to(); i++) {
-            if (log.kind(i) == FrameKind.GENERATED) {
-                generated++;
-                repeated += content.at(i) == content.at(i - 1) ? 1 : 0;
-            }
-        }
-        return generated > 0 ? (double) repeated / generated : Double.NaN;
     }
 
     private void surplus() {

@@ -6,11 +6,13 @@ import app.fluss.core.frame.Values;
 import app.fluss.core.measure.Analysis;
 import app.fluss.core.measure.FrameTimes;
 import app.fluss.core.measure.Ordered;
+import app.fluss.core.measure.Sensors;
 import app.fluss.core.measure.Stutters;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Collectors;
 
 /// What the sensors in a log show along a run: a card that is full, a clock that falls.
 final class SensorFindings {
@@ -34,10 +36,22 @@ final class SensorFindings {
         }
         SensorFindings sensors = new SensorFindings(run);
         List<Finding> found = new ArrayList<>();
+        stuck(run).ifPresent(found::add);
         sensors.memory(cardMemoryMb).ifPresent(found::add);
         sensors.clock().ifPresent(found::add);
         found.sort(Finding.WORST_FIRST);
         return List.copyOf(found);
+    }
+
+    private static Optional<Finding> stuck(Analysis run) {
+        String stuck = Arrays.stream(Channel.values())
+                .filter(channel -> channel.isSensor() && Sensors.isDead(run.slice(), channel))
+                .map(Channel::header)
+                .collect(Collectors.joining(", "));
+        return stuck.isEmpty()
+                ? Optional.empty()
+                : Optional.of(Finding.of(
+                        FindingCode.SENSOR_STUCK, "%s: 0 or 1 throughout, while images are made.".formatted(stuck)));
     }
 
     /// Stutters while the card is full against stutters while it is not.

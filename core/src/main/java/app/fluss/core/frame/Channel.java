@@ -57,6 +57,14 @@ public enum Channel {
         };
     }
 
+    /// Whether the values are readings of a sensor beside the images: a load, memory, power, temperature, a clock.
+    public boolean isSensor() {
+        return switch (this) {
+            case GPU_LOAD, SECOND_GPU_LOAD, CPU_LOAD, VRAM, POWER, GPU_TEMPERATURE, GPU_CLOCK -> true;
+            default -> false;
+        };
+    }
+
     /// The channel with this header, letter case aside.
     public static Optional<Channel> ofHeader(String header) {
         for (Channel channel : values()) {

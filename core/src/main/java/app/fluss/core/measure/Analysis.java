@@ -15,6 +15,8 @@ import java.util.Optional;
 /// @param spread of the frame times
 /// @param onePercentLow in all conventions
 /// @param tenthPercentLow in all conventions
+/// @param deliveredOnePercentLow of distinct images on the panel: where images repeat their neighbour or never get
+///     there, lows of presented images flatter
 /// @param pacing of the frame times
 /// @param stutters by the rule of the settings
 /// @param ledger refresh by refresh; empty if no display mode is stated
@@ -29,6 +31,7 @@ public record Analysis(
         Spread spread,
         Lows onePercentLow,
         Lows tenthPercentLow,
+        Lows deliveredOnePercentLow,
         Pacing pacing,
         Stutters stutters,
         Optional<RefreshLedger> ledger,
@@ -42,14 +45,16 @@ public record Analysis(
         Ordered ordered = Ordered.of(times.shared());
         Moments moments = Moments.of(times.shared());
         Optional<RefreshLedger> ledger = settings.display().map(mode -> RefreshLedger.of(slice, mode));
+        Rates rates = Rates.of(slice, times, ledger, settings);
         return new Analysis(
                 slice,
                 settings,
                 times,
-                Rates.of(slice, times, ledger, settings),
+                rates,
                 Spread.of(moments, ordered),
                 Lows.of(ordered, times.elapsedMs(), 0.01),
                 Lows.of(ordered, times.elapsedMs(), 0.001),
+                Lows.ofDelivered(distinctIntervalsMs(slice, ledger), rates.delivered(), 0.01),
                 Pacing.of(times, moments),
                 Stutters.of(times, settings.stutterRule()),
                 ledger,
@@ -69,12 +74,13 @@ public record Analysis(
                 none,
                 settings,
                 times,
-                new Rates(settings.claimedFps(), missing, missing, missing),
+                new Rates(settings.claimed().mean(), missing, missing, missing),
                 new Spread(
                         missing, missing, missing, missing, missing, missing, missing, missing, missing, missing,
                         missing, missing),
                 lows,
                 new Lows(0.001, 0, missing, missing, missing),
+                lows,
                 new Pacing(missing, missing, missing),
                 Stutters.of(times, settings.stutterRule()),
                 Optional.empty(),
@@ -94,6 +100,10 @@ public record Analysis(
     /// The intervals between distinct images on the panel, ms, in order; none where the delivered rate is
     /// missing.
     public double[] deliveredIntervalsMs() {
+        return distinctIntervalsMs(slice, ledger);
+    }
+
+    private static double[] distinctIntervalsMs(FrameSlice slice, Optional<RefreshLedger> ledger) {
         return ledger.map(RefreshLedger::distinctIntervalsMs)
                 .or(() -> slice.log()
                         .channel(Channel.DISPLAYED)

@@ -10,8 +10,7 @@ import java.util.OptionalLong;
 ///     rendered
 /// @param multiplier images presented per rendered image, as set; NaN if not stated
 /// @param capFps the frame cap, images/s; NaN if none is stated
-/// @param claimedFps the mean of what a counter said, images/s
-/// @param baseFps the mean of what a generator took for its base, images/s
+/// @param claimed what a counter or a tool said
 /// @param grade how good the evidence is
 /// @param measuredAtMs when the run was measured, ms since the start of 1970, if known
 /// @param stutterRule when a frame is a stutter
@@ -20,8 +19,7 @@ public record AnalysisSettings(
         boolean nativePath,
         double multiplier,
         double capFps,
-        Figure claimedFps,
-        Figure baseFps,
+        Claimed claimed,
         Grade grade,
         OptionalLong measuredAtMs,
         StutterRule stutterRule) {
@@ -31,8 +29,7 @@ public record AnalysisSettings(
             false,
             Double.NaN,
             Double.NaN,
-            Figure.missing("no counter readings belong to this run"),
-            Figure.missing("no readings of a generator's base belong to this run"),
+            Claimed.NONE,
             Grade.B,
             OptionalLong.empty(),
             StutterRule.DEFAULT);
@@ -40,65 +37,48 @@ public record AnalysisSettings(
     /// The same, on this display mode.
     public AnalysisSettings withDisplay(DisplayMode mode) {
         return new AnalysisSettings(
-                Optional.of(mode),
-                nativePath,
-                multiplier,
-                capFps,
-                claimedFps,
-                baseFps,
-                grade,
-                measuredAtMs,
-                stutterRule);
+                Optional.of(mode), nativePath, multiplier, capFps, claimed, grade, measuredAtMs, stutterRule);
     }
 
     /// The same, with the path stated as native.
     public AnalysisSettings asNative() {
-        return new AnalysisSettings(
-                display, true, multiplier, capFps, claimedFps, baseFps, grade, measuredAtMs, stutterRule);
+        return new AnalysisSettings(display, true, multiplier, capFps, claimed, grade, measuredAtMs, stutterRule);
     }
 
     /// The same, with this multiplier set.
     public AnalysisSettings withMultiplier(double nominal) {
-        return new AnalysisSettings(
-                display, nativePath, nominal, capFps, claimedFps, baseFps, grade, measuredAtMs, stutterRule);
+        return new AnalysisSettings(display, nativePath, nominal, capFps, claimed, grade, measuredAtMs, stutterRule);
     }
 
     /// The same, with this frame cap.
     public AnalysisSettings withCap(double fps) {
-        return new AnalysisSettings(
-                display, nativePath, multiplier, fps, claimedFps, baseFps, grade, measuredAtMs, stutterRule);
+        return new AnalysisSettings(display, nativePath, multiplier, fps, claimed, grade, measuredAtMs, stutterRule);
     }
 
-    /// The same, with what a counter said.
+    /// The same, with what a counter or a tool said.
+    public AnalysisSettings withClaimed(Claimed said) {
+        return new AnalysisSettings(display, nativePath, multiplier, capFps, said, grade, measuredAtMs, stutterRule);
+    }
+
+    /// The same, with what a counter said on average.
     public AnalysisSettings withClaimed(Figure fps) {
-        return new AnalysisSettings(
-                display, nativePath, multiplier, capFps, fps, baseFps, grade, measuredAtMs, stutterRule);
+        return withClaimed(Claimed.ofMean(fps));
     }
 
     /// The same, with what a generator took for its base.
     public AnalysisSettings withBase(Figure fps) {
-        return new AnalysisSettings(
-                display, nativePath, multiplier, capFps, claimedFps, fps, grade, measuredAtMs, stutterRule);
+        return withClaimed(claimed.withBase(fps));
     }
 
     /// The same, with evidence of this grade.
     public AnalysisSettings withGrade(Grade other) {
-        return new AnalysisSettings(
-                display, nativePath, multiplier, capFps, claimedFps, baseFps, other, measuredAtMs, stutterRule);
+        return new AnalysisSettings(display, nativePath, multiplier, capFps, claimed, other, measuredAtMs, stutterRule);
     }
 
     /// The same, measured at this time.
     public AnalysisSettings measuredAt(long timeMs) {
         return new AnalysisSettings(
-                display,
-                nativePath,
-                multiplier,
-                capFps,
-                claimedFps,
-                baseFps,
-                grade,
-                OptionalLong.of(timeMs),
-                stutterRule);
+                display, nativePath, multiplier, capFps, claimed, grade, OptionalLong.of(timeMs), stutterRule);
     }
 
     /// The time for one frame, ms: of the cap if one is stated, else of the refresh; NaN if neither is.

@@ -12,13 +12,15 @@ public record CardLoads(Figure first, Figure second) {
     /// From a run.
     public static CardLoads of(Analysis run) {
         return new CardLoads(
-                run.slice().log().has(Channel.GPU_LOAD) ? logged(run, Channel.GPU_LOAD) : fromWork(run),
+                Sensors.of(run.slice(), Channel.GPU_LOAD).isPresent() ? logged(run, Channel.GPU_LOAD) : fromWork(run),
                 logged(run, Channel.SECOND_GPU_LOAD));
     }
 
     private static Figure logged(Analysis run, Channel channel) {
-        String otherwise = "the log has no " + channel.header();
-        Optional<Values> load = run.slice().log().channel(channel);
+        String otherwise = Sensors.isDead(run.slice(), channel)
+                ? channel.header() + " stands at nothing throughout"
+                : "the log has no " + channel.header();
+        Optional<Values> load = Sensors.of(run.slice(), channel);
         if (load.isEmpty()) {
             return Figure.missing(otherwise);
         }

@@ -15,9 +15,9 @@ public record Energy(Figure watts, Figure joulesPerImage, Figure imagesPerJoule,
     ///
     /// @param batteryWh what the battery holds, Wh; NaN if it is not stated
     /// @param usableShare what of it can be used, 0 to 1; NaN if it is not stated
-    /// @return empty if the log has no power
+    /// @return empty if the log has no power, or one that stands at nothing
     public static Optional<Energy> of(Analysis run, double batteryWh, double usableShare) {
-        Optional<Values> power = run.slice().log().channel(Channel.POWER);
+        Optional<Values> power = Sensors.of(run.slice(), Channel.POWER);
         if (power.isEmpty()) {
             return Optional.empty();
         }

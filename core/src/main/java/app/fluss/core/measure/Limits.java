@@ -71,7 +71,7 @@ public record Limits(Figure gpu, Figure cpu, Figure cap, Figure mixed, Figure un
         Optional<Values> cpu = log.channel(Channel.CPU);
         Optional<Values> gpu = log.channel(Channel.GPU);
         if (cpu.isEmpty() || gpu.isEmpty()) {
-            return log.channel(Channel.GPU_LOAD)
+            return Sensors.of(slice, Channel.GPU_LOAD)
                     .map(load -> ofLoads(times, load))
                     .orElseGet(() -> ofCounts(times.size(), 0, 0, 0, 0, times.size(), false));
         }

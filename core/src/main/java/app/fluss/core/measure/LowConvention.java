@@ -1,5 +1,9 @@
 package app.fluss.core.measure;
 
+import java.util.Arrays;
+import java.util.Locale;
+import java.util.Optional;
+
 /// How a "p % low" is worked out. Three conventions are in use; a low is never shown without the name of its
 /// own.
 public enum LowConvention {
@@ -10,6 +14,23 @@ public enum LowConvention {
     /// Frame times are added up from the longest downwards until `p` of the elapsed time is reached: `1000 /`
     /// the frame time reached.
     TIME_WEIGHTED;
+
+    /// The name for people.
+    public String title() {
+        return switch (this) {
+            case PERCENTILE -> "percentile";
+            case SLOWEST_MEAN -> "slowest mean";
+            case TIME_WEIGHTED -> "time-weighted";
+        };
+    }
+
+    /// The convention of a name as [#title] gives it, letter case and hyphens aside.
+    public static Optional<LowConvention> named(String name) {
+        String plain = name.strip().toLowerCase(Locale.ROOT).replaceAll("[\\s_-]+", " ");
+        return Arrays.stream(values())
+                .filter(one -> one.title().replace('-', ' ').equals(plain))
+                .findFirst();
+    }
 
     double low(Ordered times, double elapsedMs, double share) {
         double frameTimeMs = switch (this) {

@@ -1,5 +1,7 @@
 package app.fluss.core.measure;
 
+import java.util.Arrays;
+
 /// The low rate for one share of the frames, in all three conventions.
 ///
 /// @param share share of the frames, 0.01 for the 1 % low
@@ -40,6 +42,18 @@ public record Lows(double share, int tailFrames, Figure percentile, Figure slowe
                 figure(times, elapsedMs, share, LowConvention.PERCENTILE),
                 figure(times, elapsedMs, share, LowConvention.SLOWEST_MEAN),
                 figure(times, elapsedMs, share, LowConvention.TIME_WEIGHTED));
+    }
+
+    /// The lows of distinct images on the panel.
+    ///
+    /// @param intervalsMs between them, ms
+    /// @param delivered the delivered rate, whose reason is theirs where there is none
+    static Lows ofDelivered(double[] intervalsMs, Figure delivered, double share) {
+        if (!delivered.isKnown() || intervalsMs.length == 0) {
+            Figure missing = delivered.isKnown() ? Figure.missing("no two distinct images were shown") : delivered;
+            return new Lows(share, 0, missing, missing, missing);
+        }
+        return of(Ordered.of(intervalsMs), Arrays.stream(intervalsMs).sum(), share);
     }
 
     static int tail(int n, double share) {

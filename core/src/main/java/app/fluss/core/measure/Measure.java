@@ -29,6 +29,39 @@ public enum Measure implements Described {
             D,
             "What a counter or a tool said. Evidence about the counter.",
             run -> run.rates().claimed()),
+    /// Lowest claimed rate.
+    CLAIMED_LOWEST(
+            "claimed.lowest_fps",
+            "claimed_lowest_fps",
+            "lowest claimed",
+            "/s",
+            1,
+            MORE,
+            D,
+            "The lowest that a counter was seen to say.",
+            run -> run.settings().claimed().lowest()),
+    /// Highest claimed rate.
+    CLAIMED_HIGHEST(
+            "claimed.highest_fps",
+            "",
+            "highest claimed",
+            "/s",
+            1,
+            NEITHER,
+            D,
+            "The highest that a counter was seen to say.",
+            run -> run.settings().claimed().highest()),
+    /// Claimed 1 % low.
+    CLAIMED_LOW(
+            "claimed.one_percent_low_fps",
+            "claimed_one_percent_low_fps",
+            "claimed 1 % low",
+            "/s",
+            1,
+            MORE,
+            D,
+            "The 1 % low that a tool named, by its own convention. Lows of different conventions do not compare.",
+            run -> run.settings().claimed().onePercentLow()),
     /// Rendered rate.
     RENDERED(
             "rates.rendered_fps",
@@ -238,6 +271,39 @@ public enum Measure implements Described {
             B,
             LowConvention.TIME_WEIGHTED.definition(0.01),
             run -> run.onePercentLow().by(LowConvention.TIME_WEIGHTED)),
+    /// Delivered 1 % low (percentile).
+    DELIVERED_LOW_PERCENTILE(
+            "lows_fps.delivered_one_percent.percentile",
+            "delivered_one_percent_low_percentile_fps",
+            "delivered 1 % low (percentile)",
+            "/s",
+            1,
+            MORE,
+            B,
+            "The same of the intervals between distinct images on the panel.",
+            run -> run.deliveredOnePercentLow().by(LowConvention.PERCENTILE)),
+    /// Delivered 1 % low (slowest mean).
+    DELIVERED_LOW_SLOWEST_MEAN(
+            "lows_fps.delivered_one_percent.slowest_mean",
+            "",
+            "delivered 1 % low (slowest mean)",
+            "/s",
+            1,
+            MORE,
+            B,
+            "The same of the intervals between distinct images on the panel.",
+            run -> run.deliveredOnePercentLow().by(LowConvention.SLOWEST_MEAN)),
+    /// Delivered 1 % low (time-weighted).
+    DELIVERED_LOW_TIME_WEIGHTED(
+            "lows_fps.delivered_one_percent.time_weighted",
+            "",
+            "delivered 1 % low (time-weighted)",
+            "/s",
+            1,
+            MORE,
+            B,
+            "The same of the intervals between distinct images on the panel.",
+            run -> run.deliveredOnePercentLow().by(LowConvention.TIME_WEIGHTED)),
     /// 0.1 % low (percentile).
     TENTH_LOW_PERCENTILE(
             "lows_fps.tenth_percent.percentile",

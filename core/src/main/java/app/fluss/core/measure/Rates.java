@@ -14,7 +14,7 @@ import java.util.Optional;
 public record Rates(Figure claimed, Figure rendered, Figure presented, Figure delivered) {
     static Rates of(FrameSlice slice, FrameTimes times, Optional<RefreshLedger> ledger, AnalysisSettings settings) {
         return new Rates(
-                settings.claimedFps(), rendered(slice, times, settings), times.rate(), delivered(slice, ledger));
+                settings.claimed().mean(), rendered(slice, times, settings), times.rate(), delivered(slice, ledger));
     }
 
     /// Presented less rendered, images per second: what generation added.

@@ -1,5 +1,6 @@
 package app.fluss.core.plan;
 
+import app.fluss.core.compare.MeasureComparison;
 import app.fluss.core.compare.RunComparison;
 import app.fluss.core.measure.Figure;
 import app.fluss.core.measure.Measure;
@@ -18,10 +19,11 @@ public record EnoughRuns(Measure measure, Figure sd, Figure difference, Figure n
 
     /// Looks at one figure of a comparison.
     public static EnoughRuns of(RunComparison comparison, Measure measure) {
-        int fewest = Math.min(comparison.a().size(), comparison.b().size());
+        MeasureComparison compared = comparison.measure(measure);
+        int fewest = Math.min(compared.restsA().runs(), compared.restsB().runs());
         Figure sd =
                 pooled(RunComparison.values(comparison.a(), measure), RunComparison.values(comparison.b(), measure));
-        Figure difference = comparison.measure(measure).a().map(a -> MATTERS * a);
+        Figure difference = compared.a().map(a -> MATTERS * a);
         Figure needed = difference.isKnown() && difference.orNaN() <= 0
                 ? Figure.missing("the baseline is 0, so no share of it matters")
                 : difference.with(

@@ -23,7 +23,8 @@ public sealed interface TypedReading {
 
     /// Reads what was typed: decimal point or comma, a range with a hyphen or a dash.
     static TypedReading of(String typed) {
-        String text = typed.strip();
+        // The counter's own unit is often typed with the number.
+        String text = typed.strip().replaceFirst("(?i)\\s*(fps|/s|hz)$", "");
         String[] ends = text.split("[-\u2013\u2014]", -1);
         if (text.isEmpty()) {
             return new Refused("Nothing was typed. Type the number that the counter shows.");

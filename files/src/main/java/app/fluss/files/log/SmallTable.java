@@ -49,6 +49,11 @@ final class SmallTable {
             return Figure.of(value);
         }
 
+        /// A fault in a cell.
+        InputException fault(String column, String expected) {
+            return cells.fault(cells.header().indexOf(column), expected);
+        }
+
         /// The text of a cell; empty if the column is not there.
         String text(String column) {
             return cells.text(column);

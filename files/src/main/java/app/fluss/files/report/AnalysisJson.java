@@ -26,7 +26,7 @@ public final class AnalysisJson {
         node.put("frames", run.slice().size());
         node.put("duration_s", run.durationSeconds());
         mapping(node.putObject("mapping"), imported);
-        for (String group : List.of("rates", "frame_time_ms", "lows_fps", "pacing")) {
+        for (String group : List.of("rates", "claimed", "frame_time_ms", "lows_fps", "pacing")) {
             node.putObject(group);
         }
         refresh(node.putObject("refresh"), run);

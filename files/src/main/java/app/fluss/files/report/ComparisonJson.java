@@ -7,8 +7,11 @@ import app.fluss.core.compare.MeasureComparison;
 import app.fluss.core.compare.RunComparison;
 import app.fluss.core.compare.TableComparison;
 import app.fluss.core.finding.Finding;
+import app.fluss.core.measure.Figure;
+import app.fluss.core.measure.Grade;
 import app.fluss.core.measure.Measure;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
 
@@ -29,6 +32,14 @@ public final class ComparisonJson {
             Json.put(figures, "ratio", compared.ratio());
             Json.put(figures, "ratio_ci", compared.ratioInterval());
             figures.put("method", compared.method().label());
+            figures.putArray("runs")
+                    .add(compared.restsA().runs())
+                    .add(compared.restsB().runs());
+            ArrayNode grades = figures.putArray("grade");
+            for (MeasureComparison.Rests rests : List.of(compared.restsA(), compared.restsB())) {
+                grades.add(rests.grade().map(Grade::name).orElse(null));
+            }
+            figures.put("reason", reason(compared));
         }
         GenerationFigures generation = comparison.generation();
         for (GenerationMeasure measure : GenerationMeasure.values()) {
@@ -46,6 +57,14 @@ public final class ComparisonJson {
         }
         Json.putFindings(node, findings);
         return node;
+    }
+
+    /// What must be known to read a comparison, or why there is no difference; null if neither.
+    private static @Nullable String reason(MeasureComparison compared) {
+        return switch (compared.difference()) {
+            case Figure.Missing(String why) -> why;
+            case Figure.Known _ -> compared.note().isEmpty() ? null : compared.note();
+        };
     }
 
     /// A table of run figures against its baseline.

@@ -3,6 +3,8 @@ package app.fluss.files.simulated;
 import app.fluss.core.measure.Analysis;
 import app.fluss.core.measure.AnalysisSettings;
 import app.fluss.core.measure.Figure;
+import app.fluss.core.reading.Reading;
+import app.fluss.core.reading.ReadingSeries;
 import app.fluss.core.stream.PacketLog;
 import app.fluss.core.stream.ProbeTrace;
 import app.fluss.core.work.Progress;
@@ -25,6 +27,7 @@ import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.stream.LongStream;
 
@@ -112,7 +115,7 @@ public final class SimulationFolder {
     /// What a tool that counts images handed on would say of the run.
     public static Summary summary(SimulatedRun run) {
         Analysis analysis = Analysis.of(run.log().all(), AnalysisSettings.NONE);
-        return new Summary(
+        return Summary.of(
                 Figure.of(run.scenario().seconds()),
                 analysis.rates().presented(),
                 analysis.onePercentLow().slowestMean(),
@@ -120,10 +123,15 @@ public final class SimulationFolder {
     }
 
     /// What the overlay said, as it is kept in files.
-    public static List<ReadingsFile.Reading> readings(SimulatedRun run) {
-        return run.readings().stream()
-                .map(r -> new ReadingsFile.Reading(r.second(), r.claimedFps(), r.baseFps()))
-                .toList();
+    public static ReadingSeries readings(SimulatedRun run) {
+        return new ReadingSeries(
+                run.readings().stream()
+                        .map(r -> new Reading(r.second(), r.claimedFps(), r.claimedFps(), r.claimedFps(), r.baseFps()))
+                        .toList(),
+                List.of(),
+                Figure.missing("the overlay names no 1 % low"),
+                "",
+                Map.of());
     }
 
     private void sensor(SimulatedRun run) throws IOException {

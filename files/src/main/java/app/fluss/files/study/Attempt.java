@@ -45,7 +45,7 @@ public record Attempt(
                 return Optional.empty();
             }
             double worst = number(low);
-            return Optional.of(new Summary(
+            return Optional.of(Summary.of(
                     Figure.of(seconds),
                     Figure.of(rate),
                     worst > 0 ? Figure.of(worst) : Figure.missing("the tool gave no 1 % low"),

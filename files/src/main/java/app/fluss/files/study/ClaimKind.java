@@ -1,9 +1,12 @@
 package app.fluss.files.study;
 
+import app.fluss.core.measure.Claimed;
 import app.fluss.core.measure.Figure;
+import app.fluss.core.reading.ReadingSeries;
 import app.fluss.core.work.Progress;
 import app.fluss.files.log.InputException;
 import app.fluss.files.log.ReadingsFile;
+import app.fluss.files.log.Summary;
 import app.fluss.files.log.SummaryFile;
 import java.io.IOException;
 import java.nio.file.Path;
@@ -12,35 +15,64 @@ import java.sql.SQLException;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.function.Function;
+import java.util.function.Predicate;
 
-/// What a counter or a tool said of a run.
-final class ClaimKind extends EvidenceKind<Claim, Claim> {
+/// What a counter or a tool said of a run. The table has what it comes to, the file every single reading.
+///
+/// @param <R> what is read from a file
+final class ClaimKind<R> extends EvidenceKind<R, R> {
     private final Claim.Kind kind;
+    private final Predicate<List<String>> isHeader;
+    private final Reader<R> reader;
+    private final Function<R, Claim> claim;
 
-    ClaimKind(Claim.Kind kind) {
-        super(kind.title(), kind.name().toLowerCase(Locale.ROOT), Optional.of(kind.grade()));
+    private ClaimKind(Claim.Kind kind, Predicate<List<String>> isHeader, Reader<R> reader, Function<R, Claim> claim) {
+        super(kind.title(), table(kind), Optional.of(kind.grade()));
         this.kind = kind;
+        this.isHeader = isHeader;
+        this.reader = reader;
+        this.claim = claim;
+    }
+
+    /// Readings of a counter.
+    static EvidenceKind<ReadingSeries, ReadingSeries> readings() {
+        return new ClaimKind<>(
+                Claim.Kind.READINGS,
+                ReadingsFile::isReadings,
+                ReadingsFile::read,
+                (ReadingSeries read) -> Claim.of(read));
+    }
+
+    /// The summary of a tool.
+    static EvidenceKind<Summary, Summary> summary() {
+        return new ClaimKind<>(
+                Claim.Kind.SUMMARY, SummaryFile::isSummary, SummaryFile::read, (Summary read) -> Claim.of(read));
+    }
+
+    static String table(Claim.Kind kind) {
+        return kind.name().toLowerCase(Locale.ROOT);
+    }
+
+    @FunctionalInterface
+    private interface Reader<R> {
+        R read(Path file) throws IOException, InputException;
     }
 
     @Override
     public boolean tells(Candidate file) throws IOException, InputException {
-        List<String> header = file.sample().header();
-        return switch (kind) {
-            case READINGS -> ReadingsFile.isReadings(header);
-            case SUMMARY -> SummaryFile.isSummary(header);
-        };
+        return isHeader.test(file.sample().header());
     }
 
     @Override
-    public Claim read(Path file, Progress progress) throws IOException, InputException {
-        return switch (kind) {
-            case READINGS -> Claim.of(ReadingsFile.read(file));
-            case SUMMARY -> Claim.of(SummaryFile.read(file));
-        };
+    public R read(Path file, Progress progress) throws IOException, InputException {
+        return reader.read(file);
     }
 
     @Override
-    Rows pack(Claim claim, Packing packing) {
+    Rows pack(R read, Packing packing) {
+        Claim of = claim.apply(read);
+        Claimed said = of.said();
         return (kept, run, sha256) -> kept.sql()
                 .insert(
                         "INSERT INTO %s (run_id, sha256, count, mean_fps, lowest_fps, highest_fps, base_fps,"
@@ -48,34 +80,36 @@ final class ClaimKind extends EvidenceKind<Claim, Claim> {
                                 + " one_percent_low_fps, low_convention) VALUES (?, ?, ?, ?, ?, ?, ?, ?, ?)",
                         run,
                         sha256,
-                        claim.count(),
-                        Sql.orNull(claim.mean().orNaN()),
-                        Sql.orNull(claim.lowest().orNaN()),
-                        Sql.orNull(claim.highest().orNaN()),
-                        Sql.orNull(claim.base().orNaN()),
-                        Sql.orNull(claim.onePercentLow().orNaN()),
-                        claim.lowConvention());
+                        of.count(),
+                        Sql.orNull(said.mean().orNaN()),
+                        Sql.orNull(said.lowest().orNaN()),
+                        Sql.orNull(said.highest().orNaN()),
+                        Sql.orNull(said.base().orNaN()),
+                        Sql.orNull(said.onePercentLow().orNaN()),
+                        said.lowConvention());
     }
 
     @Override
-    Claim load(Kept kept, Attached attached) throws StudyException {
-        return kept.steps()
-                .read(() ->
-                        kept.sql().list("SELECT * FROM %s WHERE id = ?".formatted(table()), this::claim, attached.id()))
-                .getFirst();
+    R load(Kept kept, Attached attached) throws StudyException, IOException {
+        try {
+            return withRaw(kept, attached.sha256(), attached.fileName(), reader::read);
+        } catch (InputException e) {
+            throw new StudyException("The %s cannot be read again: %s".formatted(title(), e.getMessage()), e);
+        }
     }
 
     /// Reads a row of the table.
-    Claim claim(ResultSet row) throws SQLException {
+    static Claim claim(ResultSet row, Claim.Kind kind) throws SQLException {
         return new Claim(
                 kind,
                 row.getInt("count"),
-                figure(row, "mean_fps"),
-                figure(row, "lowest_fps"),
-                figure(row, "highest_fps"),
-                figure(row, "base_fps"),
-                figure(row, "one_percent_low_fps"),
-                Sql.text(row, "low_convention"));
+                new Claimed(
+                        figure(row, "mean_fps"),
+                        figure(row, "lowest_fps"),
+                        figure(row, "highest_fps"),
+                        figure(row, "base_fps"),
+                        figure(row, "one_percent_low_fps"),
+                        Sql.text(row, "low_convention")));
     }
 
     private static Figure figure(ResultSet row, String column) throws SQLException {
@@ -88,9 +122,19 @@ final class ClaimKind extends EvidenceKind<Claim, Claim> {
 
     @Override
     boolean isAsKept(Kept kept, Attached attached, Path raw) throws StudyException, IOException, InputException {
-        return Double.compare(
-                        read(raw, Progress.NONE).mean().orNaN(),
-                        load(kept, attached).mean().orNaN())
-                == 0;
+        Claimed again = claim.apply(reader.read(raw)).said();
+        Claimed known = kept.steps()
+                .read(() -> kept.sql()
+                        .list(
+                                "SELECT * FROM %s WHERE id = ?".formatted(table()),
+                                row -> claim(row, kind),
+                                attached.id()))
+                .getFirst()
+                .said();
+        return same(again.mean(), known.mean()) && same(again.onePercentLow(), known.onePercentLow());
+    }
+
+    private static boolean same(Figure a, Figure b) {
+        return Double.compare(a.orNaN(), b.orNaN()) == 0;
     }
 }

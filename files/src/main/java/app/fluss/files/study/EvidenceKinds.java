@@ -1,10 +1,12 @@
 package app.fluss.files.study;
 
 import app.fluss.core.frame.FrameLog;
+import app.fluss.core.reading.ReadingSeries;
 import app.fluss.core.stream.ProbeTrace;
 import app.fluss.files.latency.LatencyReading;
 import app.fluss.files.log.ImportedLog;
 import app.fluss.files.log.InputException;
+import app.fluss.files.log.Summary;
 import java.io.IOException;
 import java.util.List;
 import java.util.Optional;
@@ -18,10 +20,10 @@ public final class EvidenceKinds {
     public static final EvidenceKind<ImportedLog, FrameLog> HOST_LOG = new HostLogKind();
 
     /// What a counter said, read now and then.
-    public static final EvidenceKind<Claim, Claim> READINGS = new ClaimKind(Claim.Kind.READINGS);
+    public static final EvidenceKind<ReadingSeries, ReadingSeries> READINGS = ClaimKind.readings();
 
     /// What a tool said of the whole run.
-    public static final EvidenceKind<Claim, Claim> SUMMARY = new ClaimKind(Claim.Kind.SUMMARY);
+    public static final EvidenceKind<Summary, Summary> SUMMARY = ClaimKind.summary();
 
     /// Input to light.
     public static final EvidenceKind<LatencyReading, StoredLatency> LATENCY = new LatencyKind();

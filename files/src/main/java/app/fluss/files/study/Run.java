@@ -2,9 +2,11 @@ package app.fluss.files.study;
 
 import app.fluss.core.bench.Setup;
 import app.fluss.core.measure.AnalysisSettings;
+import app.fluss.core.measure.Claimed;
 import app.fluss.core.measure.DisplayMode;
 import app.fluss.core.measure.Figure;
 import app.fluss.core.measure.Grade;
+import app.fluss.core.toggle.ToggleMark;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
@@ -20,7 +22,8 @@ import java.util.Optional;
 /// @param setup what it was measured on
 /// @param claimedFps the mean of what a counter said, as the analyst typed it, /s; NaN if nothing was
 /// @param evidence what it rests on
-/// @param claim what a counter or a tool said, from its file
+/// @param claims what tools and counters said, from their files, the better one first
+/// @param toggles where its path was switched on and off while it ran, in time; empty for a run on one path
 /// @param taking how it was taken
 public record Run(
         long id,
@@ -31,16 +34,36 @@ public record Run(
         Setup setup,
         double claimedFps,
         List<Attached> evidence,
-        Optional<Claim> claim,
+        List<Claim> claims,
+        List<ToggleMark> toggles,
         Taking taking) {
     /// Keeps a copy.
     public Run {
         evidence = List.copyOf(evidence);
+        claims = List.copyOf(claims);
+        toggles = List.copyOf(toggles);
     }
 
     /// Whether it counts.
     public boolean isKept() {
         return taking.outcome() == Outcome.KEPT;
+    }
+
+    /// Whether its path was switched on and off while it ran. Such a run is compared within itself and counts with no
+    /// other.
+    public boolean isToggled() {
+        return !toggles.isEmpty();
+    }
+
+    /// What tools and counters said of it, and what was typed.
+    public Claimed claimed() {
+        Claimed all = claims.stream().map(Claim::said).reduce(Claimed::or).orElse(Claimed.NONE);
+        return Double.isNaN(claimedFps) ? all : all.or(Claimed.ofMean(Figure.of(claimedFps)));
+    }
+
+    /// Whether it counts in comparisons with other runs.
+    public boolean isCompared() {
+        return isKept() && !isToggled();
     }
 
     /// Whether it has evidence of a kind.
@@ -83,10 +106,7 @@ public record Run(
                 .withMultiplier(path.multiplier())
                 .withCap(capFps())
                 .withGrade(grade())
-                .withClaimed(claim.map(Claim::mean)
-                        .orElseGet(() -> Figure.ofFinite(claimedFps, "no counter readings belong to this run")))
-                .withBase(claim.map(Claim::base)
-                        .orElseGet(() -> Figure.missing("no readings of a generator's base belong to this run")));
+                .withClaimed(claimed());
         settings = path.chain().drawsAll() ? settings.asNative() : settings;
         settings = taking.measuredAtMs().isPresent()
                 ? settings.measuredAt(taking.measuredAtMs().getAsLong())

@@ -7,6 +7,7 @@ import app.fluss.core.bench.FactSource;
 import app.fluss.core.bench.Setup;
 import app.fluss.core.path.Chain;
 import app.fluss.core.reading.Impression;
+import app.fluss.core.toggle.ToggleMark;
 import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.time.LocalDate;
@@ -46,13 +47,21 @@ final class RunRows {
                         Setup.EMPTY.withItem(Sql.word(row, "part", BenchPart.class), Sql.text(row, "name")),
                         (known, more) -> known.withItems(more.items())),
                 values);
-        Map<Long, Claim> claims = new HashMap<>();
-        for (ClaimKind kind : List.of(new ClaimKind(Claim.Kind.READINGS), new ClaimKind(Claim.Kind.SUMMARY))) {
+        Map<Long, List<Claim>> claims = new HashMap<>();
+        for (Claim.Kind kind : Claim.Kind.values()) {
             sql.list(
-                    "SELECT * FROM %s %s".formatted(kind.table(), ofRest),
-                    row -> claims.put(row.getLong("run_id"), kind.claim(row)),
+                    "SELECT * FROM %s %s".formatted(ClaimKind.table(kind), ofRest),
+                    row -> claims.computeIfAbsent(row.getLong("run_id"), _ -> new ArrayList<>())
+                            .add(ClaimKind.claim(row, kind)),
                     values);
         }
+        Map<Long, List<ToggleMark>> toggles = new HashMap<>();
+        sql.list(
+                "SELECT * FROM toggle_mark %s ORDER BY at_ms".formatted(ofRest),
+                row -> toggles.computeIfAbsent(row.getLong("run_id"), _ -> new ArrayList<>())
+                        .add(new ToggleMark(
+                                Sql.orNaN(row, "at_ms"), row.getBoolean("turns_on"), Sql.orNaN(row, "settles_ms"))),
+                values);
         Map<Long, List<Attached>> evidence = new HashMap<>();
         for (EvidenceKind<?, ?> kind : EvidenceKinds.ALL) {
             kind.attached(sql, ofRest, values)
@@ -67,7 +76,8 @@ final class RunRows {
                             row,
                             setups.getOrDefault(id, Setup.EMPTY),
                             evidence.getOrDefault(id, List.of()),
-                            Optional.ofNullable(claims.get(id)));
+                            claims.getOrDefault(id, List.of()),
+                            toggles.getOrDefault(id, List.of()));
                 },
                 values);
     }
@@ -88,7 +98,8 @@ final class RunRows {
         return more;
     }
 
-    private static Run run(ResultSet row, Setup setup, List<Attached> evidence, Optional<Claim> claim)
+    private static Run run(
+            ResultSet row, Setup setup, List<Attached> evidence, List<Claim> claims, List<ToggleMark> toggles)
             throws SQLException {
         Chain chain = ChainJson.read(Sql.text(row, "stages"));
         Setup whole = setup.with(chain.settings(), FactSource.SET);
@@ -102,7 +113,8 @@ final class RunRows {
                 whole,
                 Sql.orNaN(row, "claimed_fps"),
                 evidence,
-                claim,
+                claims,
+                toggles,
                 new Taking(
                         Sql.number(row, "measured_at"),
                         Sql.word(row, "outcome", Outcome.class),
@@ -119,25 +131,14 @@ final class RunRows {
     ///
     /// @return its number
     long insert(RunDraft draft) throws SQLException {
-        long game =
-                findOrInsert("SELECT id FROM game WHERE name = ?", "INSERT INTO game (name) VALUES (?)", draft.game());
-        long scene = findOrInsert(
-                "SELECT id FROM scene WHERE game_id = ? AND name = ?",
-                "INSERT INTO scene (game_id, name) VALUES (?, ?)",
-                game,
-                draft.scene());
-        String stages = ChainJson.write(draft.chain());
-        List<Long> known = sql.list("SELECT id FROM path WHERE name = ?", row -> row.getLong(1), draft.path());
-        long path = known.isEmpty()
-                ? sql.insert("INSERT INTO path (name, stages) VALUES (?, ?)", draft.path(), stages)
-                : known.getFirst();
+        Where where = where(draft);
         Taking taking = draft.taking();
         long run = sql.insert(
                 "INSERT INTO run (scene_id, path_id, stages, name, simulated, claimed_fps, measured_at, outcome, reason,"
                         + " smoothness, response, artefacts, words) VALUES (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?)",
-                scene,
-                path,
-                stages,
+                where.scene,
+                where.path,
+                ChainJson.write(draft.chain()),
                 draft.name(),
                 draft.simulated(),
                 Sql.orNull(draft.claimedFps()),
@@ -150,6 +151,42 @@ final class RunRows {
                 taking.impression().words());
         insertSetup(run, draft.setup());
         return run;
+    }
+
+    /// Puts a run elsewhere, and says how it felt; its game, scene and path are made if they are new.
+    void place(long run, RunDraft draft) throws SQLException {
+        Where where = where(draft);
+        Impression impression = draft.taking().impression();
+        sql.run(
+                "UPDATE run SET scene_id = ?, path_id = ?, stages = ?, name = ?, smoothness = ?, response = ?,"
+                        + " artefacts = ?, words = ? WHERE id = ?",
+                where.scene,
+                where.path,
+                ChainJson.write(draft.chain()),
+                draft.name(),
+                impression.smoothness(),
+                impression.response(),
+                impression.artefacts(),
+                impression.words(),
+                run);
+    }
+
+    private record Where(long scene, long path) {}
+
+    private Where where(RunDraft draft) throws SQLException {
+        long game =
+                findOrInsert("SELECT id FROM game WHERE name = ?", "INSERT INTO game (name) VALUES (?)", draft.game());
+        long scene = findOrInsert(
+                "SELECT id FROM scene WHERE game_id = ? AND name = ?",
+                "INSERT INTO scene (game_id, name) VALUES (?, ?)",
+                game,
+                draft.scene());
+        List<Long> known = sql.list("SELECT id FROM path WHERE name = ?", row -> row.getLong(1), draft.path());
+        long path = known.isEmpty()
+                ? sql.insert(
+                        "INSERT INTO path (name, stages) VALUES (?, ?)", draft.path(), ChainJson.write(draft.chain()))
+                : known.getFirst();
+        return new Where(scene, path);
     }
 
     private long findOrInsert(String query, String insert, Object... values) throws SQLException {

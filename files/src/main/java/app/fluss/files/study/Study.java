@@ -9,6 +9,7 @@ import app.fluss.files.log.DifferencesFile;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 
@@ -138,6 +139,58 @@ public final class Study implements AutoCloseable {
         return adding("add run " + draft.name(), evidence, progress, () -> rows.insert(draft));
     }
 
+    /// A run on its way in.
+    ///
+    /// @param draft what is said of it
+    /// @param evidence what it rests on, at most one of each kind
+    public record NewRun(RunDraft draft, List<RunEvidence<?>> evidence) {
+        /// Keeps a copy.
+        public NewRun {
+            evidence = List.copyOf(evidence);
+        }
+    }
+
+    /// Adds runs with their evidence, all in one step.
+    ///
+    /// @return them, in order
+    /// @throws app.fluss.core.work.StoppedException if `progress` stops it; then nothing was added
+    public List<Run> addRuns(List<NewRun> added, Progress progress) throws StudyException, IOException {
+        steps.requireWritable();
+        try (Packing packing = new Packing()) {
+            List<List<EvidenceShelf.Packet>> packets = new ArrayList<>();
+            for (NewRun one : added) {
+                double from = (double) packets.size() / added.size();
+                packets.add(shelf.pack(one.evidence(), packing, progress.part(from, from + 1.0 / added.size())));
+            }
+            return steps.change("add %d runs".formatted(added.size()), () -> {
+                List<Run> runs = new ArrayList<>();
+                for (int i = 0; i < added.size(); i++) {
+                    long id = rows.insert(added.get(i).draft());
+                    shelf.add(id, packets.get(i), packing);
+                    runs.add(rows.numbered(id).orElseThrow());
+                }
+                return runs;
+            });
+        }
+    }
+
+    /// Corrects a run that was typed: where it was, on what path, how it felt, and what was noted of it.
+    ///
+    /// @param corrected what is said of it now; its setup stays
+    public Run correct(Run run, NewRun corrected, Progress progress) throws StudyException, IOException {
+        steps.requireWritable();
+        try (Packing packing = new Packing()) {
+            List<EvidenceShelf.Packet> packets = shelf.pack(corrected.evidence(), packing, progress);
+            return steps.change("correct run " + run.name(), () -> {
+                rows.place(run.id(), corrected.draft());
+                shelf.delete(EvidenceKinds.READINGS, run.id());
+                shelf.delete(EvidenceKinds.SUMMARY, run.id());
+                shelf.add(run.id(), packets, packing);
+                return rows.numbered(run.id()).orElseThrow();
+            });
+        }
+    }
+
     /// Ends an attempt with a run; the line of the run sheet is done, and comes again if the run is to be
     /// repeated.
     ///
@@ -234,6 +287,7 @@ public final class Study implements AutoCloseable {
     public void removeRun(Run run) throws StudyException {
         steps.change("remove run " + run.name(), () -> {
             sql.run("DELETE FROM section WHERE run_id = ?", run.id());
+            sql.run("DELETE FROM toggle_mark WHERE run_id = ?", run.id());
             sql.run("DELETE FROM run_check WHERE run_id = ?", run.id());
             rows.deleteSetup(run.id());
             for (EvidenceKind<?, ?> kind : EvidenceKinds.ALL) {

@@ -12,7 +12,7 @@ import java.util.Optional;
 /// Brings a study of an older version up to date, version by version. The new one is written into a file of its own and
 /// then put in the old one's place at once, so that there is a whole study under its name at every moment.
 final class Upgrade {
-    private static final List<UpgradeStep> STEPS = List.of(new UpgradeTo2(), new UpgradeTo3());
+    private static final List<UpgradeStep> STEPS = List.of(new UpgradeTo2(), new UpgradeTo3(), new UpgradeTo4());
 
     private Upgrade() {}
 

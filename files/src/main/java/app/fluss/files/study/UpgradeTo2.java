@@ -3,6 +3,7 @@ package app.fluss.files.study;
 import app.fluss.core.bench.FactKey;
 import app.fluss.core.bench.FactSource;
 import app.fluss.core.bench.Setup;
+import app.fluss.core.path.Chain;
 import app.fluss.core.work.Progress;
 import app.fluss.files.log.ImportOptions;
 import app.fluss.files.log.InputException;
@@ -179,14 +180,24 @@ final class UpgradeTo2 implements UpgradeStep {
                 row -> columns(row, stated.computeIfAbsent(row.getLong("id"), _ -> new TreeMap<>())));
         Bench bench = new BenchRecords(steps).read();
         RunRows runs = new RunRows(steps);
-        for (Run run : runs.all()) {
+        for (OldRun run : sql.list(
+                "SELECT run.id, game_id, stages, simulated FROM run JOIN scene ON scene.id = scene_id", OldRun::of)) {
             Setup own = Setup.EMPTY.withNamed(
-                    renamed(stated.getOrDefault(run.id(), Map.of())),
-                    run.simulated() ? FactSource.SIMULATED : FactSource.TYPED);
-            long game = sql.list("SELECT game_id FROM scene WHERE id = ?", row -> row.getLong(1), run.sceneId())
-                    .getFirst();
-            Setup onBench = bench.setup(game, run.path().chain()).withoutItems();
-            runs.insertSetup(run.id(), own.orBench(onBench));
+                    renamed(stated.getOrDefault(run.id, Map.of())),
+                    run.simulated ? FactSource.SIMULATED : FactSource.TYPED);
+            runs.insertSetup(
+                    run.id, own.orBench(bench.setup(run.game, run.chain).withoutItems()));
+        }
+    }
+
+    /// What is needed of a run.
+    private record OldRun(long id, long game, Chain chain, boolean simulated) {
+        static OldRun of(ResultSet row) throws SQLException {
+            return new OldRun(
+                    row.getLong("id"),
+                    row.getLong("game_id"),
+                    ChainJson.read(Sql.text(row, "stages")),
+                    row.getBoolean("simulated"));
         }
     }
 

@@ -5,9 +5,14 @@ import static org.assertj.core.api.Assertions.catchThrowableOfType;
 import static org.assertj.core.api.Assertions.within;
 
 import app.fluss.core.compare.TableComparison;
+import app.fluss.core.frame.Channel;
+import app.fluss.core.measure.Figure;
+import app.fluss.core.reading.Reading;
+import app.fluss.core.reading.ReadingSeries;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
+import java.util.Map;
 import java.util.SplittableRandom;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
@@ -35,9 +40,13 @@ class SmallFilesTest {
 
     @Test
     void readingsGiveAMeanWithItsRange() throws Exception {
-        Readings readings = ReadingsFile.read(file("t_s,claimed_fps,note\n1,70,\n2,,looked away\n3,74.5,\n4,66,\n"));
-        assertThat(readings.count()).isEqualTo(3);
-        assertThat(readings.mean().orNaN()).isCloseTo(210.5 / 3, within(1e-12));
+        ReadingSeries readings =
+                ReadingsFile.read(file("t_s,claimed_fps,note\n1,70,\n2,,looked away\n3,74.5,\n4,66,\n"));
+        assertThat(readings.readings().size()).isEqualTo(3);
+        assertThat(readings.mean().orNaN())
+                .as("70 for 2 s, 74.5 for 1 s, the last for the median gap")
+                .isCloseTo((2 * 70 + 74.5 + 1.5 * 66) / 4.5, within(1e-12));
+        assertThat(readings.marks()).containsExactly(new ReadingSeries.Mark(2, "looked away"));
         assertThat(readings.lowest().orNaN()).isEqualTo(66);
         assertThat(readings.highest().orNaN()).isEqualTo(74.5);
         assertThat(readings.base().isKnown()).isFalse();
@@ -46,17 +55,23 @@ class SmallFilesTest {
     @Test
     void readingsComeBackAsTheyWereWritten() throws Exception {
         Path file = folder.resolve("written.csv");
-        ReadingsFile.write(
-                List.of(new ReadingsFile.Reading(1, 120, 60), new ReadingsFile.Reading(2, 118, Double.NaN)), file);
-        Readings readings = ReadingsFile.read(file);
+        ReadingSeries written = new ReadingSeries(
+                List.of(new Reading(1, 120, 120, 120, 60), new Reading(2, 118, 112, 120, Double.NaN)),
+                List.of(),
+                Figure.of(97),
+                "slowest mean",
+                Map.of(Channel.POWER, Figure.of(14.5)));
+        ReadingsFile.write(written, file);
+        ReadingSeries readings = ReadingsFile.read(file);
+        assertThat(readings).isEqualTo(written);
         assertThat(readings.mean().orNaN()).isEqualTo(119);
         assertThat(readings.base().orNaN()).isEqualTo(60);
     }
 
     @Test
     void noReadingIsNoRateAndNotZero() throws Exception {
-        Readings none = ReadingsFile.read(file("t_s,claimed_fps\n1,\n"));
-        assertThat(none.count()).isZero();
+        ReadingSeries none = ReadingsFile.read(file("t_s,claimed_fps\n1,\n"));
+        assertThat(none.readings().size()).isZero();
         assertThat(none.mean().isKnown()).isFalse();
         assertThat(none.lowest().isKnown()).isFalse();
     }
@@ -69,6 +84,12 @@ class SmallFilesTest {
         assertThat(readingsFault("t_s,fps\n1,70\n"))
                 .contains("the columns t_s, fps")
                 .contains("expected claimed_fps");
+        assertThat(readingsFault("t_s,claimed_fps\n5,70\n4,70\n")).contains("line 3, column 1", "times that rise");
+        assertThat(readingsFault("t_s,claimed_fps,low_fps,high_fps\n1,70,75,80\n"))
+                .contains("range from low to high");
+        assertThat(readingsFault("claimed_fps,one_percent_low_fps\n70,71\n")).contains("not above the average");
+        assertThat(summaryFault("average_fps,one_percent_low_fps\n70,71\n")).contains("not above the average");
+        assertThat(summaryFault("average_fps,lowest_fps\n70,71\n")).contains("not above the average");
         assertThat(summaryFault("average_fps\n70\n71\n")).contains("2 rows", "one row");
         assertThat(summaryFault("duration_s,mean\n40,70\n")).contains("average_fps");
         assertThat(summaryFault("average_fps,one_percent_low_fps\n70,many\n")).contains("line 2, column 2", "'many'");
@@ -77,13 +98,13 @@ class SmallFilesTest {
     @Test
     void aSummaryKnowsWhatItWasTold() throws Exception {
         Summary summary = SummaryFile.read(file("average_fps\n81.25\n"));
-        assertThat(summary.averageFps().orNaN()).isEqualTo(81.25);
-        assertThat(summary.onePercentLowFps().isKnown()).isFalse();
+        assertThat(summary.claimed().mean().orNaN()).isEqualTo(81.25);
+        assertThat(summary.claimed().onePercentLow().isKnown()).isFalse();
         assertThat(summary.seconds().isKnown()).isFalse();
-        assertThat(summary.lowConvention()).isEmpty();
+        assertThat(summary.claimed().lowConvention()).isEmpty();
         Path again = folder.resolve("again.csv");
         SummaryFile.write(summary, again);
-        assertThat(SummaryFile.read(again).averageFps().orNaN()).isEqualTo(81.25);
+        assertThat(SummaryFile.read(again).claimed().mean().orNaN()).isEqualTo(81.25);
     }
 
     @Test
@@ -120,8 +141,8 @@ class SmallFilesTest {
             text.setCharAt(random.nextInt(text.length()), (char) (9 + random.nextInt(110)));
             text.deleteCharAt(random.nextInt(text.length()));
             try {
-                Readings readings = ReadingsFile.read(file(text.toString()));
-                assertThat(readings.count()).isBetween(0, 3);
+                ReadingSeries readings = ReadingsFile.read(file(text.toString()));
+                assertThat(readings.readings().size()).isBetween(0, 3);
             } catch (InputException e) {
                 assertThat(e.getMessage()).startsWith("small.csv");
             }
@@ -131,10 +152,11 @@ class SmallFilesTest {
     /// A byte-order mark, semicolons and decimal commas, as a spreadsheet writes them.
     @Test
     void tablesComeInEveryDialect() throws Exception {
-        Readings readings = ReadingsFile.read(file("\uFEFFt_s;claimed_fps;note\n1;70,5;\n2;71,5;a, b\n"));
+        ReadingSeries readings = ReadingsFile.read(file("\uFEFFt_s;claimed_fps;note\n1;70,5;\n2;71,5;a, b\n"));
         assertThat(readings.mean().orNaN()).isEqualTo(71);
         assertThat(SummaryFile.read(file("\uFEFFaverage_fps\tduration_s\n81,25\t40\n"))
-                        .averageFps()
+                        .claimed()
+                        .mean()
                         .orNaN())
                 .isEqualTo(81.25);
         List<TableComparison.Row> rows =

@@ -7,12 +7,12 @@ import static org.assertj.core.api.Assertions.within;
 import app.fluss.core.finding.Findings;
 import app.fluss.core.measure.Analysis;
 import app.fluss.core.measure.AnalysisSettings;
+import app.fluss.core.reading.ReadingSeries;
 import app.fluss.core.work.Progress;
 import app.fluss.core.work.StoppedException;
 import app.fluss.files.log.ImportOptions;
 import app.fluss.files.log.ImportedLog;
 import app.fluss.files.log.LogImport;
-import app.fluss.files.log.Readings;
 import app.fluss.files.log.ReadingsFile;
 import app.fluss.files.log.Summary;
 import app.fluss.files.log.SummaryFile;
@@ -91,16 +91,16 @@ class SimulationFolderTest {
     @Test
     void readingsAndSummaryComeBack() throws Exception {
         write("capture-locked-60", "out");
-        Readings readings = ReadingsFile.read(folder.resolve("out/readings.csv"));
-        assertThat(readings.count()).isEqualTo(10);
+        ReadingSeries readings = ReadingsFile.read(folder.resolve("out/readings.csv"));
+        assertThat(readings.readings().size()).isEqualTo(10);
         assertThat(readings.base().orNaN()).isCloseTo(60, within(0.5));
         assertThat(readings.mean().orNaN())
                 .isBetween(readings.lowest().orNaN(), readings.highest().orNaN());
         write("native", "out");
         Summary summary = SummaryFile.read(folder.resolve("out/summary.csv"));
-        assertThat(summary.averageFps().orNaN()).isCloseTo(77, within(2.0));
-        assertThat(summary.onePercentLowFps().orNaN()).isBetween(40.0, 70.0);
-        assertThat(summary.lowConvention()).isEqualTo("slowest mean");
+        assertThat(summary.claimed().mean().orNaN()).isCloseTo(77, within(2.0));
+        assertThat(summary.claimed().onePercentLow().orNaN()).isBetween(40.0, 70.0);
+        assertThat(summary.claimed().lowConvention()).isEqualTo("slowest mean");
     }
 
     @Test

@@ -18,6 +18,7 @@ import app.fluss.core.plan.Wish;
 import app.fluss.core.reading.Impression;
 import app.fluss.core.reading.PadEntry;
 import app.fluss.core.reading.PadMark;
+import app.fluss.core.reading.ReadingSeries;
 import app.fluss.core.reading.TypedReading;
 import app.fluss.core.work.Progress;
 import app.fluss.files.log.ReadingsFile;
@@ -133,14 +134,14 @@ class BenchAndCaptureTest {
             Attempt typed = study.capture().open().orElseThrow();
             Path readings = folder.resolve("pad.csv");
             ReadingsFile.writePad(typed.entries(), readings);
-            Claim claim = Claim.of(ReadingsFile.read(readings));
-            assertThat(claim.mean().orNaN()).isEqualTo(38.75);
-            assertThat(claim.lowest().orNaN()).as("the end of a range").isEqualTo(33);
+            ReadingSeries read = ReadingsFile.read(readings);
+            assertThat(read.mean().orNaN()).isEqualTo(38.75);
+            assertThat(read.lowest().orNaN()).as("the end of a range").isEqualTo(33);
             Taking taking = new Taking(OptionalLong.of(1_000), Outcome.REPEAT, "door was shut", typed.impression());
             Run run = study.finish(
                     typed,
                     draft("one").taken(taking),
-                    List.of(new RunEvidence<>(EvidenceKinds.READINGS, readings, claim)),
+                    List.of(new RunEvidence<>(EvidenceKinds.READINGS, readings, read)),
                     List.of(new Taking.Checked(
                             "same-route", app.fluss.core.path.Outcome.State.UNKNOWN, "only you can tell", false)),
                     Progress.NONE);
@@ -209,7 +210,7 @@ class BenchAndCaptureTest {
             study.capture().summarise(attempt, new Attempt.TypedSummary("61,5", "40", ""));
             Attempt told = study.capture().open().orElseThrow();
             assertThat(told.grade(false, false)).isEqualTo(Grade.C);
-            assertThat(told.summary().summary(40).orElseThrow().averageFps().orNaN())
+            assertThat(told.summary().summary(40).orElseThrow().claimed().mean().orNaN())
                     .isEqualTo(61.5);
         }
     }

@@ -146,7 +146,7 @@ class StudyTest {
         Study.open(file).close();
         run("PRAGMA user_version = 99");
         assertThatThrownBy(() -> Study.open(file)).hasMessageContaining("newer Fluss (version 99");
-        run("PRAGMA user_version = 3");
+        run("PRAGMA user_version = 4");
         run("CREATE TRIGGER evil AFTER INSERT ON game BEGIN DELETE FROM run; END");
         assertThatThrownBy(() -> Study.open(file)).hasMessageContaining("damaged");
         run("DROP TRIGGER evil");
@@ -228,11 +228,11 @@ class StudyTest {
             Run read = study.runs().getFirst();
             Run told = study.runs().get(1);
             assertThat(read.grade()).isEqualTo(Grade.D);
-            assertThat(read.settings().claimedFps().orNaN()).isEqualTo(70);
-            assertThat(read.claim().orElseThrow().lowest().orNaN()).isEqualTo(66);
+            assertThat(read.settings().claimed().mean().orNaN()).isEqualTo(70);
+            assertThat(read.claimed().lowest().orNaN()).isEqualTo(66);
             assertThat(told.grade()).isEqualTo(Grade.C);
-            assertThat(told.claim().orElseThrow().onePercentLow().orNaN()).isEqualTo(60.25);
-            assertThat(told.claim().orElseThrow().lowest().isKnown()).isFalse();
+            assertThat(told.claimed().onePercentLow().orNaN()).isEqualTo(60.25);
+            assertThat(told.claimed().lowest().isKnown()).isFalse();
             assertThat(study.check()).isEmpty();
             study.undo();
             assertThat(study.runs()).containsExactly(read);

@@ -2,6 +2,7 @@ package app.fluss.files.study;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.Assertions.within;
 
 import app.fluss.core.bench.FactKey;
 import app.fluss.core.bench.FactSource;
@@ -13,6 +14,7 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.sql.DriverManager;
 import java.util.Arrays;
+import java.util.List;
 import java.util.Objects;
 import java.util.Set;
 import java.util.TreeSet;
@@ -48,7 +50,7 @@ class StudyUpgradeTest {
         byte[] before = Files.readAllBytes(file);
         try (Study study = Study.open(file)) {
             assertThat(study.notices())
-                    .anyMatch(line -> line.contains("from version 1 to version 3"))
+                    .anyMatch(line -> line.contains("from version 1 to version 4"))
                     .anyMatch(line -> line.contains("demo (version 1).fluss"));
             assertThat(study.runs()).hasSize(11);
             assertThat(study.nextUndo()).as("steps of the old shape are gone").isEmpty();
@@ -142,7 +144,7 @@ class StudyUpgradeTest {
             Files.copy(old, two);
         }
         try (Study study = Study.open(two)) {
-            assertThat(study.notices()).anyMatch(line -> line.contains("from version 2 to version 3"));
+            assertThat(study.notices()).anyMatch(line -> line.contains("from version 2 to version 4"));
             assertThat(study.check()).isEmpty();
             Run traced = study.runs().getLast();
             StoredLatency stored = study.evidence(traced, EvidenceKinds.LATENCY).orElseThrow();
@@ -154,6 +156,26 @@ class StudyUpgradeTest {
             StoredLatency again = study.evidence(traced, EvidenceKinds.LATENCY).orElseThrow();
             assertThat(Arrays.stream(again.samplesMs()).boxed()).hasSize(10).allMatch(ms -> Math.abs(ms - 40) < 1);
             assertThat(study.check()).isEmpty();
+        }
+    }
+
+    /// A reading counts for as long as it stood since version 4; what is not read any more keeps its figures.
+    @Test
+    void versionThreeWeighsItsReadingsByTime() throws Exception {
+        Path three = folder.resolve("three.fluss");
+        try (var old = Objects.requireNonNull(StudyUpgradeTest.class.getResourceAsStream("study-3.fluss"))) {
+            Files.copy(old, three);
+        }
+        try (Study study = Study.open(three)) {
+            assertThat(study.notices()).anyMatch(line -> line.contains("from version 3 to version 4"));
+            assertThat(study.notices()).anyMatch(line -> line.contains("odd.csv keeps its figures"));
+            List<Run> runs = study.runs();
+            assertThat(runs.getFirst().claimed().mean().orNaN())
+                    .as("60 for 10 s, 66 for 2 s, 90 for 8 s, 72 for the median gap of 8 s")
+                    .isCloseTo((600 + 132 + 720 + 576) / 28.0, within(1e-12));
+            assertThat(runs.get(1).claimed().mean().orNaN()).isEqualTo(65);
+            assertThat(runs.get(2).claimed().onePercentLow().orNaN()).isEqualTo(60.25);
+            assertThat(study.check()).singleElement().asString().contains("odd.csv");
         }
     }
 }

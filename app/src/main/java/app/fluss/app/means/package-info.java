@@ -1,0 +1,2 @@
+/// What can be measured with what there is.
+package app.fluss.app.means;
