@@ -260,7 +260,7 @@ class DayTest extends WindowTest {
         settle();
         List<PadEntry> entries = contents().attempt().orElseThrow().entries();
         until(() -> assertThat(entries).hasSize(3));
-        until(() -> assertThat(PadEntry.meanFps(entries)).isEqualTo((71 + 36.5) / 2));
+        until(() -> assertThat(PadEntry.series(entries).mean().orNaN()).isCloseTo((71 + 36.5) / 2, within(1e-9)));
         until(() -> assertThat(entries.getLast())
                 .isInstanceOfSatisfying(
                         PadEntry.Marked.class,

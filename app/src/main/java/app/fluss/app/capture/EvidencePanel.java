@@ -148,7 +148,9 @@ final class EvidencePanel extends VBox {
 
     void show(Optional<Attempt> attempt) {
         shown = attempt;
-        pad.show(attempt.map(Attempt::entries).orElse(List.of()));
+        pad.show(
+                attempt.map(Attempt::id).orElse(0L),
+                attempt.map(Attempt::entries).orElse(List.of()));
         summary.show(attempt.map(Attempt::summary).orElse(Attempt.TypedSummary.NONE));
         impression.show(attempt.map(Attempt::impression).orElse(Impression.NONE));
         showGrade();

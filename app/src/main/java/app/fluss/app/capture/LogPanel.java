@@ -156,7 +156,7 @@ final class LogPanel extends VBox {
                                 figure("delivered", growing.recent().delivered()),
                                 Labels.of("in the last 10 s", "muted", "small"));
                 window.set(new TimeWindow(0, Math.max(1, growing.band().elapsedMs())));
-                band.show(new BandView.Shown(growing.band(), growing.stutters(), List.of(), ""));
+                band.show(new BandView.Shown(growing.band(), growing.stutters(), List.of(), List.of(), ""));
             }
             case LiveLog.State.Settled(Path file, ImportedLog log) -> {
                 words.setText("● %s is attached: %d images. %s"

@@ -43,6 +43,8 @@ final class PadView extends VBox {
         void takeBack();
     }
 
+    private long shown;
+
     PadView(Keeper keeper) {
         super(8);
         this.keeper = keeper;
@@ -134,8 +136,16 @@ final class PadView extends VBox {
         entry.pseudoClassStateChanged(PseudoClass.getPseudoClass("empty"), typed.isEmpty());
     }
 
-    /// Shows what is kept, the latest on top.
-    void show(List<PadEntry> entries) {
+    /// Shows what is kept, the latest on top. What was typed for another attempt and not kept goes.
+    ///
+    /// @param attempt its number; 0 without one
+    void show(long attempt, List<PadEntry> entries) {
+        if (attempt != shown) {
+            shown = attempt;
+            typed.setLength(0);
+            tell("");
+            showEntry();
+        }
         recent.getChildren().clear();
         for (int i = entries.size() - 1; i >= Math.max(0, entries.size() - SHOWN); i--) {
             recent.getChildren().add(line(entries.get(i)));
@@ -148,7 +158,7 @@ final class PadView extends VBox {
                                 .formatted(
                                         count,
                                         count == 1 ? "reading" : "readings",
-                                        Numbers.text(PadEntry.meanFps(entries), 1)));
+                                        Numbers.text(PadEntry.series(entries).mean(), 1)));
     }
 
     private static HBox line(PadEntry entry) {

@@ -10,6 +10,8 @@ import app.fluss.app.theme.Theme;
 import app.fluss.core.measure.BandLevels;
 import app.fluss.core.measure.Stutters;
 import app.fluss.core.measure.Ticks;
+import app.fluss.core.toggle.ToggleComparison;
+import app.fluss.core.toggle.ToggleStretch;
 import app.fluss.files.study.StoredSection;
 import java.util.List;
 import java.util.function.BiConsumer;
@@ -60,11 +62,18 @@ public final class BandView extends CanvasView {
     /// @param band frame times, ready to draw
     /// @param stutters among them
     /// @param sections marked stretches
+    /// @param toggles stretches with the path on or off, on the clock of the band
     /// @param none what is said where there are no frame times
-    public record Shown(BandLevels band, Stutters stutters, List<StoredSection> sections, String none) {
+    public record Shown(
+            BandLevels band,
+            Stutters stutters,
+            List<StoredSection> sections,
+            List<ToggleStretch> toggles,
+            String none) {
         /// Keeps a copy.
         public Shown {
             sections = List.copyOf(sections);
+            toggles = List.copyOf(toggles);
         }
 
         /// The band of a run.
@@ -73,6 +82,7 @@ public final class BandView extends CanvasView {
                     run.band(),
                     run.analysis().stutters(),
                     run.sections(),
+                    run.toggled().map(ToggleComparison::stretches).orElse(List.of()),
                     "This run has no frame log: it rests on %s."
                             .formatted(run.run().grade().rests()));
         }
@@ -187,6 +197,7 @@ public final class BandView extends CanvasView {
         now.band.fill(stretch.fromMs(), stretch.toMs(), columns);
         double top = ceiling(columns);
         double plotHeight = height - top() - bottom();
+        toggles(g, palette, now, height);
         sections(g, palette, now, height);
         axes(g, palette, top, plotHeight, width, height);
         columns(g, palette, columns, top, plotHeight);
@@ -204,6 +215,23 @@ public final class BandView extends CanvasView {
             longest = columns.max(x) > longest ? columns.max(x) : longest;
         }
         return Ticks.roundUp(longest * 1.05);
+    }
+
+    /// Stretches with the path on are tinted, those with it off are not; what settles between them is hatched by
+    /// neither.
+    private void toggles(GraphicsContext g, Palette palette, Shown now, double height) {
+        g.setTextBaseline(VPos.TOP);
+        g.setTextAlign(TextAlignment.LEFT);
+        for (ToggleStretch stretch : now.toggles) {
+            double from = Math.max(left(), xAt(stretch.fromMs()));
+            double to = Math.min(getWidth() - right(), xAt(stretch.toMs()));
+            if (to > from) {
+                g.setFill(palette.get(stretch.on() ? Role.FOAM : Role.RAISED).deriveColor(0, 1, 1, 0.3));
+                g.fillRect(from, top(), to - from, height - top() - bottom());
+                g.setFill(palette.get(Role.MUTED));
+                g.fillText(stretch.on() ? "on" : "off", from + 4, 0);
+            }
+        }
     }
 
     private void sections(GraphicsContext g, Palette palette, Shown now, double height) {

@@ -101,6 +101,7 @@ public final class ExamineScreen extends VBox {
         title.getStyleClass().add("title");
         simulated.getStyleClass().addAll("chip", "chip-warm");
         simulated.setMinWidth(USE_PREF_SIZE);
+        simulated.managedProperty().bind(simulated.visibleProperty());
         Button displayButton = Buttons.quiet("Display…", "State the refresh rate and sync mode of this run", display);
         correct = Buttons.quiet("Correct…", "Correct what was typed of this run", () -> {
             Run run = workbench.selectedProperty().get();

@@ -36,7 +36,9 @@ import javafx.scene.control.Label;
 import javafx.scene.control.Menu;
 import javafx.scene.control.MenuButton;
 import javafx.scene.control.MenuItem;
+import javafx.scene.control.ScrollPane;
 import javafx.scene.control.SeparatorMenuItem;
+import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
@@ -60,6 +62,9 @@ final class FramesPane extends VBox {
     private final FigureGrid figures = new FigureGrid();
     private final ChoiceBox<LowConvention> convention = new ChoiceBox<>();
     private final MenuButton sections = new MenuButton("Sections");
+    private final SwitchesMenu switches;
+    private final VBox weavePanel;
+    private final VBox toggle = new VBox();
     private final Map<ExamineScreen.Part, VBox> panels = new EnumMap<>(ExamineScreen.Part.class);
     private @Nullable AnalysedRun shown;
 
@@ -76,8 +81,8 @@ final class FramesPane extends VBox {
         convention.setPrefWidth(130);
         convention.valueProperty().subscribe(this::showFigures);
         Button whole = Buttons.quiet("All", "Show the whole run (Home)", this::showAll);
-        Button markButton =
-                Buttons.quiet("Mark", "Mark what is shown as a section (M); or drag with Shift", this::markShown);
+        switches = new SwitchesMenu(
+                workbench, theme, () -> (window.get().fromMs() + window.get().toMs()) / 2);
         sections.getStyleClass().add("quiet");
         sections.setMinWidth(USE_PREF_SIZE);
         sections.setOnShowing(_ -> fillSections());
@@ -90,15 +95,8 @@ final class FramesPane extends VBox {
         figureHead.setAlignment(Pos.CENTER_LEFT);
         VBox figurePanel = Boxes.panel(figureHead, figures);
         figurePanel.setMinWidth(USE_PREF_SIZE);
-        HBox bandHead = new HBox(
-                8,
-                Labels.heading("Frame time"),
-                Labels.of("ms · ◆ stutter", "muted"),
-                Boxes.spacer(),
-                whole,
-                markButton,
-                sections);
-        bandHead.setAlignment(Pos.CENTER_LEFT);
+        FlowPane bandHead = new FlowPane(
+                8, 4, Labels.heading("Frame time"), Labels.of("ms · ◆ stutter", "muted"), whole, sections, switches);
         VBox bandPanel = Boxes.panel(bandHead, band);
         VBox.setVgrow(band, Priority.ALWAYS);
         VBox.setVgrow(bandPanel, Priority.ALWAYS);
@@ -106,7 +104,7 @@ final class FramesPane extends VBox {
         HBox weaveHead = new HBox(
                 10, Labels.heading("Refresh weave"), Labels.of("one second a row", "muted"), Boxes.spacer(), legend());
         weaveHead.setAlignment(Pos.CENTER_LEFT);
-        VBox weavePanel = Boxes.panel(weaveHead, weave);
+        weavePanel = Boxes.panel(weaveHead, weave);
         VBox.setVgrow(weave, Priority.ALWAYS);
         weave.setMinHeight(104);
         weave.setPrefHeight(150);
@@ -118,7 +116,11 @@ final class FramesPane extends VBox {
         HBox upper = new HBox(10, left, figurePanel);
         VBox.setVgrow(upper, Priority.ALWAYS);
         upper.setMaxHeight(500);
-        getChildren().setAll(upper, weavePanel);
+        VBox parts = new VBox(10, upper, toggle, weavePanel);
+        ScrollPane scroll = Boxes.scrolling(parts);
+        scroll.setFitToHeight(true);
+        VBox.setVgrow(scroll, Priority.ALWAYS);
+        getChildren().setAll(scroll);
         panels.put(ExamineScreen.Part.RATES, ladderPanel);
         panels.put(ExamineScreen.Part.FRAME_TIMES, bandPanel);
         panels.put(ExamineScreen.Part.WEAVE, weavePanel);
@@ -139,6 +141,16 @@ final class FramesPane extends VBox {
         boolean sameRun =
                 run != null && shown != null && run.run().id() == shown.run().id();
         shown = run;
+        switches.show(run);
+        toggle.getChildren().clear();
+        if (run != null) {
+            run.toggled().ifPresent(toggled -> toggle.getChildren().setAll(new TogglePanel(toggled)));
+        }
+        toggle.setVisible(!toggle.getChildren().isEmpty());
+        toggle.setManaged(toggle.isVisible());
+        // Both do not fit, and a run that is switched is looked at stretch by stretch.
+        weavePanel.setVisible(!toggle.isVisible());
+        weavePanel.setManaged(!toggle.isVisible());
         band.show(run == null ? null : BandView.Shown.of(run));
         weave.show(run);
         if (run == null) {
@@ -182,7 +194,10 @@ final class FramesPane extends VBox {
     /// The figures as tab-separated text; empty without a run.
     String figuresAsText() {
         AnalysedRun run = shown;
-        return run == null ? "" : figures.asText(names(run), stretches(run), convention.getValue());
+        return run == null
+                ? ""
+                : figures.asText(names(run), stretches(run), convention.getValue())
+                        + run.toggled().map(TogglePanel::asText).orElse("");
     }
 
     private void markShown() {
@@ -193,6 +208,9 @@ final class FramesPane extends VBox {
     private void fillSections() {
         AnalysedRun run = shown;
         sections.getItems().clear();
+        MenuItem marking = new MenuItem("Mark what is shown (M; or drag with Shift)");
+        marking.setOnAction(_ -> markShown());
+        sections.getItems().addAll(marking, new SeparatorMenuItem());
         for (StoredSection stored : run == null ? List.<StoredSection>of() : run.sections()) {
             Menu menu = new Menu(stored.section().name());
             for (Section.Weight weight : Section.Weight.values()) {
@@ -208,8 +226,8 @@ final class FramesPane extends VBox {
             menu.getItems().addAll(new SeparatorMenuItem(), rename, remove);
             sections.getItems().add(menu);
         }
-        if (sections.getItems().isEmpty()) {
-            MenuItem none = new MenuItem("No section is marked: drag with Shift over the frame times");
+        if (run == null || run.sections().isEmpty()) {
+            MenuItem none = new MenuItem("No section is marked yet");
             none.setDisable(true);
             sections.getItems().add(none);
         }

@@ -89,7 +89,7 @@ final class LadderView extends VBox {
         value.setAlignment(Pos.CENTER_RIGHT);
         StackPane track = new StackPane();
         track.setAlignment(Pos.CENTER_LEFT);
-        track.setMinWidth(60);
+        track.setMinWidth(30);
         track.setPrefWidth(RUNG_WIDTH);
         HBox.setHgrow(track, Priority.ALWAYS);
         Region bar = new Region();
@@ -101,7 +101,8 @@ final class LadderView extends VBox {
         track.getChildren().add(bar);
         Label between = new Label(rung.between);
         between.getStyleClass().addAll("muted", "small");
-        between.setMinWidth(96);
+        between.setPrefWidth(96);
+        between.setMinWidth(0);
         HBox row = new HBox(8, name, value, track, between);
         row.setAlignment(Pos.CENTER_LEFT);
         String reason = Numbers.reason(rung.rate);

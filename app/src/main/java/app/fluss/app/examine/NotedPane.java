@@ -51,6 +51,7 @@ final class NotedPane extends VBox {
             VBox.setVgrow(course, Priority.ALWAYS);
             parts.add(panel);
         });
+        run.toggled().ifPresent(toggled -> parts.add(new TogglePanel(toggled)));
         Impression felt = run.run().taking().impression();
         if (felt.isSaid()) {
             parts.add(Boxes.panel(Labels.heading("How it felt"), felt(felt)));

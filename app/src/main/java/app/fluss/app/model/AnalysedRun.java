@@ -4,6 +4,7 @@ import app.fluss.core.finding.Finding;
 import app.fluss.core.generation.WaysToKnow;
 import app.fluss.core.measure.Analysis;
 import app.fluss.core.measure.BandLevels;
+import app.fluss.core.toggle.ToggleComparison;
 import app.fluss.files.study.Run;
 import app.fluss.files.study.StoredPictures;
 import app.fluss.files.study.StoredSection;
@@ -22,6 +23,7 @@ import java.util.Optional;
 /// @param ways how much of it was generated, in three ways
 /// @param latency what was measured and worked out of its latency
 /// @param stream what was worked out of its stream; empty without one
+/// @param toggled its path against itself switched off; empty for a run on one path
 /// @param noted what counters and tools said of it
 /// @param headset what a headset showed of it; empty without one
 public record AnalysedRun(
@@ -35,5 +37,6 @@ public record AnalysedRun(
         WaysToKnow ways,
         AnalysedLatency latency,
         Optional<StreamWork> stream,
+        Optional<ToggleComparison> toggled,
         NotedRun noted,
         Optional<HeadsetSeen> headset) {}

@@ -18,6 +18,7 @@ import app.fluss.core.path.Judgement;
 import app.fluss.core.path.Outcome;
 import app.fluss.core.path.Requirement;
 import app.fluss.core.stream.blame.Blame;
+import app.fluss.core.toggle.ToggleComparison;
 import app.fluss.core.work.Progress;
 import app.fluss.files.study.Attached;
 import app.fluss.files.study.DeliveryPath;
@@ -108,6 +109,7 @@ final class Analyses {
                         .map(blamed -> new KnownOfRun.Blamed(blamed.hitches(), blamed.alignment())),
                 stream.flatMap(seen -> seen.probe().map(probe -> new KnownOfRun.Probe(probe, seen.bufferMs()))),
                 headset.map(HeadsetSeen::whole)));
+        NotedRun noted = NotedRun.of(open, run);
         return new AnalysedRun(
                 run,
                 analysis,
@@ -119,8 +121,18 @@ final class Analyses {
                 ways,
                 latency,
                 stream,
-                NotedRun.of(open, run),
+                toggled(run, analysis, noted),
+                noted,
                 headset);
+    }
+
+    private static Optional<ToggleComparison> toggled(Run run, Analysis analysis, NotedRun noted) {
+        if (!run.isToggled()) {
+            return Optional.empty();
+        }
+        return run.hasLog()
+                ? Optional.of(ToggleComparison.of(analysis.slice().log(), run.toggles(), run.settings()))
+                : noted.readings().map(series -> ToggleComparison.of(series, run.toggles()));
     }
 
     /// The figures of each marked stretch of a run; of a run without a log those of the whole run.

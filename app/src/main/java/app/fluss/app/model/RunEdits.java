@@ -4,9 +4,11 @@ import app.fluss.core.bench.FactSource;
 import app.fluss.core.bench.Setup;
 import app.fluss.core.measure.DisplayMode;
 import app.fluss.core.measure.Section;
+import app.fluss.core.toggle.ToggleMark;
 import app.fluss.files.study.Outcome;
 import app.fluss.files.study.Run;
 import app.fluss.files.study.StoredSection;
+import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
 
@@ -46,6 +48,11 @@ public final class RunEdits {
 
     private void set(String name, Run run, Setup setup) {
         edits.change(name, study -> study.setSetup(run, setup));
+    }
+
+    /// Says where the path of a run was switched on and off while it went on; nowhere makes it a whole run again.
+    public void setToggles(Run run, List<ToggleMark> marks) {
+        edits.change("Marking switches", study -> study.setToggles(run, marks));
     }
 
     /// Says whether a run counts.

@@ -99,6 +99,7 @@ class WeaveViewTest extends ApplicationTest {
                         Figure.missing("not looked at"),
                         Optional.empty()),
                 Optional.empty(),
+                Optional.empty(),
                 new NotedRun(run.claimed(), Optional.empty(), Map.of(), Map.of()),
                 Optional.empty());
     }

@@ -126,7 +126,12 @@ final class ComparisonFindings {
                             .formatted(RunFindings.plain(generation.nominal().orNaN()))));
         }
         Map<String, Figure> figures = new LinkedHashMap<>();
-        comparison.measures().forEach((measure, compared) -> figures.put(measure.title(), compared.difference()));
+        comparison.measures().forEach((measure, compared) -> {
+            boolean there = compared.a().isKnown() || compared.b().isKnown();
+            if (there || measure.description().weakest().hasLog()) {
+                figures.put(measure.title(), compared.difference());
+            }
+        });
         for (GenerationMeasure measure : GenerationMeasure.values()) {
             figures.put(measure.title(), measure.of(generation));
         }

@@ -1,7 +1,8 @@
 package app.fluss.core.reading;
 
+import app.fluss.core.measure.Figure;
 import java.util.List;
-import java.util.stream.DoubleStream;
+import java.util.Map;
 
 /// Something that was typed on the pad while a scene ran.
 public sealed interface PadEntry {
@@ -22,12 +23,20 @@ public sealed interface PadEntry {
                 .toList();
     }
 
-    /// The mean of the readings, /s; NaN if there are none.
-    static double meanFps(List<PadEntry> entries) {
-        return middles(entries).average().orElse(Double.NaN);
-    }
-
-    private static DoubleStream middles(List<PadEntry> entries) {
-        return readings(entries).stream().mapToDouble(entry -> entry.reading().middleFps());
+    /// What the readings come to, as they will be kept.
+    static ReadingSeries series(List<PadEntry> entries) {
+        return new ReadingSeries(
+                readings(entries).stream()
+                        .map(entry -> new Reading(
+                                entry.atMs() / 1000.0,
+                                entry.reading().middleFps(),
+                                entry.reading().lowFps(),
+                                entry.reading().highFps(),
+                                Double.NaN))
+                        .toList(),
+                List.of(),
+                Figure.missing("a pad has no 1 % low"),
+                "",
+                Map.of());
     }
 }

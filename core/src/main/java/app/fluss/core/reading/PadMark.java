@@ -15,6 +15,8 @@ public enum PadMark {
     LAG('L', "lag felt"),
     /// A hitch was seen.
     HITCH('H', "hitch"),
+    /// The path was switched on or off.
+    TOGGLE('T', "path switched"),
     /// A new section of the scene begins.
     SECTION('S', "section");
 

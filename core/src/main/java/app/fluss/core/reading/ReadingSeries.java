@@ -110,6 +110,23 @@ public record ReadingSeries(
         return Figure.ofFinite(sum / weights, otherwise);
     }
 
+    /// The mean rate over a stretch, each reading for as long as it stood within it.
+    ///
+    /// @throws IllegalStateException if the readings have no times
+    public Figure meanBetween(double fromS, double toS) {
+        double sum = 0;
+        double seconds = 0;
+        for (int i = 0; i < readings.size(); i++) {
+            double begin = Math.max(fromS, readings.get(i).second());
+            double end = Math.min(toS, readings.get(i).second() + stoodS(i));
+            if (end > begin) {
+                sum += (end - begin) * readings.get(i).fps();
+                seconds += end - begin;
+            }
+        }
+        return Figure.ofFinite(sum / seconds, "nothing was read in this stretch");
+    }
+
     /// The lowest that was read.
     public Figure lowest() {
         return end(Reading::lowFps, DoubleStream::min);

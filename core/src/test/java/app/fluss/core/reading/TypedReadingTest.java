@@ -51,8 +51,8 @@ class TypedReadingTest {
                 new PadEntry.Counted(1000, new TypedReading.Read(30, 40)),
                 new PadEntry.Marked(1500, PadMark.WORST),
                 new PadEntry.Counted(2000, new TypedReading.Read(45, 45)));
-        assertThat(PadEntry.meanFps(entries)).isEqualTo(40);
-        assertThat(PadEntry.meanFps(List.of())).isNaN();
+        assertThat(PadEntry.series(entries).mean().orNaN()).isEqualTo(40);
+        assertThat(PadEntry.series(List.of()).mean().isKnown()).isFalse();
     }
 
     @Test

@@ -230,6 +230,19 @@ final class RunRows {
                 date.orElse(null));
     }
 
+    /// Says where the path of a run was switched, in place of what was said before.
+    void setToggles(long run, List<ToggleMark> marks) throws SQLException {
+        sql.run("DELETE FROM toggle_mark WHERE run_id = ?", run);
+        for (ToggleMark mark : marks) {
+            sql.insert(
+                    "INSERT INTO toggle_mark (run_id, at_ms, turns_on, settles_ms) VALUES (?, ?, ?, ?)",
+                    run,
+                    mark.atMs(),
+                    mark.turnsOn(),
+                    mark.settlesMs());
+        }
+    }
+
     void deleteSetup(long run) throws SQLException {
         sql.run("DELETE FROM fact WHERE run_id = ?", run);
         sql.run("DELETE FROM run_item WHERE run_id = ?", run);

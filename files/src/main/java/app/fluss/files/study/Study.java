@@ -4,6 +4,7 @@ import app.fluss.core.bench.Setup;
 import app.fluss.core.frame.FrameLog;
 import app.fluss.core.frame.ImportNotes;
 import app.fluss.core.measure.Section;
+import app.fluss.core.toggle.ToggleMark;
 import app.fluss.core.work.Progress;
 import app.fluss.files.log.DifferencesFile;
 import java.io.IOException;
@@ -229,6 +230,10 @@ public final class Study implements AutoCloseable {
             return steps.change(label, () -> {
                 long id = run.run();
                 shelf.add(id, packets, packing);
+                List<ToggleMark> switches = Switched.of(evidence);
+                if (!switches.isEmpty()) {
+                    rows.setToggles(id, switches);
+                }
                 return rows.numbered(id).orElseThrow();
             });
         }
@@ -301,6 +306,16 @@ public final class Study implements AutoCloseable {
     public void setSetup(Run run, Setup setup) throws StudyException {
         steps.change("state the setup of " + run.name(), () -> {
             rows.insertSetup(run.id(), setup);
+            return true;
+        });
+    }
+
+    /// Says where the path of a run was switched on and off while it went on.
+    ///
+    /// @param marks in time; none for a run on one path
+    public void setToggles(Run run, List<ToggleMark> marks) throws StudyException {
+        steps.change("mark the switches of " + run.name(), () -> {
+            rows.setToggles(run.id(), marks);
             return true;
         });
     }

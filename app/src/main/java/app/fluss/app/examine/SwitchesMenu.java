@@ -1,0 +1,145 @@
+package app.fluss.app.examine;
+
+import app.fluss.app.model.AnalysedRun;
+import app.fluss.app.model.RunEdits;
+import app.fluss.app.model.Workbench;
+import app.fluss.app.theme.Dialogs;
+import app.fluss.app.theme.Labels;
+import app.fluss.app.theme.Numbers;
+import app.fluss.app.theme.Theme;
+import app.fluss.core.frame.FrameLog;
+import app.fluss.core.toggle.Switches;
+import app.fluss.core.toggle.ToggleMark;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.function.DoubleSupplier;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import javafx.scene.control.ButtonBar;
+import javafx.scene.control.ButtonType;
+import javafx.scene.control.Dialog;
+import javafx.scene.control.MenuButton;
+import javafx.scene.control.MenuItem;
+import javafx.scene.control.SeparatorMenuItem;
+import javafx.scene.control.Tooltip;
+import javafx.scene.layout.VBox;
+import org.jspecify.annotations.Nullable;
+
+/// Says where the path of a run was switched on and off: proposed by kinds or by the rate and confirmed, or set by hand
+/// in the middle of what is shown.
+final class SwitchesMenu extends MenuButton {
+    private static final ButtonType USE = new ButtonType("Use these switches", ButtonBar.ButtonData.OK_DONE);
+
+    private final Workbench workbench;
+    private final Theme theme;
+    private final DoubleSupplier middleMs;
+    private @Nullable AnalysedRun shown;
+
+    /// @param middleMs the middle of what is shown, ms since the log's first image
+    SwitchesMenu(Workbench workbench, Theme theme, DoubleSupplier middleMs) {
+        super("Switches");
+        this.workbench = workbench;
+        this.theme = theme;
+        this.middleMs = middleMs;
+        setId("switches");
+        getStyleClass().add("quiet");
+        setMinWidth(USE_PREF_SIZE);
+        setTooltip(new Tooltip("Where the path was switched on and off while the run went on"));
+        setOnShowing(_ -> fill());
+        fill();
+    }
+
+    void show(@Nullable AnalysedRun run) {
+        shown = run;
+    }
+
+    private void fill() {
+        AnalysedRun run = shown;
+        getItems().clear();
+        item("Propose by kinds of images", () -> propose(Switches::byKinds, "by the kinds of its images"));
+        item("Propose by changes of the rate", () -> propose(Switches::byRate, "by changes of its rate"));
+        item("Switched on here", () -> set(true));
+        item("Switched off here", () -> set(false));
+        if (run != null && run.run().isToggled()) {
+            getItems().add(new SeparatorMenuItem());
+            item(
+                    "Swap on and off",
+                    () -> keep(marks().stream()
+                            .map(mark -> new ToggleMark(mark.atMs(), !mark.turnsOn(), mark.settlesMs()))
+                            .toList()));
+            item("Remove all switches", () -> keep(List.of()));
+        }
+    }
+
+    private void item(String words, Runnable action) {
+        MenuItem item = new MenuItem(words);
+        item.setOnAction(_ -> action.run());
+        getItems().add(item);
+    }
+
+    private List<ToggleMark> marks() {
+        AnalysedRun run = shown;
+        return run == null ? List.of() : run.run().toggles();
+    }
+
+    private void keep(List<ToggleMark> marks) {
+        AnalysedRun run = shown;
+        if (run != null) {
+            workbench.edits().runs().setToggles(run.run(), marks);
+        }
+    }
+
+    private void set(boolean on) {
+        AnalysedRun run = shown;
+        if (run != null && run.run().hasLog()) {
+            List<ToggleMark> marks = new ArrayList<>(marks());
+            FrameLog log = run.analysis().slice().log();
+            marks.add(new ToggleMark(log.present().at(0) + middleMs.getAsDouble(), on, ToggleMark.SETTLES_MS));
+            marks.sort(Comparator.comparingDouble(ToggleMark::atMs));
+            keep(marks);
+        }
+    }
+
+    private void propose(Function<FrameLog, List<ToggleMark>> find, String how) {
+        AnalysedRun run = shown;
+        if (run == null || !run.run().hasLog()) {
+            return;
+        }
+        FrameLog log = run.analysis().slice().log();
+        List<ToggleMark> found = find.apply(log);
+        RunEdits edits = workbench.edits().runs();
+        Dialog<ButtonType> dialog = Dialogs.make(
+                theme, getScene().getWindow(), "Switches of " + run.run().name());
+        String list = found.stream()
+                .map(mark -> "%s s %s"
+                        .formatted(
+                                Numbers.text((mark.atMs() - log.present().at(0)) / 1000, 1),
+                                mark.turnsOn() ? "on" : "off"))
+                .collect(Collectors.joining(", "));
+        dialog.getDialogPane()
+                .setContent(new VBox(
+                        8,
+                        Labels.wrapped(
+                                found.isEmpty()
+                                        ? "No switch was found " + how + "."
+                                        : "%d switches were found %s: %s.".formatted(found.size(), how, list)),
+                        Labels.note(
+                                found.isEmpty()
+                                        ? "Set them by hand: zoom to a switch, then choose Switched on here or Switched off here."
+                                        : "A scene that changes looks like a switch too. Use them only if they are where you"
+                                                + " switched; they replace those that are set.")));
+        dialog.getDialogPane().setPrefWidth(520);
+        dialog.getDialogPane().setId("switches-dialog");
+        dialog.getDialogPane().getButtonTypes().add(ButtonType.CANCEL);
+        if (!found.isEmpty()) {
+            dialog.getDialogPane().getButtonTypes().addFirst(USE);
+        }
+        dialog.resultProperty().subscribe(result -> {
+            if (result == USE) {
+                edits.setToggles(run.run(), found);
+            }
+        });
+        dialog.show();
+    }
+}

@@ -1,0 +1,68 @@
+package app.fluss.core.toggle;
+
+import app.fluss.core.frame.FrameLog;
+import app.fluss.core.measure.Analysis;
+import app.fluss.core.measure.AnalysisSettings;
+import app.fluss.core.measure.Figure;
+import app.fluss.core.measure.Measure;
+import app.fluss.core.reading.ReadingSeries;
+import java.util.EnumMap;
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.function.BiFunction;
+import java.util.stream.IntStream;
+
+/// A path against itself switched off, within one run: at this spot, in one sitting. It is mixed with no whole run.
+///
+/// @param stretches the run between its switches, in time
+/// @param fits each measure that any stretch has
+public record ToggleComparison(List<ToggleStretch> stretches, Map<Measure, ToggleFit> fits) {
+    private static final double MS = 1000;
+
+    /// Of a frame log, cut at marks.
+    public static ToggleComparison of(FrameLog log, List<ToggleMark> marks, AnalysisSettings settings) {
+        double begin = log.present().at(0);
+        List<ToggleStretch> stretches =
+                ToggleStretch.of(marks, begin, log.present().at(log.size() - 1));
+        List<Analysis> analyses = stretches.stream()
+                .map(stretch -> Analysis.of(
+                        log.between(stretch.fromMs(), stretch.toMs()),
+                        stretch.on() ? settings : settings.withMultiplier(1)))
+                .toList();
+        Set<Measure> measures = EnumSet.copyOf(Measure.COMPARED);
+        measures.removeAll(EnumSet.of(Measure.CLAIMED, Measure.CLAIMED_LOWEST, Measure.CLAIMED_LOW));
+        return of(stretches, measures, (index, measure) -> measure.of(analyses.get(index)));
+    }
+
+    /// Of what a counter said, cut at marks.
+    public static ToggleComparison of(ReadingSeries readings, List<ToggleMark> marks) {
+        if (!readings.isTimed()) {
+            return new ToggleComparison(List.of(), Map.of());
+        }
+        double begin = readings.readings().getFirst().second() * MS;
+        List<ToggleStretch> stretches =
+                ToggleStretch.of(marks, begin, begin + readings.seconds().orNaN() * MS);
+        return of(
+                stretches,
+                EnumSet.of(Measure.CLAIMED),
+                (index, _) -> readings.meanBetween(
+                        stretches.get(index).fromMs() / MS, stretches.get(index).toMs() / MS));
+    }
+
+    private static ToggleComparison of(
+            List<ToggleStretch> stretches, Set<Measure> measures, BiFunction<Integer, Measure, Figure> figure) {
+        Map<Measure, ToggleFit> fits = new EnumMap<>(Measure.class);
+        for (Measure measure : measures) {
+            List<Figure> figures = IntStream.range(0, stretches.size())
+                    .mapToObj(index -> figure.apply(index, measure))
+                    .toList();
+            ToggleFit fit = ToggleFit.of(stretches, figures);
+            if (fit.off().isKnown()) {
+                fits.put(measure, fit);
+            }
+        }
+        return new ToggleComparison(List.copyOf(stretches), fits);
+    }
+}
