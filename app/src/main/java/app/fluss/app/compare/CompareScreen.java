@@ -107,6 +107,7 @@ public final class CompareScreen extends VBox {
         for (Comparison comparison : comparisons) {
             ToggleButton button = new ToggleButton(comparison.path().name());
             button.getStyleClass().add("quiet");
+            button.setMnemonicParsing(false);
             button.setToggleGroup(group);
             button.setOnAction(_ -> {
                 button.setSelected(true);

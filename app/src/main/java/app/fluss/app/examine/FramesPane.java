@@ -213,6 +213,7 @@ final class FramesPane extends VBox {
         sections.getItems().addAll(marking, new SeparatorMenuItem());
         for (StoredSection stored : run == null ? List.<StoredSection>of() : run.sections()) {
             Menu menu = new Menu(stored.section().name());
+            menu.setMnemonicParsing(false);
             for (Section.Weight weight : Section.Weight.values()) {
                 CheckMenuItem item = new CheckMenuItem(weight.name().toLowerCase(Locale.ROOT));
                 item.setSelected(stored.section().weight() == weight);

@@ -4,10 +4,12 @@ import app.fluss.app.model.Contents;
 import app.fluss.app.theme.Dialogs;
 import app.fluss.app.theme.Labels;
 import app.fluss.app.theme.Theme;
+import app.fluss.files.log.ColumnCase;
 import app.fluss.files.log.MappedColumn;
 import app.fluss.files.log.Mapping;
 import app.fluss.files.log.Role;
 import app.fluss.files.log.Sample;
+import app.fluss.files.log.TimeChoice;
 import app.fluss.files.log.TimeUnit;
 import app.fluss.files.study.Run;
 import app.fluss.files.study.RunDraft;
@@ -19,12 +21,16 @@ import java.util.TreeSet;
 import java.util.function.Consumer;
 import java.util.function.Function;
 import javafx.beans.binding.Bindings;
+import javafx.geometry.Insets;
 import javafx.scene.control.ButtonBar;
 import javafx.scene.control.ButtonType;
 import javafx.scene.control.ChoiceBox;
 import javafx.scene.control.Dialog;
 import javafx.scene.control.Label;
+import javafx.scene.control.RadioButton;
 import javafx.scene.control.ScrollPane;
+import javafx.scene.control.ToggleGroup;
+import javafx.scene.control.Tooltip;
 import javafx.scene.layout.GridPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
@@ -43,7 +49,9 @@ final class ImportDialog {
     private final GridPane columns = new GridPane();
     private final ChoiceBox<String> process = new ChoiceBox<>();
     private final Label missing = new Label();
+    private final List<ColumnCase> cases;
     private Mapping mapping;
+    private boolean undecided;
 
     /// What the user answers.
     ///
@@ -52,21 +60,33 @@ final class ImportDialog {
     /// @param draft what run it is
     record Answer(Mapping mapping, Optional<String> process, RunDraft draft) {}
 
-    /// @param how the columns came to their meaning, in words
+    /// How the columns of a log were understood.
+    ///
+    /// @param mapping what they mean
+    /// @param how they came to their meaning, in words
+    /// @param rivals two ways to read the time of which the user must choose one; empty if there is one way
+    /// @param cases what speaks for and against each column; empty if they are known
+    record Understood(Mapping mapping, String how, List<TimeChoice> rivals, List<ColumnCase> cases) {
+        static Understood known(Mapping mapping, String how) {
+            return new Understood(mapping, how, List.of(), List.of());
+        }
+    }
+
     ImportDialog(
             Theme theme,
             Window owner,
             Path file,
             Sample sample,
-            Mapping mapping,
-            String how,
+            Understood understood,
             Contents contents,
             Optional<Run> selected) {
         this.sample = sample;
-        this.mapping = mapping;
+        this.mapping = understood.mapping;
+        this.cases = understood.cases;
+        this.undecided = !understood.rivals.isEmpty();
         dialog = Dialogs.make(theme, owner, "Add " + file.getFileName());
         fields = new RunFields(contents, selected, RunName.of(file)).withSettings(true);
-        Label words = Labels.wrapped(how, "muted");
+        Label words = Labels.wrapped(understood.how, "muted");
         words.setId("mapping-why");
         ScrollPane preview = new ScrollPane(columns);
         preview.setPrefViewportHeight(200);
@@ -75,7 +95,7 @@ final class ImportDialog {
         HBox programs = new HBox(8, new Label("Program"), process);
         programs.visibleProperty().bind(Bindings.size(process.getItems()).greaterThan(1));
         programs.managedProperty().bind(programs.visibleProperty());
-        VBox content = new VBox(10, words, preview, programs, missing, fields);
+        VBox content = new VBox(10, words, choices(understood.rivals), preview, programs, missing, fields);
         VBox.setVgrow(preview, Priority.ALWAYS);
         dialog.getDialogPane().setContent(content);
         dialog.getDialogPane().setPrefSize(880, 620);
@@ -85,6 +105,43 @@ final class ImportDialog {
         showPrograms();
         fields.problemProperty().subscribe(this::check);
         check();
+    }
+
+    /// The ways to read the time, each with the figures that it would give.
+    private VBox choices(List<TimeChoice> rivals) {
+        VBox box = new VBox(4);
+        ToggleGroup group = new ToggleGroup();
+        for (TimeChoice rival : rivals) {
+            RadioButton choice = new RadioButton(rival.text());
+            choice.setId("time-choice-" + (box.getChildren().size() + 1));
+            choice.setMnemonicParsing(false); // names of columns have underscores
+            choice.setToggleGroup(group);
+            choice.setOnAction(_ -> {
+                mapping = rival.mapping();
+                undecided = false;
+                showColumns();
+                showPrograms();
+                check();
+            });
+            Label figures = Labels.of(rival.figures(), "muted");
+            figures.setPadding(new Insets(0, 0, 0, 26));
+            box.getChildren().add(new VBox(choice, figures));
+        }
+        box.setVisible(!rivals.isEmpty());
+        box.setManaged(!rivals.isEmpty());
+        return box;
+    }
+
+    private Label judged(int column) {
+        ColumnCase of = column < cases.size() ? cases.get(column) : new ColumnCase(List.of(), List.of());
+        String pro = of.speaksFor().isEmpty() ? "" : "+ " + String.join(", ", of.speaksFor());
+        String contra = of.speaksAgainst().isEmpty() ? "" : "− " + String.join(", ", of.speaksAgainst());
+        Label label = Labels.wrapped(
+                pro.isEmpty() || contra.isEmpty() ? pro + contra : pro + "\n" + contra, "muted", "small");
+        label.setId("case-" + column);
+        label.setPrefWidth(150);
+        label.setTooltip(new Tooltip("What speaks for (+) and against (−) taking the column so"));
+        return label;
     }
 
     private void showColumns() {
@@ -115,13 +172,17 @@ final class ImportDialog {
                 List<String> row = sample.rows().get(r);
                 Label cell = new Label(c < row.size() ? row.get(c) : "");
                 cell.getStyleClass().add("muted");
-                columns.add(cell, c, r + 3);
+                columns.add(cell, c, r + 4);
+            }
+            if (!cases.isEmpty()) {
+                columns.add(judged(c), c, 3);
             }
         }
     }
 
     private void remap(int index, Role role, TimeUnit unit) {
         mapping = mapping.with(index, role, unit);
+        undecided = false;
         showColumns();
         showPrograms();
         check();
@@ -143,9 +204,11 @@ final class ImportDialog {
     }
 
     private void check() {
-        String problem = mapping.hasTime()
-                ? fields.problemProperty().get()
-                : "One column must be the hand-over time or the frame time.";
+        String problem = undecided
+                ? "Choose how the time is read."
+                : mapping.hasTime()
+                        ? fields.problemProperty().get()
+                        : "One column must be the hand-over time or the frame time.";
         missing.setText(problem);
         dialog.getDialogPane().lookupButton(ADD).setDisable(!problem.isEmpty());
     }

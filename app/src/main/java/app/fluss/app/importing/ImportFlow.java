@@ -196,8 +196,11 @@ public final class ImportFlow {
                 owner.get(),
                 file,
                 sample,
-                remembered.orElse(guess.mapping()),
-                remembered.isPresent() ? "The columns are known. Check them if the figures look wrong." : how(guess),
+                remembered
+                        .map(known -> ImportDialog.Understood.known(
+                                known, "The columns are known. Check them if the figures look wrong."))
+                        .orElseGet(() -> new ImportDialog.Understood(
+                                guess.mapping(), how(guess), guess.rivals(), guess.cases())),
                 workbench.contentsProperty().get(),
                 Optional.ofNullable(workbench.selectedProperty().get()));
         dialog.ask(answer -> edits.addRun(
@@ -207,8 +210,7 @@ public final class ImportFlow {
     private static String how(MappingGuess guess) {
         return guess.rivals().isEmpty()
                 ? guess.why() + " Check the columns; they are remembered for this header."
-                : "▲ The time can be read in two ways: %s. Choose the right one; it is remembered for this header."
-                        .formatted(String.join(", or ", guess.rivals()));
+                : "▲ The time can be read in two ways. Choose the right one; it is remembered for this header.";
     }
 
     private RunEvidence<?> read(Path file, ImportDialog.Answer answer, Progress progress)

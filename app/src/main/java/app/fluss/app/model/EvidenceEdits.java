@@ -72,13 +72,44 @@ public final class EvidenceEdits {
         edits.add(
                 "Adding %d runs".formatted(rows.size()),
                 (study, progress) -> typed(folder -> {
-                    List<Study.NewRun> runs = new ArrayList<>();
+                    List<Study.Source> runs = new ArrayList<>();
                     for (int i = 0; i < rows.size(); i++) {
-                        runs.add(typed(study, rows.get(i), paths, names.get(i), folder, i));
+                        int row = i;
+                        runs.add(_ -> typed(study, rows.get(row), paths, names.get(row), folder, row));
                     }
                     return study.addRuns(runs, progress).getLast();
                 }),
                 failed);
+    }
+
+    /// Adds a run for each of many files, all in one step; the last of them is then looked at.
+    ///
+    /// @param failed is told why it could not; then nothing was added
+    public void addFiles(List<FileOfRun> files, Consumer<Exception> failed) {
+        edits.add(
+                "Adding %d runs".formatted(files.size()),
+                (study, progress) -> {
+                    List<Study.Source> runs = new ArrayList<>();
+                    for (FileOfRun file : files) {
+                        runs.add(
+                                part -> new Study.NewRun(SetupOfBench.of(study, file.draft), file.evidence.read(part)));
+                    }
+                    return study.addRuns(runs, progress).getLast();
+                },
+                failed);
+    }
+
+    /// A run that is made of one file or of several that belong together.
+    ///
+    /// @param draft what run it is
+    /// @param evidence reads what it rests on, on the worker
+    public record FileOfRun(RunDraft draft, ManyReading evidence) {}
+
+    /// Reads the evidence of a run from its files.
+    @FunctionalInterface
+    public interface ManyReading {
+        /// Reads it.
+        List<RunEvidence<?>> read(Progress progress) throws IOException, InputException;
     }
 
     /// Corrects a run that was typed.

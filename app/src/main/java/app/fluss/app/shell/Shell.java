@@ -6,6 +6,7 @@ import app.fluss.app.compare.CompareScreen;
 import app.fluss.app.examine.ExamineScreen;
 import app.fluss.app.importing.ImportFlow;
 import app.fluss.app.latency.LatencyPane;
+import app.fluss.app.many.ManyFlow;
 import app.fluss.app.means.MeansDialog;
 import app.fluss.app.model.AnalysedRun;
 import app.fluss.app.model.Comparison;
@@ -52,6 +53,7 @@ public final class Shell extends BorderPane {
     private final Jobs jobs;
     private final ImportFlow imports;
     private final QuickFlow quick;
+    private final ManyFlow many;
     private final Consumer<Path> openStudy;
     private final ChainBar chain = new ChainBar();
     private final RunActions actions;
@@ -91,6 +93,7 @@ public final class Shell extends BorderPane {
         this.preferences = preferences;
         this.openStudy = openStudy;
         actions = new RunActions(workbench, theme, () -> getScene().getWindow());
+        many = new ManyFlow(workbench, jobs, theme, memory, () -> getScene().getWindow(), this::tell);
         quick = new QuickFlow(
                 workbench, theme, () -> getScene().getWindow(), this::tell, () -> order.choose(Work.COMPARE));
         chainEditor = new ChainEditor(workbench, this::tell);
@@ -143,12 +146,12 @@ public final class Shell extends BorderPane {
 
     /// Takes files that were dropped or chosen: studies are opened, logs imported.
     public void drop(List<Path> files) {
-        for (Path file : files) {
-            if (Open.isStudy(file)) {
-                openStudy.accept(file);
-            } else {
-                imports.offer(file, examine.view() == ExamineScreen.View.PICTURES);
-            }
+        files.stream().filter(Open::isStudy).forEach(openStudy);
+        List<Path> evidence = files.stream().filter(file -> !Open.isStudy(file)).toList();
+        if (ManyFlow.isMany(evidence)) {
+            many.offer(evidence);
+        } else {
+            evidence.forEach(file -> imports.offer(file, examine.view() == ExamineScreen.View.PICTURES));
         }
     }
 

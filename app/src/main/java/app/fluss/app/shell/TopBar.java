@@ -121,6 +121,7 @@ final class TopBar extends HBox {
 
     private static MenuItem item(Path study, Consumer<Path> openStudy) {
         MenuItem item = new MenuItem(study.toString());
+        item.setMnemonicParsing(false);
         item.setOnAction(_ -> openStudy.accept(study));
         return item;
     }

@@ -4,6 +4,7 @@ import java.io.IOException;
 import java.nio.ByteBuffer;
 import java.nio.channels.FileChannel;
 import java.nio.file.Path;
+import java.util.stream.Collectors;
 
 /// How one log is to be read: its dialect, what its columns mean, and where its rows begin.
 ///
@@ -27,7 +28,8 @@ record LogLayout(Path file, Dialect dialect, Mapping mapping, boolean guessed, S
                     file,
                     sample.dialect().headerLine(),
                     0,
-                    "columns that can be read in two ways: " + String.join(" or ", guess.rivals()),
+                    "columns that can be read in two ways: "
+                            + guess.rivals().stream().map(TimeChoice::text).collect(Collectors.joining(" or ")),
                     "one; state which in a mapping");
         }
         return new LogLayout(

@@ -17,9 +17,10 @@ import java.util.Set;
 /// @param mapping the guess
 /// @param certain whether every column that was mapped has one of our own headers
 /// @param why what speaks for the column that places the images in time; empty for our own headers
-/// @param rivals two readings that give different rates and of which neither is clearly better, in words; empty if one
-/// is
-public record MappingGuess(Mapping mapping, boolean certain, String why, List<String> rivals) {
+/// @param rivals two readings that give different rates and of which neither is clearly better; empty if one is
+/// @param cases what speaks for and against each column, in their order; empty for our own headers
+public record MappingGuess(
+        Mapping mapping, boolean certain, String why, List<TimeChoice> rivals, List<ColumnCase> cases) {
     private static final String OWN_KIND = "kind";
     private static final String OWN_FRAME_TIME = "frame_time_ms";
     private static final String OWN_PROCESS = "process";
@@ -31,12 +32,13 @@ public record MappingGuess(Mapping mapping, boolean certain, String why, List<St
     /// Keeps a copy.
     public MappingGuess {
         rivals = List.copyOf(rivals);
+        cases = List.copyOf(cases);
     }
 
     /// Guesses.
     public static MappingGuess of(Sample sample) {
         Optional<Mapping> own = ownHeader(sample);
-        return own.map(mapping -> new MappingGuess(mapping, true, "", List.of()))
+        return own.map(mapping -> new MappingGuess(mapping, true, "", List.of(), List.of()))
                 .orElseGet(() -> fromData(sample));
     }
 
@@ -79,27 +81,60 @@ public record MappingGuess(Mapping mapping, boolean certain, String why, List<St
             profiles.add(ColumnProfile.of(sample, i));
         }
         Optional<TimeRanking.Choice> time = TimeRanking.of(profiles);
+        Mapping mapping = mapping(sample, profiles, time.map(TimeRanking.Choice::chosen));
+        return new MappingGuess(
+                mapping,
+                false,
+                time.map(TimeRanking.Choice::chosen)
+                        .map(chosen -> "The time is " + chosen.text() + ", by " + chosen.why() + ".")
+                        .orElse(""),
+                time.flatMap(choice -> choice.rival()
+                                .map(rival -> List.of(
+                                        TimeChoice.of(choice.chosen(), mapping),
+                                        TimeChoice.of(rival, mapping(sample, profiles, Optional.of(rival))))))
+                        .orElse(List.of()),
+                cases(profiles, mapping, time));
+    }
+
+    private static List<ColumnCase> cases(
+            List<ColumnProfile> profiles, Mapping mapping, Optional<TimeRanking.Choice> time) {
+        List<ColumnCase> cases = new ArrayList<>();
+        for (int i = 0; i < profiles.size(); i++) {
+            ColumnProfile profile = profiles.get(i);
+            Optional<ColumnCase> asTime = time.stream()
+                    .flatMap(choice -> choice.all().stream())
+                    .filter(reading -> reading.column() == profile)
+                    .findFirst()
+                    .map(TimeReading::judged);
+            cases.add(
+                    switch (mapping.columns().get(i).role()) {
+                        case PRESENT, FRAME_TIME -> asTime.orElse(ColumnCase.NONE);
+                        case IGNORED ->
+                            new ColumnCase(
+                                    List.of(),
+                                    asTime.map(ColumnCase::speaksAgainst).orElse(List.of()));
+                        case KIND -> new ColumnCase(List.of("all its words are kinds of images"), List.of());
+                        case DISPLAYED, CONTENT -> new ColumnCase(List.of("it goes with the time"), List.of());
+                        default -> new ColumnCase(List.of("its name"), List.of());
+                    });
+        }
+        return cases;
+    }
+
+    private static Mapping mapping(Sample sample, List<ColumnProfile> profiles, Optional<TimeReading> time) {
         List<MappedColumn> columns = new ArrayList<>();
         Map<String, FrameKind> kinds = new LinkedHashMap<>();
         Set<Role> taken = new LinkedHashSet<>();
         for (int i = 0; i < profiles.size(); i++) {
             ColumnProfile profile = profiles.get(i);
-            MappedColumn column = column(sample.header().get(i), profile, time.map(TimeRanking.Choice::chosen));
+            MappedColumn column = column(sample.header().get(i), profile, time);
             boolean free = column.role() == Role.IGNORED || taken.add(column.role());
             columns.add(free ? column : MappedColumn.ignored(column.name()));
             if (free && column.role() == Role.KIND) {
                 kinds.putAll(KindWords.in(profile).orElseThrow());
             }
         }
-        return new MappingGuess(
-                new Mapping(columns, kinds),
-                false,
-                time.map(TimeRanking.Choice::chosen)
-                        .map(chosen -> "The time is " + chosen.text() + ", by " + chosen.why() + ".")
-                        .orElse(""),
-                time.flatMap(choice -> choice.rival()
-                                .map(rival -> List.of(choice.chosen().text(), rival.text())))
-                        .orElse(List.of()));
+        return new Mapping(columns, kinds);
     }
 
     private static MappedColumn column(String name, ColumnProfile profile, Optional<TimeReading> time) {

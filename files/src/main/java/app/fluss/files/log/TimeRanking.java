@@ -55,7 +55,8 @@ final class TimeRanking {
     ///
     /// @param chosen the reading
     /// @param rival another one that gives another rate and is not clearly worse
-    record Choice(TimeReading chosen, Optional<TimeReading> rival) {}
+    /// @param all every reading that was tried, the best first
+    record Choice(TimeReading chosen, Optional<TimeReading> rival, List<TimeReading> all) {}
 
     /// Chooses; empty if no column can be a time.
     static Optional<Choice> of(List<ColumnProfile> columns) {
@@ -72,7 +73,7 @@ final class TimeRanking {
                 .filter(other -> other.points() > best.points() - CLEAR && other.points() >= LEAST)
                 .filter(other -> !isSameRate(other, best))
                 .findFirst();
-        return Optional.of(new Choice(chosen, rival));
+        return Optional.of(new Choice(chosen, rival, List.copyOf(readings)));
     }
 
     private static boolean isSameRate(TimeReading a, TimeReading b) {

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.stream.IntStream;
 
 /// A column taken as what places images in time: as hand-over times or as frame times, in a unit. Its points say how
 /// much speaks for it.
@@ -24,6 +25,7 @@ final class TimeReading {
     private final Role role;
     private final TimeUnit unit;
     private final List<String> reasons = new ArrayList<>();
+    private final List<String> against = new ArrayList<>();
     private double points;
 
     private TimeReading(ColumnProfile column, Role role, TimeUnit unit) {
@@ -41,10 +43,13 @@ final class TimeReading {
         TimeReading reading = new TimeReading(column, Role.PRESENT, unit);
         reading.points = RISES;
         reading.judgeName(NameHint.STAMP);
-        reading.odd(column.says(NameHint.DISPLAY), ODD_NAME);
-        reading.odd(column.says(NameHint.CONTENT), ODD_NAME);
-        reading.odd(column.says(NameHint.COUNTER) && !column.says(NameHint.STAMP), WRONG_NAME);
-        reading.odd(column.counts() && column.name().unit().isEmpty() && !column.says(NameHint.STAMP), COUNTS);
+        reading.odd(column.says(NameHint.DISPLAY), ODD_NAME, "named as when it is shown");
+        reading.odd(column.says(NameHint.CONTENT), ODD_NAME, "named as game time");
+        reading.odd(column.says(NameHint.COUNTER) && !column.says(NameHint.STAMP), WRONG_NAME, "named as a counter");
+        reading.odd(
+                column.counts() && column.name().unit().isEmpty() && !column.says(NameHint.STAMP),
+                COUNTS,
+                "counts in even steps");
         return Optional.of(reading);
     }
 
@@ -56,11 +61,15 @@ final class TimeReading {
         TimeUnit unit = column.name().unit().orElse(TimeUnit.ofFrameTime(column.median()));
         TimeReading reading = new TimeReading(column, Role.FRAME_TIME, unit);
         reading.judgeName(NameHint.FRAME_TIME);
-        reading.odd(Double.isNaN(column.resolution()), ALL_EQUAL);
+        reading.odd(Double.isNaN(column.resolution()), ALL_EQUAL, "all values are equal");
         boolean work = column.says(NameHint.CPU) || column.says(NameHint.GPU);
-        reading.odd(work, ODD_NAME + (column.says(NameHint.FRAME_TIME) ? NAMED : 0));
-        reading.odd(column.says(NameHint.DISPLAY), ODD_NAME);
-        reading.odd(column.says(NameHint.COUNTER) && !column.says(NameHint.FRAME_TIME), WRONG_NAME);
+        reading.odd(
+                work,
+                ODD_NAME + (column.says(NameHint.FRAME_TIME) ? NAMED : 0),
+                "named as work of a processor or card");
+        reading.odd(column.says(NameHint.DISPLAY), ODD_NAME, "named as of the display");
+        reading.odd(
+                column.says(NameHint.COUNTER) && !column.says(NameHint.FRAME_TIME), WRONG_NAME, "named as a counter");
         return Optional.of(reading);
     }
 
@@ -75,15 +84,25 @@ final class TimeReading {
         }
         boolean isRate =
                 (column.says(NameHint.RATE) || column.name().isPerSecond()) && !column.says(NameHint.FRAME_TIME);
-        odd(isRate, WRONG_NAME);
-        odd(NameHint.NO_TIME.stream().anyMatch(column::says) || column.name().isPercent(), WRONG_NAME);
-        odd(column.says(NameHint.LATENCY), WRONG_NAME);
+        odd(isRate, WRONG_NAME, "named as a rate");
+        odd(
+                NameHint.NO_TIME.stream().anyMatch(column::says)
+                        || column.name().isPercent(),
+                WRONG_NAME,
+                "named as no time");
+        odd(column.says(NameHint.LATENCY), WRONG_NAME, "named as latency");
         double ms = frameMs();
-        odd(!(ms >= SHORTEST_MS && ms <= LONGEST_MS), IMPLAUSIBLE);
+        odd(
+                !(ms >= SHORTEST_MS && ms <= LONGEST_MS),
+                IMPLAUSIBLE,
+                "it would give " + String.format(Locale.ROOT, "%.1f/s", 1000 / ms));
     }
 
-    private void odd(boolean holds, double costs) {
-        points -= holds ? costs : 0;
+    private void odd(boolean holds, double costs, String why) {
+        if (holds) {
+            points -= costs;
+            against.add(why);
+        }
     }
 
     /// Another column says the same.
@@ -122,6 +141,20 @@ final class TimeReading {
     String text() {
         return String.format(
                 Locale.ROOT, "“%s” as %s in %s, %.1f/s", column.name(), role.label(), unit.symbol(), 1000 / frameMs());
+    }
+
+    /// The frame times that it gives in the rows of the sample, ms; without those that are no time.
+    double[] frameTimesMs() {
+        return IntStream.range(role == Role.PRESENT ? 1 : 0, column.rows())
+                .mapToDouble(
+                        row -> unit.toMs(role == Role.PRESENT ? column.at(row) - column.at(row - 1) : column.at(row)))
+                .filter(ms -> ms >= 0)
+                .toArray();
+    }
+
+    /// What speaks for and against it.
+    ColumnCase judged() {
+        return new ColumnCase(reasons.isEmpty() ? List.of("its values") : reasons, against);
     }
 
     /// What speaks for it.

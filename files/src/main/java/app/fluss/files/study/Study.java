@@ -7,6 +7,7 @@ import app.fluss.core.measure.Section;
 import app.fluss.core.toggle.ToggleMark;
 import app.fluss.core.work.Progress;
 import app.fluss.files.log.DifferencesFile;
+import app.fluss.files.log.InputException;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -151,29 +152,45 @@ public final class Study implements AutoCloseable {
         }
     }
 
+    /// Makes a run when its turn comes, so that the logs of many are not in memory at once.
+    @FunctionalInterface
+    public interface Source {
+        /// Makes it.
+        NewRun make(Progress progress) throws StudyException, IOException, InputException;
+    }
+
     /// Adds runs with their evidence, all in one step.
     ///
     /// @return them, in order
+    /// @throws InputException if a file cannot be used; then nothing was added
     /// @throws app.fluss.core.work.StoppedException if `progress` stops it; then nothing was added
-    public List<Run> addRuns(List<NewRun> added, Progress progress) throws StudyException, IOException {
+    public List<Run> addRuns(List<Source> added, Progress progress) throws StudyException, IOException, InputException {
         steps.requireWritable();
         try (Packing packing = new Packing()) {
-            List<List<EvidenceShelf.Packet>> packets = new ArrayList<>();
-            for (NewRun one : added) {
-                double from = (double) packets.size() / added.size();
-                packets.add(shelf.pack(one.evidence(), packing, progress.part(from, from + 1.0 / added.size())));
+            List<WaitingRun> packed = new ArrayList<>();
+            for (Source one : added) {
+                double from = (double) packed.size() / added.size();
+                double half = from + 0.5 / added.size();
+                NewRun run = one.make(progress.part(from, half));
+                packed.add(new WaitingRun(
+                        run.draft(),
+                        shelf.pack(run.evidence(), packing, progress.part(half, from + 1.0 / added.size())),
+                        Switched.of(run.evidence())));
             }
             return steps.change("add %d runs".formatted(added.size()), () -> {
                 List<Run> runs = new ArrayList<>();
-                for (int i = 0; i < added.size(); i++) {
-                    long id = rows.insert(added.get(i).draft());
-                    shelf.add(id, packets.get(i), packing);
+                for (WaitingRun one : packed) {
+                    long id = rows.insert(one.draft);
+                    shelf.add(id, one.packets, packing);
+                    rows.setToggles(id, one.switches);
                     runs.add(rows.numbered(id).orElseThrow());
                 }
                 return runs;
             });
         }
     }
+
+    private record WaitingRun(RunDraft draft, List<EvidenceShelf.Packet> packets, List<ToggleMark> switches) {}
 
     /// Corrects a run that was typed: where it was, on what path, how it felt, and what was noted of it.
     ///

@@ -1,0 +1,122 @@
+package app.fluss.app.many;
+
+import app.fluss.app.model.Contents;
+import app.fluss.app.model.EvidenceEdits.FileOfRun;
+import app.fluss.app.theme.Boxes;
+import app.fluss.app.theme.Dialogs;
+import app.fluss.app.theme.Labels;
+import app.fluss.app.theme.Theme;
+import app.fluss.core.reading.QuickRow;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.function.BiConsumer;
+import java.util.function.Consumer;
+import javafx.scene.control.Button;
+import javafx.scene.control.ButtonBar;
+import javafx.scene.control.ButtonType;
+import javafx.scene.control.Dialog;
+import javafx.scene.control.Label;
+import javafx.scene.control.ScrollPane;
+import javafx.scene.control.TextField;
+import javafx.scene.layout.GridPane;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.VBox;
+import javafx.stage.Window;
+
+/// One table for many files: what each is, and of what game, scene and path; all can be set at once.
+final class ManyDialog {
+    private static final ButtonType ADD = new ButtonType("Add runs", ButtonBar.ButtonData.OK_DONE);
+    private static final List<String> HEADS = List.of("", "file", "what it is", "game", "scene", "path", "taken for");
+
+    private final Dialog<ButtonType> dialog;
+    private final List<ManyRow> rows = new ArrayList<>();
+    private final Label state = Labels.of("", "muted");
+    private final Button add;
+
+    ManyDialog(Theme theme, Window owner, List<SeenFile> seen, Contents contents) {
+        dialog = Dialogs.make(theme, owner, "Add many files");
+        List<SeenFile> runs = seen.stream().filter(SeenFile::makesRun).toList();
+        GridPane grid = new GridPane(8, 5);
+        grid.setId("many-grid");
+        for (int c = 0; c < HEADS.size(); c++) {
+            grid.add(Labels.of(HEADS.get(c), "muted", "small"), c, 0);
+        }
+        for (SeenFile file : seen) {
+            ManyRow row = new ManyRow(file, rows.size() + 1, runs, contents, this::check);
+            rows.add(row);
+            for (int c = 0; c < row.nodes().size(); c++) {
+                grid.add(row.nodes().get(c), c, rows.size());
+            }
+        }
+        ScrollPane scroll = new ScrollPane(grid);
+        scroll.getStyleClass().add("form");
+        scroll.setPrefViewportHeight(330);
+        VBox.setVgrow(scroll, Priority.ALWAYS);
+        state.setId("many-state");
+        dialog.getDialogPane()
+                .setContent(new VBox(
+                        10,
+                        Labels.note(
+                                "Game, scene and path are guessed by the names of files and folders. Correct them here;"
+                                        + " all runs are added in one step."),
+                        Boxes.row(
+                                Labels.of("For all:"),
+                                all("many-game", "game", ManyRow::setGame),
+                                all("many-scene", "scene", ManyRow::setScene)),
+                        scroll,
+                        state));
+        dialog.getDialogPane().getButtonTypes().addAll(ADD, ButtonType.CANCEL);
+        dialog.getDialogPane().setPrefWidth(1000);
+        dialog.getDialogPane().setId("many-dialog");
+        add = (Button) dialog.getDialogPane().lookupButton(ADD);
+        add.setId("many-add");
+        add.setMinWidth(Button.USE_PREF_SIZE);
+        ButtonBar.setButtonUniformSize(add, false);
+        check();
+    }
+
+    private TextField all(String id, String what, BiConsumer<ManyRow, String> set) {
+        TextField field = new TextField();
+        field.setId(id);
+        field.setPromptText(what);
+        field.textProperty().subscribe((_, text) -> {
+            if (!text.isBlank()) {
+                rows.forEach(row -> set.accept(row, text));
+            }
+        });
+        return field;
+    }
+
+    private void check() {
+        long runs = rows.stream().filter(ManyRow::addsRun).count();
+        String problem = rows.stream()
+                .map(ManyRow::problem)
+                .filter(words -> !words.isEmpty())
+                .findFirst()
+                .orElse("");
+        state.getStyleClass().setAll("label", problem.isEmpty() ? "muted" : "chip-warm");
+        state.setText(problem.isEmpty() ? "%d of %d files make a run".formatted(runs, rows.size()) : problem);
+        add.setDisable(runs == 0 || !problem.isEmpty());
+        add.setText(runs == 1 ? "Add 1 run" : "Add %d runs".formatted(runs));
+    }
+
+    /// Asks without blocking; `then` gets the runs if the user adds them.
+    void ask(Consumer<List<FileOfRun>> then) {
+        dialog.resultProperty().subscribe(result -> {
+            if (result == ADD) {
+                then.accept(rows.stream()
+                        .filter(ManyRow::addsRun)
+                        .map(row -> row.run(rows))
+                        .toList());
+            }
+        });
+        dialog.show();
+    }
+
+    /// The scene of a file of which no more is known.
+    static String usualScene(Contents contents) {
+        return contents.scenes().isEmpty()
+                ? QuickRow.SCENE
+                : contents.scenes().getFirst().name();
+    }
+}

@@ -1,0 +1,122 @@
+package app.fluss.app.many;
+
+import app.fluss.app.model.Contents;
+import app.fluss.app.model.Edits;
+import app.fluss.app.model.Jobs;
+import app.fluss.app.model.Workbench;
+import app.fluss.app.theme.Theme;
+import app.fluss.core.path.NameGuess;
+import app.fluss.core.work.Progress;
+import app.fluss.files.log.MappingMemory;
+import app.fluss.files.study.DeliveryPath;
+import app.fluss.files.study.Game;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.function.Consumer;
+import java.util.function.Supplier;
+import java.util.stream.Stream;
+import javafx.stage.Window;
+
+/// From a folder, or a handful of files, to runs.
+public final class ManyFlow {
+    /// The most files that are taken at once: {@value}.
+    static final int MOST_FILES = 200;
+
+    private static final int DEEP = 4;
+
+    private final Workbench workbench;
+    private final Jobs jobs;
+    private final Theme theme;
+    private final MappingMemory memory;
+    private final Supplier<Window> owner;
+    private final Consumer<String> problems;
+
+    /// @param problems is told, in words, what went wrong
+    public ManyFlow(
+            Workbench workbench,
+            Jobs jobs,
+            Theme theme,
+            MappingMemory memory,
+            Supplier<Window> owner,
+            Consumer<String> problems) {
+        this.workbench = workbench;
+        this.jobs = jobs;
+        this.theme = theme;
+        this.memory = memory;
+        this.owner = owner;
+        this.problems = problems;
+    }
+
+    /// Whether files are looked at together: several, or a folder that holds more than the pictures of a clip.
+    public static boolean isMany(List<Path> files) {
+        return files.size() > 1
+                || (files.size() == 1 && Files.isDirectory(files.getFirst()) && !isPictures(files.getFirst()));
+    }
+
+    private static boolean isPictures(Path folder) {
+        try (Stream<Path> inside = Files.list(folder)) {
+            return inside.allMatch(
+                    file -> file.toString().toLowerCase(Locale.ROOT).endsWith(".png"));
+        } catch (IOException e) {
+            return true; // then the way of a single clip says what is wrong
+        }
+    }
+
+    /// Offers to add files.
+    public void offer(List<Path> dropped) {
+        if (!workbench.canEdit()) {
+            problems.accept("Open a study that can be written first; this one is read-only.");
+            return;
+        }
+        Edits edits = workbench.edits();
+        Contents contents = workbench.contentsProperty().get();
+        jobs.start(
+                "Looking at the files",
+                progress -> look(dropped, contents, progress),
+                seen -> {
+                    if (seen.isEmpty()) {
+                        problems.accept("There is no file in what was dropped.");
+                        return;
+                    }
+                    new ManyDialog(theme, owner.get(), seen, contents)
+                            .ask(runs -> edits.evidence()
+                                    .addFiles(runs, e -> problems.accept(String.valueOf(e.getMessage()))));
+                },
+                e -> problems.accept("The files cannot be listed: " + e.getMessage()));
+    }
+
+    private List<SeenFile> look(List<Path> dropped, Contents contents, Progress progress) throws IOException {
+        List<String> games = contents.games().stream().map(Game::name).toList();
+        List<String> paths =
+                contents.bench().paths().stream().map(DeliveryPath::name).toList();
+        List<Path> files = files(dropped);
+        List<SeenFile> seen = new ArrayList<>();
+        for (Path file : files) {
+            progress.check((double) seen.size() / files.size());
+            Path folder = file.toAbsolutePath().getParent();
+            Path name = folder == null ? null : folder.getFileName();
+            NameGuess guess =
+                    NameGuess.of(String.valueOf(file.getFileName()), name == null ? "" : name.toString(), games, paths);
+            seen.add(SeenFile.look(file, guess, memory));
+        }
+        return seen;
+    }
+
+    private static List<Path> files(List<Path> dropped) throws IOException {
+        List<Path> files = new ArrayList<>();
+        for (Path one : dropped) {
+            try (Stream<Path> inside = Files.walk(one, DEEP)) {
+                inside.filter(Files::isRegularFile)
+                        .filter(file -> !String.valueOf(file.getFileName()).startsWith("."))
+                        .limit(MOST_FILES)
+                        .sorted()
+                        .forEach(files::add);
+            }
+        }
+        return files.size() > MOST_FILES ? files.subList(0, MOST_FILES) : files;
+    }
+}
