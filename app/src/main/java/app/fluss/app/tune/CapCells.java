@@ -17,7 +17,8 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 
-/// The cap grid: caps down, multipliers across. ★ the best, ● within reach, ◐ wasteful, ✕ refused; the
+/// The cap grid: caps down, multipliers across. ★ the best, ● within reach, ▲ with a warning, ◐ wasteful, ✕ refused;
+/// the
 /// words say why.
 final class CapCells extends GridPane {
     private final Consumer<TuneCell> choose;
@@ -44,12 +45,13 @@ final class CapCells extends GridPane {
                 .distinct()
                 .sorted()
                 .toList();
-        for (int m : multipliers) {
+        for (int c = 0; c < multipliers.size(); c++) {
+            int m = multipliers.get(c);
             ColumnConstraints column = new ColumnConstraints();
             column.setHgrow(Priority.ALWAYS);
             column.setPercentWidth(88.0 / multipliers.size());
             getColumnConstraints().add(column);
-            add(Labels.of(m == 1 ? "no generation" : m + "×", "muted"), m, 0);
+            add(Labels.of(m == 1 ? "no generation" : m + "×", "muted"), c + 1, 0);
         }
         for (int row = 0; row < caps.size(); row++) {
             double cap = caps.get(row);
@@ -60,7 +62,7 @@ final class CapCells extends GridPane {
         for (CapGrid.Ranked one : ranked) {
             add(
                     cell(one, one.equals(ranked.getFirst()), one.cell().equals(chosen)),
-                    one.cell().multiplier(),
+                    multipliers.indexOf(one.cell().multiplier()) + 1,
                     caps.indexOf(one.cell().capFps()) + 1);
         }
     }
@@ -69,7 +71,8 @@ final class CapCells extends GridPane {
         TuneCell cell = ranked.cell();
         boolean wasteful = cell.isWasteful();
         boolean refused = ranked.refused().isPresent();
-        String mark = best && !refused ? "★" : refused ? "✕" : wasteful ? "◐" : "●";
+        boolean warned = ranked.warned().isPresent();
+        String mark = best && !refused ? "★" : refused ? "✕" : warned ? "▲" : wasteful ? "◐" : "●";
         Label rate = Labels.of(mark + " " + Numbers.text(cell.deliveredFps(), 0) + " /s", "strong");
         Label cost = Labels.of(
                 "%s%s ms · %s %%"
@@ -120,6 +123,7 @@ final class CapCells extends GridPane {
                                 Numbers.text(cell.motionMs(), 1),
                                 Numbers.percent(Figure.ofFinite(cell.evenShare(), "no refresh"), 0),
                                 Numbers.text(cell.load() * 100, 0));
-        return ranked.refused().map(why -> said + ". Refused: " + why + ".").orElse(said + ".");
+        String warned = ranked.warned().map(why -> " Warning: " + why + ".").orElse("");
+        return ranked.refused().map(why -> said + ". Refused: " + why + ".").orElse(said + "." + warned);
     }
 }

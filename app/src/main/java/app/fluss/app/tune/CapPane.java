@@ -106,7 +106,7 @@ final class CapPane extends VBox {
         VBox gridPanel = Boxes.panel(
                 Boxes.row(
                         Labels.heading("Cap × multiplier"),
-                        Labels.of("★ best  ● fair  ◐ wasteful  ✕ refused", "muted")),
+                        Labels.of("★ best  ● fair  ▲ with a warning  ◐ wasteful  ✕ refused", "muted")),
                 Labels.of("delivered rate; latency added to native; load of the card that generates", "muted", "small"),
                 scrolled(cells));
         HBox.setHgrow(gridPanel, Priority.ALWAYS);
@@ -240,7 +240,10 @@ final class CapPane extends VBox {
         double added = FactKey.number(mostAdded.getText().replace(',', '.'));
         double base = FactKey.number(leastBase.getText().replace(',', '.'));
         Bounds usual = school.getValue().bounds();
-        return new Bounds(Double.isNaN(added) ? usual.mostAddedMs() : added, base >= 0 ? base : usual.leastBaseFps());
+        return new Bounds(
+                Double.isNaN(added) ? usual.mostAddedMs() : added,
+                base >= 0 ? base : usual.leastBaseFps(),
+                usual.goodBaseFps());
     }
 
     private void rank() {
@@ -262,7 +265,11 @@ final class CapPane extends VBox {
                     .limit(SHOWN)
                     .forEach(other -> reasons.add(Labels.wrapped(
                             name(other.cell()) + ": "
-                                    + other.refused().orElseGet(() -> CapGrid.against(other.cell(), best.cell())),
+                                    + other.refused()
+                                            .orElseGet(() -> CapGrid.against(other.cell(), best.cell())
+                                                    + other.warned()
+                                                            .map(why -> "; " + why)
+                                                            .orElse("")),
                             "small")));
             ranking.getChildren().setAll(reasons);
         });

@@ -111,9 +111,8 @@ public final class FrameTimes {
 
     /// `1000 n / T`, images per second of elapsed time. Not the mean of `1000 / f_i`, which is always too high.
     public Figure rate() {
-        return elapsedMs > 0
-                ? Figure.of(1000.0 * ms.length / elapsedMs)
-                : Figure.missing("fewer than two images at different times");
+        String none = "fewer than two images at different times";
+        return elapsedMs > 0 ? Figure.ofFinite(1000.0 * ms.length / elapsedMs, none) : Figure.missing(none);
     }
 
     /// A copy of the intervals.

@@ -57,7 +57,7 @@ public final class RefreshLedger {
             elapsed += interval;
         }
         return elapsed > 0
-                ? Figure.of(1000.0 * intervalsMs.length / elapsed)
+                ? Figure.ofFinite(1000.0 * intervalsMs.length / elapsed, "the images are not apart in time")
                 : Figure.missing("fewer than two distinct images reached the panel");
     }
 

@@ -20,8 +20,9 @@ public final class Stutters {
         this.over100 = over100;
         double elapsed = times.elapsedMs();
         String none = "there is no frame time";
-        this.perMinute = elapsed > 0 ? Figure.of(intervals.length * 60_000 / elapsed) : Figure.missing(none);
-        this.timeShare = elapsed > 0 ? Figure.of(stutterMs / elapsed) : Figure.missing(none);
+        this.perMinute =
+                elapsed > 0 ? Figure.ofFinite(intervals.length * 60_000 / elapsed, none) : Figure.missing(none);
+        this.timeShare = elapsed > 0 ? Figure.ofFinite(stutterMs / elapsed, none) : Figure.missing(none);
     }
 
     /// Finds the stutters.

@@ -17,6 +17,7 @@ import app.fluss.core.measure.SyncMode;
 import app.fluss.core.work.Progress;
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -28,7 +29,10 @@ import java.util.TreeSet;
 /// @param bench what stays the same
 /// @param cells caps ascending, no cap last; for each the multipliers ascending
 public record CapGrid(TuneBench bench, List<TuneCell> cells) {
-    private static final int HIGHEST_MULTIPLIER = 4;
+    private static final int[] ONE_CARD = {1, 2, 3, 4};
+    /// A card of its own goes on to 20; between those shown nothing else happens.
+    private static final int[] OWN_CARD = {1, 2, 3, 4, 6, 8, 12, 20};
+    private static final double LOWEST_CAP = 20;
     private static final double BELOW_CEILING = 0.97;
     private static final double[] USUAL_CAPS = {30, 40, 45, 60, 72, 80, 90, 100, 120};
     private static final double NEAR = 0.05;
@@ -48,7 +52,8 @@ public record CapGrid(TuneBench bench, List<TuneCell> cells) {
     ///
     /// @param cell the cell
     /// @param refused why it is out, in words; empty if it is not
-    public record Ranked(TuneCell cell, Optional<String> refused) {}
+    /// @param warned what speaks against it all the same, in words; empty if nothing does
+    public record Ranked(TuneCell cell, Optional<String> refused, Optional<String> warned) {}
 
     /// Works the grid out.
     ///
@@ -65,12 +70,16 @@ public record CapGrid(TuneBench bench, List<TuneCell> cells) {
         double[] caps = caps(bench);
         List<TuneCell> cells = new ArrayList<>();
         for (int c = 0; c < caps.length; c++) {
-            for (int m = 1; m <= HIGHEST_MULTIPLIER; m++) {
+            for (int m : multipliers(bench)) {
                 cells.add(cell(work.get(), caps[c], m, bench, uncapped));
             }
             progress.check((c + 1.0) / caps.length);
         }
         return Optional.of(new CapGrid(bench, cells));
+    }
+
+    private static int[] multipliers(TuneBench bench) {
+        return bench.ownCard() ? OWN_CARD : ONE_CARD;
     }
 
     /// Usual caps, and those that suit the display: with a fixed refresh its divisors by each multiplier,
@@ -79,8 +88,11 @@ public record CapGrid(TuneBench bench, List<TuneCell> cells) {
         double hz = bench.mode().refreshHz();
         double top = bench.mode().sync() == SyncMode.VRR ? hz * BELOW_CEILING : hz;
         TreeSet<Double> caps = new TreeSet<>();
-        for (int m = 1; m <= HIGHEST_MULTIPLIER; m++) {
-            caps.add(Math.floor(top / m));
+        for (int m : multipliers(bench)) {
+            double cap = Math.floor(top / m);
+            if (cap >= LOWEST_CAP) {
+                caps.add(cap);
+            }
         }
         for (double usual : USUAL_CAPS) {
             boolean near = caps.stream().anyMatch(cap -> Math.abs(cap - usual) <= NEAR * usual);
@@ -191,7 +203,7 @@ public record CapGrid(TuneBench bench, List<TuneCell> cells) {
 
     /// The cells in a school's order: those that pass, the best first, then those that are refused.
     ///
-    /// @param bounds what is put up with
+    /// @param bounds what is allowed
     public List<Ranked> ranked(School school, Bounds bounds) {
         List<TuneCell> passing = new ArrayList<>();
         List<Ranked> refused = new ArrayList<>();
@@ -200,12 +212,14 @@ public record CapGrid(TuneBench bench, List<TuneCell> cells) {
             if (why.isEmpty()) {
                 passing.add(cell);
             } else {
-                refused.add(new Ranked(cell, why));
+                refused.add(new Ranked(cell, why, Optional.empty()));
             }
         }
-        passing.sort(school.better());
+        passing.sort(Comparator.comparing(
+                        (TuneCell cell) -> School.warning(cell, bounds).isPresent())
+                .thenComparing(school.better()));
         List<Ranked> ranked = new ArrayList<>();
-        passing.forEach(cell -> ranked.add(new Ranked(cell, Optional.empty())));
+        passing.forEach(cell -> ranked.add(new Ranked(cell, Optional.empty(), School.warning(cell, bounds))));
         ranked.addAll(refused);
         return List.copyOf(ranked);
     }

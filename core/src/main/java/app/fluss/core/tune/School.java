@@ -9,22 +9,19 @@ public enum School {
     /// Aiming, rhythm, competition.
     RESPONSE_FIRST(
             "response first",
-            10,
-            60,
+            new Bounds(10, 60),
             Comparator.comparingDouble(School::rate).reversed().thenComparingDouble(TuneCell::addedMs)),
     /// Story, exploring, slow camera: evenness counts most.
     SMOOTH_FIRST(
             "smooth first",
-            40,
-            40,
+            new Bounds(40, 30, 40),
             Comparator.comparingDouble(School::roughness)
                     .thenComparing(Comparator.comparingDouble(School::rate).reversed())
                     .thenComparingDouble(TuneCell::addedMs)),
     /// High-refresh screens: as many images as the display shows, no slower than native.
     RATE_FIRST(
             "rate first",
-            0,
-            0,
+            new Bounds(0, 0),
             Comparator.comparingDouble(School::rate).reversed().thenComparingDouble(TuneCell::surplusFps));
 
     /// Motion error that nobody sees, and steps of it above, ms.
@@ -36,8 +33,11 @@ public enum School {
     /// Share of its time that a card which generates may be busy.
     private static final double FULL_LOAD = 0.95;
 
-    /// A cap at the bound gives a hair less than it: that is no refusal.
-    private static final double AT_THE_BOUND = 0.99;
+    /// A cap that is kept for this share of the time counts as its own number: it gives a hair less.
+    private static final double KEPT = 0.98;
+
+    /// Half a step of the last decimal in which a base rate is shown: nothing is refused for less, /s.
+    private static final double HALF_A_STEP = 0.05;
 
     private final String title;
 
@@ -47,9 +47,9 @@ public enum School {
     @SuppressWarnings("ImmutableEnumChecker") // comparators of method references hold no state
     private final Comparator<TuneCell> better;
 
-    School(String title, double mostAddedMs, double leastBaseFps, Comparator<TuneCell> better) {
+    School(String title, Bounds bounds, Comparator<TuneCell> better) {
         this.title = title;
-        this.bounds = new Bounds(mostAddedMs, leastBaseFps);
+        this.bounds = bounds;
         this.better = better;
     }
 
@@ -66,7 +66,7 @@ public enum School {
         return title;
     }
 
-    /// What it puts up with by default.
+    /// What it allows by default.
     public Bounds bounds() {
         return bounds;
     }
@@ -78,7 +78,7 @@ public enum School {
 
     /// Why a cell is refused, in words; empty if it is not.
     ///
-    /// @param bounds what is put up with
+    /// @param bounds what is allowed
     static Optional<String> refusal(TuneCell cell, Bounds bounds) {
         if (cell.isOutOfReach()) {
             return Optional.of(
@@ -87,12 +87,26 @@ public enum School {
             return Optional.of("the card that generates is full");
         } else if (cell.addedMs() > bounds.mostAddedMs()) {
             return Optional.of(
-                    said("it adds %.1f ms", cell.addedMs()) + said(", %.0f may be added", bounds.mostAddedMs()));
-        } else if (cell.multiplier() > 1 && cell.baseFps() < AT_THE_BOUND * bounds.leastBaseFps()) {
-            return Optional.of(
-                    said("its base is %.0f/s", cell.baseFps()) + said(", %.0f are asked for", bounds.leastBaseFps()));
+                    said("it adds %.1f ms", cell.addedMs()) + said(", %.0f are allowed", bounds.mostAddedMs()));
+        } else if (isBelow(cell, bounds.leastBaseFps())) {
+            return Optional.of(said("base rate %.1f/s", base(cell)) + said(" is below %.0f/s", bounds.leastBaseFps()));
         }
         return Optional.empty();
+    }
+
+    /// What speaks against a cell that is not refused, in words; empty if nothing does.
+    static Optional<String> warning(TuneCell cell, Bounds bounds) {
+        return isBelow(cell, bounds.goodBaseFps())
+                ? Optional.of(said("base rate %.1f/s", base(cell)) + said(" is below %.0f/s", bounds.goodBaseFps()))
+                : Optional.empty();
+    }
+
+    private static boolean isBelow(TuneCell cell, double fps) {
+        return cell.multiplier() > 1 && base(cell) < fps - HALF_A_STEP;
+    }
+
+    private static double base(TuneCell cell) {
+        return cell.capHeld() >= KEPT ? Math.max(cell.capFps(), cell.baseFps()) : cell.baseFps();
     }
 
     private static String said(String words, double value) {

@@ -25,6 +25,9 @@ final class LogAssembly {
     /// No time of an image lies further than this from the log's beginning, ms; loggers write such for never.
     private static final double NEVER_MS = 1e12;
 
+    /// No image is made in less than this on average, ms: a unit was taken for another, or a cell is damaged.
+    private static final double CLOSEST_MS = 1e-3;
+
     private final Path file;
     private final Columns columns;
     private final Mapping mapping;
@@ -59,6 +62,15 @@ final class LogAssembly {
             addUp(present);
         }
         int[] restarts = stamped ? restarts(present) : new int[0];
+        double apartMs = (present[store.rows - 1] - present[0]) / (store.rows - 1);
+        if (restarts.length == 0 && apartMs > 0 && apartMs < CLOSEST_MS) {
+            throw new InputException(
+                    file,
+                    0,
+                    0,
+                    "images that are %s ms apart on average".formatted(apartMs),
+                    "images at least 0.001 ms apart; state the unit of the time in a mapping");
+        }
         FrameLog.Builder log = FrameLog.presentedAt(present, store.rows)
                 .segmentStarts(restarts)
                 .leadIn(!stamped);
