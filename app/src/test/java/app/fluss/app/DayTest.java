@@ -305,7 +305,12 @@ class DayTest extends WindowTest {
     }
 
     private void startScene() throws Exception {
+        until(() -> assertThat(window.shell().getScene().getFocusOwner().getId())
+                .as("the next step has the focus")
+                .isEqualTo("start"));
         push(KeyCode.CONTROL, KeyCode.SPACE);
+        until(() -> assertThat(window.shell().getScene().getFocusOwner().getId())
+                .isIn("evidence-log", "evidence-summary", "evidence-latency", "evidence-impression", "pad"));
         waitFor(() -> contents()
                 .attempt()
                 .filter(attempt -> attempt.startedAtMs().isPresent())

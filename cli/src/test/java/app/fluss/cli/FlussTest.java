@@ -21,6 +21,7 @@ import java.io.StringWriter;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.List;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
@@ -255,6 +256,19 @@ class FlussTest {
         assertThat(fluss("check", bad.toString())).isEqualTo(3);
         assertThat(fluss("--help")).isZero();
         assertThat(out.toString()).contains("Examples:");
+    }
+
+    @Test
+    void whatIsNoLogIsRefusedByName() throws Exception {
+        Path empty = Files.createFile(folder.resolve("empty.csv"));
+        Path binary = Files.write(folder.resolve("binary.csv"), new byte[] {0, 1, 2, (byte) 0xFF, 0, 7});
+        Path line = Files.writeString(folder.resolve("line.csv"), "a".repeat(3_000_000));
+        Path inside = Files.createDirectory(folder.resolve("inside"));
+        for (Path file : List.of(empty, binary, line, inside)) {
+            err.getBuffer().setLength(0);
+            assertThat(fluss("analyze", file.toString())).isEqualTo(3);
+            assertThat(err.toString()).contains(String.valueOf(file.getFileName()));
+        }
     }
 
     /// From a scenario to what an analyst sees of it, and back to the truth.

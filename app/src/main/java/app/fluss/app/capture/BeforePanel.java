@@ -26,6 +26,7 @@ final class BeforePanel extends VBox {
 
     private final Answers answers;
     private final Runnable preflight;
+    private boolean checking;
 
     /// Takes an answer to a requirement.
     interface Answers {
@@ -39,6 +40,41 @@ final class BeforePanel extends VBox {
         this.preflight = preflight;
         setId("before");
         getStyleClass().add("panel");
+    }
+
+    /// Whether a requirement was just answered here: the button that had the focus is then gone.
+    boolean wasChecking() {
+        boolean was = checking;
+        checking = false;
+        return was;
+    }
+
+    /// Puts the focus on the next requirement that is open.
+    ///
+    /// @return whether there is one
+    boolean focusCheck() {
+        Node next = lookup(".check");
+        if (next != null) {
+            next.requestFocus();
+        }
+        return next != null;
+    }
+
+    /// Puts the focus on what says that a line is done.
+    void focusDone() {
+        Node done = lookup("#line-done");
+        if (done != null) {
+            done.requestFocus();
+        }
+    }
+
+    private Button check(String text, String tip, Judgement judged, boolean met) {
+        Button button = Buttons.quiet(text, tip, () -> {
+            checking = true;
+            answers.answer(judged, Optional.of(met));
+        });
+        button.getStyleClass().add("check");
+        return button;
     }
 
     void show(Contents contents, SheetRow row, List<Judgement> judged, Chain last) {
@@ -115,11 +151,8 @@ final class BeforePanel extends VBox {
         } else if (!unmet) {
             line.getChildren()
                     .addAll(
-                            Buttons.quiet("✓", "It holds", () -> answers.answer(judged, Optional.of(true))),
-                            Buttons.quiet(
-                                    "✗",
-                                    "It does not: travels with the run as a finding",
-                                    () -> answers.answer(judged, Optional.of(false))));
+                            check("✓", "It holds", judged, true),
+                            check("✗", "It does not: travels with the run as a finding", judged, false));
         }
         return line;
     }

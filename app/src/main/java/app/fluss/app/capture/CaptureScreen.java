@@ -28,6 +28,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.function.Consumer;
 import java.util.prefs.Preferences;
+import javafx.application.Platform;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
@@ -74,7 +75,8 @@ public final class CaptureScreen extends VBox {
         this.problems = problems;
         setId("capture");
         before = new BeforePanel(this::answer, preflight);
-        timer = new SceneTimer(() -> onLine((line, keep) -> keep.start(line, System.currentTimeMillis())));
+        timer = new SceneTimer(
+                this::focusEvidence, () -> onLine((line, keep) -> keep.start(line, System.currentTimeMillis())));
         evidence = new EvidencePanel(theme, memory, preferences, new PadKeeper(), this::onLine);
         ending = ending();
         none = none(plan);
@@ -87,6 +89,37 @@ public final class CaptureScreen extends VBox {
         VBox.setVgrow(line, Priority.ALWAYS);
         getChildren().addAll(Boxes.row(title, place, Boxes.spacer(), goal), line);
         workbench.contentsProperty().subscribe(this::show);
+        sceneProperty().subscribe(scene -> {
+            if (scene != null) {
+                Platform.runLater(this::focusNext);
+            }
+        });
+    }
+
+    /// Whether the focus is on a part of the window.
+    private static boolean hasFocus(Node part) {
+        Node at = part.getScene() == null ? null : part.getScene().getFocusOwner();
+        while (at != null && !at.equals(part)) {
+            at = at.getParent();
+        }
+        return at != null;
+    }
+
+    /// Puts the focus where the next step is: what is to be done before, the start of the scene, the pad.
+    private void focusNext() {
+        SheetRow open = row;
+        if (open == null || getScene() == null) {
+            return;
+        }
+        if (before.getScene() == null) { // a scroll pane takes its content in with its skin
+            applyCss();
+            layout();
+        }
+        if (!open.role().isMeasured()) {
+            before.focusDone();
+        } else if (!timer.focusStart()) {
+            focusEvidence();
+        }
     }
 
     private static Node none(Runnable plan) {
@@ -139,6 +172,8 @@ public final class CaptureScreen extends VBox {
                         .filter(line -> line.id() == begun.sheetId())
                         .findFirst())
                 .or(() -> contents.planned().open().stream().findFirst());
+        boolean held = hasFocus(this);
+        boolean checking = hasFocus(before);
         boolean other = now.map(SheetRow::id).orElse(-1L) != (row == null ? -1L : row.id());
         row = now.orElse(null);
         if (now.isEmpty()) {
@@ -184,6 +219,9 @@ public final class CaptureScreen extends VBox {
         } else {
             before.offerDone(open, () -> workbench.edits().plan().set(open, SheetRow.State.DONE));
         }
+        if (other || (held && !checking && !hasFocus(this))) {
+            Platform.runLater(this::focusNext);
+        }
     }
 
     /// Shows the path of the line in the chain.
@@ -211,7 +249,11 @@ public final class CaptureScreen extends VBox {
         Setup now = contents.bench().setup(scene.gameId(), path.chain());
         Setup baseline = path.isNative() ? now : contents.baseline(scene);
         judged = Preflight.judge(workbench.requirements(), path.chain(), now, baseline, said);
+        boolean checking = hasFocus(before) || before.wasChecking();
         before.show(contents, open, judged, last(contents));
+        if (checking && !before.focusCheck()) {
+            focusNext();
+        }
     }
 
     private void answer(Judgement judgement, Optional<Boolean> met) {
@@ -258,6 +300,10 @@ public final class CaptureScreen extends VBox {
                 reason,
                 e -> problems.accept(
                         "The run could not be kept: %s What was typed is still here.".formatted(e.getMessage())));
+    }
+
+    private void focusEvidence() {
+        evidence.focusShown();
     }
 
     /// Puts the cursor where readings are typed.

@@ -141,6 +141,18 @@ final class EvidencePanel extends VBox {
         pad.requestFocus();
     }
 
+    /// Puts the focus on the evidence that is gathered: the pad if it is shown, else the button of what is.
+    void focusShown() {
+        for (ToggleButton button : buttons.values()) {
+            if (button.isSelected()) {
+                button.requestFocus();
+            }
+        }
+        if (Objects.requireNonNull(buttons.get(Kind.READINGS)).isSelected()) {
+            pad.requestFocus();
+        }
+    }
+
     void focusPad() {
         Objects.requireNonNull(buttons.get(Kind.READINGS)).setSelected(true);
         pad.requestFocus();

@@ -27,12 +27,15 @@ final class SceneTimer extends HBox {
     private final ProgressBar bar = new ProgressBar(0);
     private final Label words = Labels.of("", "muted");
     private final Timeline tick = new Timeline(new KeyFrame(Duration.millis(200), _ -> tick()));
+    private final Runnable counting;
     private @Nullable SceneClock clock;
     private int lastsS;
     private int left;
 
-    /// @param started is told when the count-down is over
-    SceneTimer(Runnable started) {
+    /// @param counting is told when the count-down begins
+    /// @param started is told when it is over
+    SceneTimer(Runnable counting, Runnable started) {
+        this.counting = counting;
         this.started = started;
         setSpacing(14);
         getStyleClass().add("panel");
@@ -45,12 +48,23 @@ final class SceneTimer extends HBox {
         tick.setCycleCount(Animation.INDEFINITE);
     }
 
+    /// Puts the focus on the button that starts, if it can be pressed.
+    ///
+    /// @return whether it could
+    boolean focusStart() {
+        if (!start.isDisabled()) {
+            start.requestFocus();
+        }
+        return !start.isDisabled();
+    }
+
     /// Starts the count-down.
     void start() {
         if (left > 0 || start.isDisabled()) {
             return;
         }
         left = COUNT_DOWN_S;
+        counting.run();
         start.setDisable(true);
         time.setText(Integer.toString(left));
         words.setText("get ready");
