@@ -42,7 +42,7 @@ final class ComparisonTable extends VBox {
         this.theme = theme;
         getStyleClass().add("panel");
         grid.setId("comparison");
-        grid.setHgap(14);
+        grid.setHgap(11);
         grid.setVgap(3);
         heads(comparison);
         int row = 1;
@@ -71,18 +71,10 @@ final class ComparisonTable extends VBox {
             boolean strip = c == STRIP;
             column.setHgrow(strip ? Priority.ALWAYS : Priority.NEVER);
             column.setHalignment(c == 0 || strip || c == COLUMNS - 1 ? HPos.LEFT : HPos.RIGHT);
-            column.setMinWidth(strip ? 90 : USE_PREF_SIZE);
+            column.setMinWidth(strip ? 84 : USE_PREF_SIZE);
             grid.getColumnConstraints().add(column);
         }
-        String[] heads = {
-            "",
-            "native",
-            comparison.path().name(),
-            "difference",
-            "95 % interval of the difference",
-            "ratio",
-            "95 %",
-            "runs"
+        String[] heads = {"", "native", comparison.path().name(), "difference", "95 % interval", "ratio", "95 %", "runs"
         };
         for (int c = 0; c < heads.length; c++) {
             grid.add(Labels.of(heads[c], "muted"), c, 0);

@@ -28,7 +28,7 @@ final class IntervalStrip extends CanvasView {
         this.moreIsBetter = moreIsBetter;
         setMinHeight(20);
         setPrefHeight(20);
-        setMinWidth(120);
+        setMinWidth(84);
     }
 
     @Override

@@ -17,7 +17,6 @@ import javafx.scene.layout.VBox;
 
 /// The rate ladder: claimed, rendered, presented, delivered, each as a rung as long as its rate.
 final class LadderView extends VBox {
-    private static final double RUNG_WIDTH = 170;
 
     LadderView() {
         super(7);
@@ -90,7 +89,7 @@ final class LadderView extends VBox {
         StackPane track = new StackPane();
         track.setAlignment(Pos.CENTER_LEFT);
         track.setMinWidth(30);
-        track.setPrefWidth(RUNG_WIDTH);
+        track.setPrefWidth(30);
         HBox.setHgrow(track, Priority.ALWAYS);
         Region bar = new Region();
         double share = rung.rate.isKnown() ? rung.rate.orNaN() / longest : 0;

@@ -32,7 +32,7 @@ public enum Measure implements Described {
     /// Lowest claimed rate.
     CLAIMED_LOWEST(
             "claimed.lowest_fps",
-            "claimed_lowest_fps",
+            "",
             "lowest claimed",
             "/s",
             1,

@@ -32,7 +32,7 @@ public record ToggleComparison(List<ToggleStretch> stretches, Map<Measure, Toggl
                         stretch.on() ? settings : settings.withMultiplier(1)))
                 .toList();
         Set<Measure> measures = EnumSet.copyOf(Measure.COMPARED);
-        measures.removeAll(EnumSet.of(Measure.CLAIMED, Measure.CLAIMED_LOWEST, Measure.CLAIMED_LOW));
+        measures.removeAll(EnumSet.of(Measure.CLAIMED, Measure.CLAIMED_LOW));
         return of(stretches, measures, (index, measure) -> measure.of(analyses.get(index)));
     }
 
