@@ -281,6 +281,15 @@ class DayTest extends WindowTest {
         write("118");
         push(KeyCode.ENTER);
         settle();
+        push(KeyCode.CONTROL, KeyCode.T);
+        until(() -> assertThat(contents().attempt().orElseThrow().entries())
+                .hasSize(2)
+                .last()
+                .isInstanceOfSatisfying(
+                        PadEntry.Marked.class,
+                        marked -> assertThat(marked.mark()).isEqualTo(PadMark.TOGGLE)));
+        push(KeyCode.BACK_SPACE);
+        until(() -> assertThat(contents().attempt().orElseThrow().entries()).hasSize(1));
         keep(Grade.D);
         until(() -> assertThat(window.workbench().analysedProperty().get().findings())
                 .extracting(finding -> finding.code())

@@ -16,6 +16,7 @@ import app.fluss.core.path.Judgement;
 import app.fluss.core.path.Preflight;
 import app.fluss.core.plan.PlannedStep.Role;
 import app.fluss.core.reading.PadEntry;
+import app.fluss.core.reading.PadMark;
 import app.fluss.files.log.MappingMemory;
 import app.fluss.files.study.Attempt;
 import app.fluss.files.study.DeliveryPath;
@@ -293,13 +294,22 @@ public final class CaptureScreen extends VBox {
             return;
         }
         problems.accept("");
-        Ending end = new Ending(contents, attempt.get(), evidence.attached(), evidence.latency(), judged);
+        Ending end = new Ending(
+                contents, attempt.get(), evidence.attached(), evidence.latency(), judged, evidence.logAheadMs());
         end.add(
                 workbench.edits().capture(),
                 outcome,
                 reason,
                 e -> problems.accept(
                         "The run could not be kept: %s What was typed is still here.".formatted(e.getMessage())));
+    }
+
+    /// Marks that the path was switched on or off just now, if the scene runs.
+    public void markSwitch() {
+        long at = timer.elapsedMs();
+        if (at > 0) {
+            onLine((line, keep) -> keep.type(line, new PadEntry.Marked(at, PadMark.TOGGLE)));
+        }
     }
 
     private void focusEvidence() {

@@ -11,6 +11,8 @@ import app.fluss.core.measure.SyncMode;
 import app.fluss.core.path.Judgement;
 import app.fluss.core.path.StageKind;
 import app.fluss.core.reading.PadEntry;
+import app.fluss.core.toggle.PadSwitches;
+import app.fluss.core.toggle.ToggleMark;
 import app.fluss.core.work.Progress;
 import app.fluss.files.latency.SoundWriter;
 import app.fluss.files.latency.TraceWriter;
@@ -43,18 +45,27 @@ import java.util.function.Consumer;
 /// @param log the log that is attached, if one is
 /// @param latency what was measured of latency, if anything was
 /// @param judged the requirements as they were judged
+/// @param aheadMs how far the log's clock is ahead of the scene's, ms; NaN if it was not seen to grow
 record Ending(
         Contents contents,
         Attempt attempt,
         Optional<LogPanel.Attached> log,
         Optional<SensorPanel.Attached> latency,
-        List<Judgement> judged) {
+        List<Judgement> judged,
+        double aheadMs) {
     /// Adds the run and ends the attempt.
     ///
     /// @param reason why it does not count; empty if it does
     /// @param failed is told why it could not be kept
     void add(CaptureEdits edits, Outcome outcome, String reason, Consumer<Exception> failed) {
-        edits.finish(attempt, draft(outcome, reason), this::evidence, judged, failed);
+        edits.finish(attempt, draft(outcome, reason), this::evidence, judged, switches(), failed);
+    }
+
+    /// What was marked beside a log that grew. Without a log they belong to the readings; a log that was not seen to
+    /// grow
+    /// has a clock that nobody knows.
+    private List<ToggleMark> switches() {
+        return log.isPresent() && !Double.isNaN(aheadMs) ? PadSwitches.of(attempt.entries(), aheadMs) : List.of();
     }
 
     private SheetRow row() {

@@ -72,7 +72,7 @@ final class EvidencePanel extends VBox {
         this.theme = theme;
         setId("evidence");
         getStyleClass().add("panel");
-        log = new LogPanel(theme, memory, preferences);
+        log = new LogPanel(theme, memory, preferences, padKeeper::nowMs);
         sensor = new SensorPanel(theme);
         pad = new PadView(padKeeper);
         summary = new SummaryFields(typed -> keeper.keep((line, keep) -> keep.summarise(line, typed)));
@@ -139,6 +139,11 @@ final class EvidencePanel extends VBox {
         });
         stage.show();
         pad.requestFocus();
+    }
+
+    /// How far the clock of the log is ahead of the scene's, ms; NaN if that was not seen.
+    double logAheadMs() {
+        return log.aheadMs();
     }
 
     /// Puts the focus on the evidence that is gathered: the pad if it is shown, else the button of what is.

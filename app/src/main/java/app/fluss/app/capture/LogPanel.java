@@ -17,6 +17,7 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.LongSupplier;
 import java.util.prefs.Preferences;
 import javafx.beans.property.ObjectProperty;
 import javafx.beans.property.ReadOnlyObjectProperty;
@@ -35,6 +36,8 @@ final class LogPanel extends VBox {
 
     private final MappingMemory memory;
     private final Preferences preferences;
+    private final LongSupplier sceneMs;
+    private double aheadMs = Double.NaN;
     private final Label folderName = Labels.of("no folder is watched", "muted");
     private final Label words = Labels.wrapped("", "small");
     private final HBox choices = Boxes.row();
@@ -51,10 +54,12 @@ final class LogPanel extends VBox {
     /// @param log what was read from it
     record Attached(Path file, ImportedLog log) {}
 
-    LogPanel(Theme theme, MappingMemory memory, Preferences preferences) {
+    /// @param sceneMs time since the scene began, ms; 0 before it has
+    LogPanel(Theme theme, MappingMemory memory, Preferences preferences, LongSupplier sceneMs) {
         super(8);
         this.memory = memory;
         this.preferences = preferences;
+        this.sceneMs = sceneMs;
         setId("log-panel");
         band = new BandView(theme, window, (_, _) -> {});
         band.setId("live-band");
@@ -104,6 +109,7 @@ final class LogPanel extends VBox {
 
     /// Begins anew for another run: what was attached is let go.
     void forget() {
+        aheadMs = Double.NaN;
         String folder = preferences.get(FOLDER, "");
         if (live != null && !folder.isEmpty()) {
             watch(Path.of(folder));
@@ -117,6 +123,11 @@ final class LogPanel extends VBox {
         if (running != null) {
             running.use(now);
         }
+    }
+
+    /// How far the log's clock is ahead of the scene's, ms; NaN if it was not seen to grow while the scene ran.
+    double aheadMs() {
+        return aheadMs;
     }
 
     /// The log that is attached, if one is.
@@ -146,6 +157,12 @@ final class LogPanel extends VBox {
             }
             case LiveLog.State.Several(List<Path> files) -> offer(files);
             case LiveLog.State.Growing growing -> {
+                long scene = sceneMs.getAsLong();
+                if (scene > 0) {
+                    // A log is written late and looked at later, never early: the largest lead is the nearest.
+                    double ahead = growing.band().elapsedMs() - scene;
+                    aheadMs = Double.isNaN(aheadMs) ? ahead : Math.max(aheadMs, ahead);
+                }
                 attached.set(null);
                 words.setText("%s is growing: %d images. %s"
                         .formatted(growing.file().getFileName(), growing.images(), growing.words()));

@@ -17,10 +17,10 @@ import javafx.scene.text.TextAlignment;
 /// before any interval is read.
 final class RunDots extends CanvasView {
     private static final List<Measure> WITH_LOGS =
-            List.of(Measure.RENDERED, Measure.DELIVERED, Measure.LOW_PERCENTILE, Measure.SPREAD);
+            List.of(Measure.RENDERED, Measure.DELIVERED, Measure.DELIVERED_LOW_PERCENTILE, Measure.SPREAD);
     private static final List<Measure> WITHOUT = List.of(Measure.CLAIMED);
     private static final double ROW = 30;
-    private static final double LEFT = 170;
+    private static final double LEFT = 205;
     private static final double RIGHT = 60;
     private static final double DOT = 9;
 

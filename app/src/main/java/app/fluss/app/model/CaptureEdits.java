@@ -3,6 +3,7 @@ package app.fluss.app.model;
 import app.fluss.core.path.Judgement;
 import app.fluss.core.reading.Impression;
 import app.fluss.core.reading.PadEntry;
+import app.fluss.core.toggle.ToggleMark;
 import app.fluss.core.work.Progress;
 import app.fluss.files.log.InputException;
 import app.fluss.files.study.Attempt;
@@ -113,9 +114,15 @@ public final class CaptureEdits {
     /// Ends an attempt with a run.
     ///
     /// @param judged the requirements as they were judged
+    /// @param switches where its path was switched on and off, on the clock of its log; empty if it was not
     /// @param failed is told why it could not be kept
     public void finish(
-            Attempt attempt, RunDraft draft, Making making, List<Judgement> judged, Consumer<Exception> failed) {
+            Attempt attempt,
+            RunDraft draft,
+            Making making,
+            List<Judgement> judged,
+            List<ToggleMark> switches,
+            Consumer<Exception> failed) {
         edits.add(
                 "Keeping the run",
                 (study, progress) -> {
@@ -126,6 +133,7 @@ public final class CaptureEdits {
                                 draft,
                                 making.evidence(folder, progress.part(0, 0.6)),
                                 Taking.Checked.of(judged),
+                                switches,
                                 progress.part(0.6, 1));
                     } finally {
                         Folders.delete(folder);

@@ -13,6 +13,7 @@ import app.fluss.files.simulated.SimulatedEvidence;
 import app.fluss.files.study.DeliveryPath;
 import app.fluss.files.study.EvidenceKind;
 import app.fluss.files.study.EvidenceKinds;
+import app.fluss.files.study.NewRun;
 import app.fluss.files.study.QuickRun;
 import app.fluss.files.study.Run;
 import app.fluss.files.study.RunDraft;
@@ -72,7 +73,7 @@ public final class EvidenceEdits {
         edits.add(
                 "Adding %d runs".formatted(rows.size()),
                 (study, progress) -> typed(folder -> {
-                    List<Study.Source> runs = new ArrayList<>();
+                    List<NewRun.Source> runs = new ArrayList<>();
                     for (int i = 0; i < rows.size(); i++) {
                         int row = i;
                         runs.add(_ -> typed(study, rows.get(row), paths, names.get(row), folder, row));
@@ -89,10 +90,9 @@ public final class EvidenceEdits {
         edits.add(
                 "Adding %d runs".formatted(files.size()),
                 (study, progress) -> {
-                    List<Study.Source> runs = new ArrayList<>();
+                    List<NewRun.Source> runs = new ArrayList<>();
                     for (FileOfRun file : files) {
-                        runs.add(
-                                part -> new Study.NewRun(SetupOfBench.of(study, file.draft), file.evidence.read(part)));
+                        runs.add(part -> new NewRun(SetupOfBench.of(study, file.draft), file.evidence.read(part)));
                     }
                     return study.addRuns(runs, progress).getLast();
                 },
@@ -121,10 +121,10 @@ public final class EvidenceEdits {
                 failed);
     }
 
-    private static Study.NewRun typed(
+    private static NewRun typed(
             Study study, QuickRow.Reading.Read row, List<DeliveryPath> paths, String name, Path folder, int number)
             throws StudyException, IOException, InputException {
-        return new Study.NewRun(
+        return new NewRun(
                 SetupOfBench.of(study, QuickRun.draft(row, paths, name)), QuickRun.evidence(row, folder, number));
     }
 

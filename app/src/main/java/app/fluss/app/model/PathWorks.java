@@ -29,7 +29,7 @@ final class PathWorks {
         Run run = analysed.run();
         List<Run> ofScene = contents.runs().stream()
                 .filter(other -> other.sceneId() == run.sceneId()
-                        && other.isKept()
+                        && other.isCompared()
                         && other.grade().hasLog())
                 .toList();
         boolean measured = allMeasured(ofScene);

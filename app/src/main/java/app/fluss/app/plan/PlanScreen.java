@@ -226,7 +226,7 @@ public final class PlanScreen extends VBox {
     /// Looks how many repeats the spread calls for, once for the runs that are shown.
     private void look(Contents contents, List<Scene> scenes) {
         List<Run> runs = contents.runs().stream()
-                .filter(run -> run.isKept()
+                .filter(run -> run.isCompared()
                         && game().isPresent()
                         && scenes.stream().anyMatch(scene -> scene.id() == run.sceneId()))
                 .toList();

@@ -13,7 +13,6 @@ import app.fluss.app.model.Comparison;
 import app.fluss.app.model.Contents;
 import app.fluss.app.model.Coverage;
 import app.fluss.app.model.Jobs;
-import app.fluss.app.model.Open;
 import app.fluss.app.model.Workbench;
 import app.fluss.app.path.PathPane;
 import app.fluss.app.pictures.PicturesPane;
@@ -26,7 +25,6 @@ import app.fluss.app.theme.Theme;
 import app.fluss.app.tune.TuneScreen;
 import app.fluss.core.finding.Finding;
 import app.fluss.files.log.MappingMemory;
-import java.io.File;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;
@@ -35,10 +33,8 @@ import java.util.prefs.Preferences;
 import javafx.geometry.Insets;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
-import javafx.scene.input.DragEvent;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
-import javafx.scene.input.TransferMode;
 import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
@@ -53,7 +49,7 @@ public final class Shell extends BorderPane {
     private final Jobs jobs;
     private final ImportFlow imports;
     private final QuickFlow quick;
-    private final ManyFlow many;
+    private final FileDrop files;
     private final Consumer<Path> openStudy;
     private final ChainBar chain = new ChainBar();
     private final RunActions actions;
@@ -93,7 +89,11 @@ public final class Shell extends BorderPane {
         this.preferences = preferences;
         this.openStudy = openStudy;
         actions = new RunActions(workbench, theme, () -> getScene().getWindow());
-        many = new ManyFlow(workbench, jobs, theme, memory, () -> getScene().getWindow(), this::tell);
+        files = new FileDrop(
+                openStudy,
+                new ManyFlow(workbench, jobs, theme, memory, () -> getScene().getWindow(), this::tell),
+                imports,
+                this::countsPictures);
         quick = new QuickFlow(
                 workbench, theme, () -> getScene().getWindow(), this::tell, () -> order.choose(Work.COMPARE));
         chainEditor = new ChainEditor(workbench, this::tell);
@@ -131,28 +131,16 @@ public final class Shell extends BorderPane {
                 .comparisonsProperty()
                 .subscribe(list -> order.count(Work.COMPARE, list.isEmpty() ? "" : Integer.toString(list.size())));
         addEventFilter(KeyEvent.KEY_PRESSED, keys()::pressed);
-        addEventHandler(DragEvent.DRAG_OVER, event -> {
-            if (event.getDragboard().hasFiles()) {
-                event.acceptTransferModes(TransferMode.COPY);
-            }
-            event.consume();
-        });
-        addEventHandler(DragEvent.DRAG_DROPPED, event -> {
-            drop(event.getDragboard().getFiles().stream().map(File::toPath).toList());
-            event.setDropCompleted(true);
-            event.consume();
-        });
+        files.listen(this);
     }
 
     /// Takes files that were dropped or chosen: studies are opened, logs imported.
-    public void drop(List<Path> files) {
-        files.stream().filter(Open::isStudy).forEach(openStudy);
-        List<Path> evidence = files.stream().filter(file -> !Open.isStudy(file)).toList();
-        if (ManyFlow.isMany(evidence)) {
-            many.offer(evidence);
-        } else {
-            evidence.forEach(file -> imports.offer(file, examine.view() == ExamineScreen.View.PICTURES));
-        }
+    public void drop(List<Path> dropped) {
+        files.take(dropped);
+    }
+
+    private boolean countsPictures() {
+        return examine.view() == ExamineScreen.View.PICTURES;
     }
 
     /// Says what went wrong, in words, at the head of the window.
@@ -340,6 +328,7 @@ public final class Shell extends BorderPane {
                 .on(Work.EXAMINE, KeyCode.C, examine::copyFigures)
                 .on(Work.CAPTURE, KeyCode.ENTER, () -> capture().keep())
                 .on(Work.CAPTURE, KeyCode.SPACE, () -> capture().start())
+                .on(Work.CAPTURE, KeyCode.T, () -> capture().markSwitch())
                 .on(Work.CAPTURE, KeyCode.P, () -> capture().focusPad());
     }
 

@@ -29,7 +29,7 @@ public record ToggleComparison(List<ToggleStretch> stretches, Map<Measure, Toggl
         List<Analysis> analyses = stretches.stream()
                 .map(stretch -> Analysis.of(
                         log.between(stretch.fromMs(), stretch.toMs()),
-                        stretch.on() ? settings : settings.withMultiplier(1)))
+                        stretch.on() ? settings : settings.withMultiplier(1).asNative()))
                 .toList();
         Set<Measure> measures = EnumSet.copyOf(Measure.COMPARED);
         measures.removeAll(EnumSet.of(Measure.CLAIMED, Measure.CLAIMED_LOW));

@@ -9,8 +9,11 @@ import app.fluss.core.frame.FrameLog;
 import app.fluss.core.measure.AnalysisSettings;
 import app.fluss.core.measure.Figure;
 import app.fluss.core.measure.Measure;
+import app.fluss.core.reading.PadEntry;
+import app.fluss.core.reading.PadMark;
 import app.fluss.core.reading.Reading;
 import app.fluss.core.reading.ReadingSeries;
+import app.fluss.core.reading.TypedReading;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
@@ -167,5 +170,16 @@ class ToggleTest {
         ReadingSeries series = new ReadingSeries(readings, List.of(), Figure.missing("none"), "", Map.of());
         ToggleComparison toggled = ToggleComparison.of(series, marks);
         assertThat(toggled.fits().get(Measure.CLAIMED).ratio().orNaN()).isCloseTo(1.5, within(1e-9));
+    }
+
+    @Test
+    void marksOfThePadStandOnTheClockOfTheLog() {
+        List<PadEntry> entries = List.of(
+                new PadEntry.Marked(4000, PadMark.TOGGLE),
+                new PadEntry.Marked(5000, PadMark.LAG),
+                new PadEntry.Counted(6000, new TypedReading.Read(60, 60)),
+                new PadEntry.Marked(9000, PadMark.TOGGLE));
+        assertThat(PadSwitches.of(entries, -1500))
+                .containsExactly(new ToggleMark(2500, true, 2000), new ToggleMark(7500, false, 2000));
     }
 }

@@ -11,7 +11,6 @@ import app.fluss.files.log.InputException;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 
@@ -27,6 +26,7 @@ public final class Study implements AutoCloseable {
     private final Sql sql;
     private final RunRows rows;
     private final EvidenceShelf shelf;
+    private final RunAdder adder;
     private final BenchRecords bench;
     private final PlanRecords plan;
     private final CaptureRecords capture;
@@ -39,6 +39,7 @@ public final class Study implements AutoCloseable {
         this.sql = steps.sql();
         this.rows = new RunRows(steps);
         this.shelf = new EvidenceShelf(steps);
+        this.adder = new RunAdder(steps, rows, shelf);
         this.bench = new BenchRecords(steps);
         this.plan = new PlanRecords(steps);
         this.capture = new CaptureRecords(steps);
@@ -138,25 +139,7 @@ public final class Study implements AutoCloseable {
     /// @throws app.fluss.core.work.StoppedException if `progress` stops it; then nothing was added
     public Run addRun(RunDraft draft, List<? extends RunEvidence<?>> evidence, Progress progress)
             throws StudyException, IOException {
-        return adding("add run " + draft.name(), evidence, progress, () -> rows.insert(draft));
-    }
-
-    /// A run on its way in.
-    ///
-    /// @param draft what is said of it
-    /// @param evidence what it rests on, at most one of each kind
-    public record NewRun(RunDraft draft, List<RunEvidence<?>> evidence) {
-        /// Keeps a copy.
-        public NewRun {
-            evidence = List.copyOf(evidence);
-        }
-    }
-
-    /// Makes a run when its turn comes, so that the logs of many are not in memory at once.
-    @FunctionalInterface
-    public interface Source {
-        /// Makes it.
-        NewRun make(Progress progress) throws StudyException, IOException, InputException;
+        return adder.add("add run " + draft.name(), evidence, progress, () -> rows.insert(draft));
     }
 
     /// Adds runs with their evidence, all in one step.
@@ -164,49 +147,16 @@ public final class Study implements AutoCloseable {
     /// @return them, in order
     /// @throws InputException if a file cannot be used; then nothing was added
     /// @throws app.fluss.core.work.StoppedException if `progress` stops it; then nothing was added
-    public List<Run> addRuns(List<Source> added, Progress progress) throws StudyException, IOException, InputException {
-        steps.requireWritable();
-        try (Packing packing = new Packing()) {
-            List<WaitingRun> packed = new ArrayList<>();
-            for (Source one : added) {
-                double from = (double) packed.size() / added.size();
-                double half = from + 0.5 / added.size();
-                NewRun run = one.make(progress.part(from, half));
-                packed.add(new WaitingRun(
-                        run.draft(),
-                        shelf.pack(run.evidence(), packing, progress.part(half, from + 1.0 / added.size())),
-                        Switched.of(run.evidence())));
-            }
-            return steps.change("add %d runs".formatted(added.size()), () -> {
-                List<Run> runs = new ArrayList<>();
-                for (WaitingRun one : packed) {
-                    long id = rows.insert(one.draft);
-                    shelf.add(id, one.packets, packing);
-                    rows.setToggles(id, one.switches);
-                    runs.add(rows.numbered(id).orElseThrow());
-                }
-                return runs;
-            });
-        }
+    public List<Run> addRuns(List<NewRun.Source> added, Progress progress)
+            throws StudyException, IOException, InputException {
+        return adder.addAll(added, progress);
     }
-
-    private record WaitingRun(RunDraft draft, List<EvidenceShelf.Packet> packets, List<ToggleMark> switches) {}
 
     /// Corrects a run that was typed: where it was, on what path, how it felt, and what was noted of it.
     ///
     /// @param corrected what is said of it now; its setup stays
     public Run correct(Run run, NewRun corrected, Progress progress) throws StudyException, IOException {
-        steps.requireWritable();
-        try (Packing packing = new Packing()) {
-            List<EvidenceShelf.Packet> packets = shelf.pack(corrected.evidence(), packing, progress);
-            return steps.change("correct run " + run.name(), () -> {
-                rows.place(run.id(), corrected.draft());
-                shelf.delete(EvidenceKinds.READINGS, run.id());
-                shelf.delete(EvidenceKinds.SUMMARY, run.id());
-                shelf.add(run.id(), packets, packing);
-                return rows.numbered(run.id()).orElseThrow();
-            });
-        }
+        return adder.correct(run, corrected, progress);
     }
 
     /// Ends an attempt with a run; the line of the run sheet is done, and comes again if the run is to be
@@ -214,16 +164,19 @@ public final class Study implements AutoCloseable {
     ///
     /// @param evidence at most one of each kind
     /// @param checked the requirements as they were judged
+    /// @param switches where its path was switched on and off, on the clock of its log; empty if it was not
     /// @return the run
     public Run finish(
             Attempt attempt,
             RunDraft draft,
             List<? extends RunEvidence<?>> evidence,
             List<Taking.Checked> checked,
+            List<ToggleMark> switches,
             Progress progress)
             throws StudyException, IOException {
-        return adding("add run " + draft.name(), evidence, progress, () -> {
+        return adder.add("add run " + draft.name(), evidence, progress, () -> {
             long id = rows.insert(draft);
+            rows.setToggles(id, switches);
             capture.keep(id, checked);
             capture.end(attempt, SheetRow.State.DONE, draft.taking().outcome() == Outcome.REPEAT);
             return id;
@@ -235,25 +188,8 @@ public final class Study implements AutoCloseable {
     /// @return the run with it
     /// @throws app.fluss.core.work.StoppedException if `progress` stops it; then nothing was added
     public Run add(Run run, RunEvidence<?> evidence, Progress progress) throws StudyException, IOException {
-        return adding(
+        return adder.add(
                 "add %s to %s".formatted(evidence.kind().title(), run.name()), List.of(evidence), progress, run::id);
-    }
-
-    private Run adding(String label, List<? extends RunEvidence<?>> evidence, Progress progress, UndoLog.Work<Long> run)
-            throws StudyException, IOException {
-        steps.requireWritable();
-        try (Packing packing = new Packing()) {
-            List<EvidenceShelf.Packet> packets = shelf.pack(evidence, packing, progress);
-            return steps.change(label, () -> {
-                long id = run.run();
-                shelf.add(id, packets, packing);
-                List<ToggleMark> switches = Switched.of(evidence);
-                if (!switches.isEmpty()) {
-                    rows.setToggles(id, switches);
-                }
-                return rows.numbered(id).orElseThrow();
-            });
-        }
     }
 
     /// Adds a counted clip to a run; what was there before goes.

@@ -144,6 +144,7 @@ class BenchAndCaptureTest {
                     List.of(new RunEvidence<>(EvidenceKinds.READINGS, readings, read)),
                     List.of(new Taking.Checked(
                             "same-route", app.fluss.core.path.Outcome.State.UNKNOWN, "only you can tell", false)),
+                    List.of(),
                     Progress.NONE);
             assertThat(run.isKept()).isFalse();
             assertThat(run.grade()).isEqualTo(Grade.D);
@@ -165,7 +166,7 @@ class BenchAndCaptureTest {
     void planningAnewKeepsWhatIsDone() throws Exception {
         try (Study study = Study.open(folder.resolve("again.fluss"))) {
             Attempt attempt = begin(study);
-            study.finish(attempt, draft("one"), List.of(), List.of(), Progress.NONE);
+            study.finish(attempt, draft("one"), List.of(), List.of(), List.of(), Progress.NONE);
             List<SheetRow> before = study.plan().read().sheet();
             begin(study);
             List<SheetRow> after = study.plan().read().sheet();

@@ -1,0 +1,55 @@
+package app.fluss.app.shell;
+
+import app.fluss.app.importing.ImportFlow;
+import app.fluss.app.many.ManyFlow;
+import app.fluss.app.model.Open;
+import java.io.File;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.function.BooleanSupplier;
+import java.util.function.Consumer;
+import javafx.scene.Node;
+import javafx.scene.input.DragEvent;
+import javafx.scene.input.TransferMode;
+
+/// Files that are dropped on the window or chosen: studies are opened, a file by itself is imported, many are looked at
+/// together.
+final class FileDrop {
+    private final Consumer<Path> openStudy;
+    private final ManyFlow many;
+    private final ImportFlow imports;
+    private final BooleanSupplier countsPictures;
+
+    /// @param countsPictures whether the pictures of a clip are to be counted, and not latency to be looked for
+    FileDrop(Consumer<Path> openStudy, ManyFlow many, ImportFlow imports, BooleanSupplier countsPictures) {
+        this.openStudy = openStudy;
+        this.many = many;
+        this.imports = imports;
+        this.countsPictures = countsPictures;
+    }
+
+    /// Takes what is dropped on a part of the window.
+    void listen(Node part) {
+        part.addEventHandler(DragEvent.DRAG_OVER, event -> {
+            if (event.getDragboard().hasFiles()) {
+                event.acceptTransferModes(TransferMode.COPY);
+            }
+            event.consume();
+        });
+        part.addEventHandler(DragEvent.DRAG_DROPPED, event -> {
+            take(event.getDragboard().getFiles().stream().map(File::toPath).toList());
+            event.setDropCompleted(true);
+            event.consume();
+        });
+    }
+
+    void take(List<Path> files) {
+        files.stream().filter(Open::isStudy).forEach(openStudy);
+        List<Path> evidence = files.stream().filter(file -> !Open.isStudy(file)).toList();
+        if (ManyFlow.isMany(evidence)) {
+            many.offer(evidence);
+        } else {
+            evidence.forEach(file -> imports.offer(file, countsPictures.getAsBoolean()));
+        }
+    }
+}
