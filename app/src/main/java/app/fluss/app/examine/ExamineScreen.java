@@ -5,11 +5,11 @@ import app.fluss.app.model.AnalysedRun;
 import app.fluss.app.model.Workbench;
 import app.fluss.app.path.PathPane;
 import app.fluss.app.pictures.PicturesPane;
-import app.fluss.app.quick.QuickFlow;
 import app.fluss.app.theme.Boxes;
 import app.fluss.app.theme.Buttons;
 import app.fluss.app.theme.Labels;
 import app.fluss.app.theme.Theme;
+import app.fluss.files.study.QuickRun;
 import app.fluss.files.study.Run;
 import java.util.EnumMap;
 import java.util.Locale;
@@ -190,7 +190,7 @@ public final class ExamineScreen extends VBox {
                                 + (workbench.analysedProperty().get() == null ? " · calculating its figures" : "")
                         : "");
         simulated.setVisible(known && run.simulated());
-        boolean typed = known && QuickFlow.isTyped(run);
+        boolean typed = known && QuickRun.isOne(run);
         correct.setVisible(typed);
         correct.setManaged(typed);
     }

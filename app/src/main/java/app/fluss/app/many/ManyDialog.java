@@ -7,6 +7,7 @@ import app.fluss.app.theme.Dialogs;
 import app.fluss.app.theme.Labels;
 import app.fluss.app.theme.Theme;
 import app.fluss.core.reading.QuickRow;
+import app.fluss.files.log.MappingMemory;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.function.BiConsumer;
@@ -33,7 +34,7 @@ final class ManyDialog {
     private final Label state = Labels.of("", "muted");
     private final Button add;
 
-    ManyDialog(Theme theme, Window owner, List<SeenFile> seen, Contents contents) {
+    ManyDialog(Theme theme, Window owner, List<SeenFile> seen, Contents contents, MappingMemory memory) {
         dialog = Dialogs.make(theme, owner, "Add many files");
         List<SeenFile> runs = seen.stream().filter(SeenFile::makesRun).toList();
         GridPane grid = new GridPane(8, 5);
@@ -42,7 +43,7 @@ final class ManyDialog {
             grid.add(Labels.of(HEADS.get(c), "muted", "small"), c, 0);
         }
         for (SeenFile file : seen) {
-            ManyRow row = new ManyRow(file, rows.size() + 1, runs, contents, this::check);
+            ManyRow row = new ManyRow(file, rows.size() + 1, runs, contents, memory, this::check);
             rows.add(row);
             for (int c = 0; c < row.nodes().size(); c++) {
                 grid.add(row.nodes().get(c), c, rows.size());

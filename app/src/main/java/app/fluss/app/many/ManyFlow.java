@@ -78,22 +78,34 @@ public final class ManyFlow {
                 "Looking at the files",
                 progress -> look(dropped, contents, progress),
                 seen -> {
-                    if (seen.isEmpty()) {
+                    if (seen.more > 0) {
+                        problems.accept(
+                                "Only the first %d files are shown, %d more were left out: add those, then drop the rest."
+                                        .formatted(MOST_FILES, seen.more));
+                    }
+                    if (seen.files.isEmpty()) {
                         problems.accept("There is no file in what was dropped.");
                         return;
                     }
-                    new ManyDialog(theme, owner.get(), seen, contents)
+                    new ManyDialog(theme, owner.get(), seen.files, contents, memory)
                             .ask(runs -> edits.evidence()
                                     .addFiles(runs, e -> problems.accept(String.valueOf(e.getMessage()))));
                 },
                 e -> problems.accept("The files cannot be listed: " + e.getMessage()));
     }
 
-    private List<SeenFile> look(List<Path> dropped, Contents contents, Progress progress) throws IOException {
+    /// What was seen of files.
+    ///
+    /// @param files those that are shown
+    /// @param more how many were too many
+    private record Looked(List<SeenFile> files, int more) {}
+
+    private Looked look(List<Path> dropped, Contents contents, Progress progress) throws IOException {
         List<String> games = contents.games().stream().map(Game::name).toList();
         List<String> paths =
                 contents.bench().paths().stream().map(DeliveryPath::name).toList();
-        List<Path> files = files(dropped);
+        List<Path> found = files(dropped);
+        List<Path> files = found.subList(0, Math.min(found.size(), MOST_FILES));
         List<SeenFile> seen = new ArrayList<>();
         for (Path file : files) {
             progress.check((double) seen.size() / files.size());
@@ -103,7 +115,7 @@ public final class ManyFlow {
                     NameGuess.of(String.valueOf(file.getFileName()), name == null ? "" : name.toString(), games, paths);
             seen.add(SeenFile.look(file, guess, memory));
         }
-        return seen;
+        return new Looked(seen, found.size() - files.size());
     }
 
     private static List<Path> files(List<Path> dropped) throws IOException {
@@ -112,11 +124,10 @@ public final class ManyFlow {
             try (Stream<Path> inside = Files.walk(one, DEEP)) {
                 inside.filter(Files::isRegularFile)
                         .filter(file -> !String.valueOf(file.getFileName()).startsWith("."))
-                        .limit(MOST_FILES)
                         .sorted()
                         .forEach(files::add);
             }
         }
-        return files.size() > MOST_FILES ? files.subList(0, MOST_FILES) : files;
+        return files;
     }
 }

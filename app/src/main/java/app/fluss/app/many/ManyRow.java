@@ -11,6 +11,7 @@ import app.fluss.files.log.ImportOptions;
 import app.fluss.files.log.InputException;
 import app.fluss.files.log.LogImport;
 import app.fluss.files.log.Mapping;
+import app.fluss.files.log.MappingMemory;
 import app.fluss.files.log.TimeChoice;
 import app.fluss.files.study.EvidenceKind;
 import app.fluss.files.study.EvidenceKinds;
@@ -37,6 +38,7 @@ import javafx.scene.layout.GridPane;
 final class ManyRow {
     private final SeenFile seen;
     private final Contents contents;
+    private final MappingMemory memory;
     private final CheckBox taken = new CheckBox();
     private final TextField game = new TextField();
     private final TextField scene = new TextField();
@@ -49,9 +51,10 @@ final class ManyRow {
     /// @param number 1-based, for the ids of the fields
     /// @param runs the files that make runs, to which others belong
     /// @param changed is told of every change
-    ManyRow(SeenFile seen, int number, List<SeenFile> runs, Contents contents, Runnable changed) {
+    ManyRow(SeenFile seen, int number, List<SeenFile> runs, Contents contents, MappingMemory memory, Runnable changed) {
         this.seen = seen;
         this.contents = contents;
+        this.memory = memory;
         reading = Choice.of("many-reading-" + number, TimeChoice::text);
         owner = Choice.of("many-owner-" + number, run -> "with " + run.file().getFileName());
         taken.setSelected(seen.makesRun() || (seen.belongs() && !runs.isEmpty()));
@@ -192,6 +195,9 @@ final class ManyRow {
         return new FileOfRun(draft, progress -> {
             List<RunEvidence<?>> evidence = new ArrayList<>();
             evidence.add(read(own, mapping, progress));
+            if (mapping.isPresent()) {
+                memory.remember(mapping.get());
+            }
             for (SeenFile more : with) {
                 if (evidence.stream()
                         .noneMatch(one -> more.kind().filter(one.kind()::equals).isPresent())) {

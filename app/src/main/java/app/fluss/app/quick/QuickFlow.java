@@ -10,8 +10,10 @@ import app.fluss.core.measure.Figure;
 import app.fluss.core.reading.Impression;
 import app.fluss.core.reading.QuickRow;
 import app.fluss.files.study.Claim;
+import app.fluss.files.study.DeliveryPath;
 import app.fluss.files.study.Run;
 import app.fluss.files.study.Scene;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.function.Consumer;
 import java.util.function.Supplier;
@@ -57,14 +59,6 @@ public final class QuickFlow {
         });
     }
 
-    /// Whether a run was typed as a row, and can be corrected as one.
-    public static boolean isTyped(Run run) {
-        return !run.simulated()
-                && run.evidence().size() <= 1
-                && (run.evidence().isEmpty() || run.claims().size() == 1)
-                && run.claims().stream().allMatch(claim -> claim.count() == 1);
-    }
-
     /// Lets the user correct a run that was typed.
     public void correct(Run run) {
         if (!workbench.canEdit()) {
@@ -73,14 +67,17 @@ public final class QuickFlow {
         }
         Edits edits = workbench.edits();
         Contents contents = workbench.contentsProperty().get();
-        new QuickDialog(theme, owner.get(), contents.bench().paths(), true)
+        // Under its own name a run keeps its path as it was, whatever the bench has made of it since.
+        List<DeliveryPath> paths = new ArrayList<>(List.of(run.path()));
+        paths.addAll(contents.bench().paths());
+        new QuickDialog(theme, owner.get(), paths, true)
                 .ask(
                         List.of(row(run, contents)),
                         rows -> edits.evidence()
                                 .correct(
                                         run,
                                         rows.read().getFirst(),
-                                        contents.bench().paths(),
+                                        paths,
                                         e -> problems.accept(String.valueOf(e.getMessage()))));
     }
 

@@ -9,9 +9,8 @@ import java.util.Optional;
 import java.util.function.Function;
 import java.util.stream.Stream;
 
-/// Both sides of one measure where evidence of several kinds is mixed. Where only one side was claimed by a counter,
-/// the
-/// log of the other may stand against it; the note says so.
+/// Both sides of one measure where evidence of several kinds is mixed. Where only one side was claimed by a
+/// counter, the log of the other may stand against it; the note says so.
 ///
 /// @param a the baseline
 /// @param b the other side

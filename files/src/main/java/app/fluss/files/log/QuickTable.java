@@ -17,7 +17,7 @@ import java.util.Optional;
 /// [QuickRow.Column]. Columns that are none of these go to the notes, so that nothing is lost.
 public final class QuickTable {
     /// The most rows that are taken at once: {@value}.
-    public static final int MOST_ROWS = 500;
+    public static final int MOST_ROWS = 200;
 
     private static final int LONGEST_CELL = 300;
     private static final int FEWEST_NAMES = 2;

@@ -18,12 +18,24 @@ import java.nio.file.Path;
 import java.util.List;
 import java.util.Map;
 import java.util.OptionalLong;
+import java.util.regex.Pattern;
 
 /// Runs that are typed into a table: what was noted becomes a file like any other, and is kept as evidence.
 public final class QuickRun {
     private static final Figure NOT_NOTED = Figure.missing("it was not noted");
 
+    private static final Pattern WRITTEN = Pattern.compile("(summary|noted)-\\d+\\.csv");
+
     private QuickRun() {}
+
+    /// Whether a run rests on a row of the table and nothing else, so that a row holds all there is of it.
+    public static boolean isOne(Run run) {
+        return !run.simulated()
+                && !run.isToggled()
+                && run.evidence().stream()
+                        .allMatch(one -> WRITTEN.matcher(one.fileName()).matches())
+                && run.evidence().size() <= 1;
+    }
 
     /// What a row says of its run.
     ///

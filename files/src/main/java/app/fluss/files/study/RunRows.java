@@ -153,20 +153,18 @@ final class RunRows {
         return run;
     }
 
-    /// Puts a run elsewhere, and says how it felt; its game, scene and path are made if they are new.
+    /// Puts a run elsewhere, and says how input felt and what was noted; its game, scene and path are made if they are
+    /// new. Smoothness and artefacts, which are said elsewhere, stay.
     void place(long run, RunDraft draft) throws SQLException {
         Where where = where(draft);
         Impression impression = draft.taking().impression();
         sql.run(
-                "UPDATE run SET scene_id = ?, path_id = ?, stages = ?, name = ?, smoothness = ?, response = ?,"
-                        + " artefacts = ?, words = ? WHERE id = ?",
+                "UPDATE run SET scene_id = ?, path_id = ?, stages = ?, name = ?, response = ?, words = ? WHERE id = ?",
                 where.scene,
                 where.path,
                 ChainJson.write(draft.chain()),
                 draft.name(),
-                impression.smoothness(),
                 impression.response(),
-                impression.artefacts(),
                 impression.words(),
                 run);
     }

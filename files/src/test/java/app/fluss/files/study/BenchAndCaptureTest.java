@@ -262,4 +262,23 @@ class BenchAndCaptureTest {
             }
         }
     }
+
+    /// A row does not hold how smooth it felt: that stays when the rest is corrected, and so does the evidence of
+    /// others.
+    @Test
+    void correctingATypedRunKeepsWhatARowDoesNotHold() throws Exception {
+        try (Study study = Study.open(folder.resolve("corrected.fluss"))) {
+            Impression felt = new Impression(4, 2, 3, "drags");
+            Taking taking = new Taking(OptionalLong.empty(), Outcome.KEPT, "", felt);
+            Run run = study.addRun(draft("noted 1").taken(taking), List.of(), Progress.NONE);
+            assertThat(QuickRun.isOne(run)).isTrue();
+            Taking again = new Taking(OptionalLong.empty(), Outcome.KEPT, "", new Impression(0, 5, 0, "follows"));
+            Run corrected = study.correct(run, new NewRun(draft("noted 1").taken(again), List.of()), Progress.NONE);
+            assertThat(corrected.taking().impression()).isEqualTo(new Impression(4, 5, 3, "follows"));
+            Path summary = Files.writeString(folder.resolve("summary.csv"), "duration_s,average_fps\n40,60\n");
+            Run told =
+                    study.add(corrected, RunEvidence.of(EvidenceKinds.SUMMARY, summary, Progress.NONE), Progress.NONE);
+            assertThat(QuickRun.isOne(told)).as("a summary with a length").isFalse();
+        }
+    }
 }
