@@ -11,6 +11,8 @@ import app.fluss.files.study.RunDraft;
 import app.fluss.files.study.RunEvidence;
 import app.fluss.files.study.Study;
 import app.fluss.files.study.Taking;
+import java.io.ByteArrayOutputStream;
+import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
@@ -20,6 +22,7 @@ import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
 import javafx.scene.control.MenuButton;
 import javafx.scene.control.MenuItem;
+import javafx.scene.control.ToggleButton;
 import javafx.scene.input.KeyCode;
 import org.junit.jupiter.api.Test;
 
@@ -95,6 +98,47 @@ class ToggleJobTest extends WindowTest {
         until(() -> assertThat(look("#toggle")).isNull());
         push(KeyCode.CONTROL, KeyCode.Z);
         until(() -> assertThat(ratio("PRESENTED")).isBetween(0.58, 0.62));
+    }
+
+    /// A texture that moves on with every second picture, in every other 8 s with every picture, at 30 pictures a
+    /// second.
+    private static byte[] clip() {
+        ByteArrayOutputStream out = new ByteArrayOutputStream();
+        out.writeBytes("YUV4MPEG2 W48 H32 F30:1 Cmono\n".getBytes(StandardCharsets.US_ASCII));
+        for (int i = 0, at = 0; i < 48 * 30; i++) {
+            boolean on = i / 240 % 2 == 1;
+            at += on || i % 2 == 0 ? 1 : 0;
+            out.writeBytes("FRAME\n".getBytes(StandardCharsets.US_ASCII));
+            for (int p = 0; p < 48 * 32; p++) {
+                int x = p % 48 + at;
+                out.write(40 + (x * 37 + p / 48 * 59 + x * x % 23 * 7) % 160);
+            }
+        }
+        return out.toByteArray();
+    }
+
+    /// A recording with nothing but a tool's summary beside it: both are taken together, and the clip is cut.
+    @Test
+    void aRecordingIsCutByWhatItsRateSays() throws Exception {
+        Path inside = Files.createDirectories(folder.resolve("pier-" + System.nanoTime()));
+        Files.writeString(inside.resolve("Gull_driver_1.csv"), "average_fps,one_percent_low_fps\n60,41\n");
+        Files.write(inside.resolve("Gull_driver_1.y4m"), clip());
+        settle();
+        interact(() -> window.shell().drop(List.of(inside)));
+        waitFor(() -> lookup("#many-dialog").tryQuery().isPresent());
+        assertThat(words(lookup("#many-grid").query())).contains("distinct pictures are counted");
+        assertThat(((Label) lookup("#many-state").query()).getText()).isEqualTo("1 of 2 files make a run");
+        interact(() -> ((Button) lookup("#many-add").query()).fire());
+        until(() -> assertThat(contents().runs()).hasSize(2));
+        until(() -> assertThat(contents().runs().getLast().has(EvidenceKinds.CLIP_COUNT))
+                .isTrue());
+        interact(() -> ((ToggleButton) look("#view-pictures")).fire());
+        until(() -> assertThat(look("#picture-figures")).isNotNull());
+        choose("Propose by changes of the rate");
+        waitFor(() -> lookup("#switches-dialog").tryQuery().isPresent());
+        assertThat(words(lookup("#switches-dialog").query())).contains("5 switches were found");
+        interact(() -> ((Button) lookup("Use these switches").query()).fire());
+        until(() -> assertThat(ratio("DELIVERED")).isBetween(1.95, 2.05));
     }
 
     @Test

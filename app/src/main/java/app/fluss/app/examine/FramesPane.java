@@ -12,6 +12,8 @@ import app.fluss.app.theme.Marks;
 import app.fluss.app.theme.Palette;
 import app.fluss.app.theme.Theme;
 import app.fluss.app.theme.WhileShown;
+import app.fluss.app.toggle.SwitchesMenu;
+import app.fluss.app.toggle.TogglePanel;
 import app.fluss.core.measure.Analysis;
 import app.fluss.core.measure.LowConvention;
 import app.fluss.core.measure.Section;
@@ -22,6 +24,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Objects;
+import java.util.Optional;
 import javafx.animation.PauseTransition;
 import javafx.beans.property.ObjectProperty;
 import javafx.beans.property.SimpleObjectProperty;
@@ -82,7 +85,9 @@ final class FramesPane extends VBox {
         convention.valueProperty().subscribe(this::showFigures);
         Button whole = Buttons.quiet("All", "Show the whole run (Home)", this::showAll);
         switches = new SwitchesMenu(
-                workbench, theme, () -> (window.get().fromMs() + window.get().toMs()) / 2);
+                workbench,
+                theme,
+                Optional.of(() -> (window.get().fromMs() + window.get().toMs()) / 2));
         sections.getStyleClass().add("quiet");
         sections.setMinWidth(USE_PREF_SIZE);
         sections.setOnShowing(_ -> fillSections());

@@ -7,6 +7,7 @@ import app.fluss.app.theme.Durations;
 import app.fluss.app.theme.Labels;
 import app.fluss.app.theme.Numbers;
 import app.fluss.app.theme.Theme;
+import app.fluss.app.toggle.TogglePanel;
 import app.fluss.core.frame.Channel;
 import app.fluss.core.measure.Claimed;
 import app.fluss.core.measure.Figure;

@@ -178,7 +178,7 @@ final class CountDialog {
     }
 
     private String lookedAt() {
-        String where = inside.map(area -> "within " + words(area)).orElse("everywhere");
+        String where = inside.map(area -> "within " + words(area)).orElse(StoredPictures.EVERYWHERE);
         return outside.map(area -> where + " without " + words(area)).orElse(where);
     }
 

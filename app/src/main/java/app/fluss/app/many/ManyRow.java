@@ -18,6 +18,7 @@ import app.fluss.files.study.EvidenceKinds;
 import app.fluss.files.study.QuickRun;
 import app.fluss.files.study.RunDraft;
 import app.fluss.files.study.RunEvidence;
+import app.fluss.files.study.StoredPictures;
 import app.fluss.files.study.Taking;
 import java.io.IOException;
 import java.nio.file.Path;
@@ -192,26 +193,29 @@ final class ManyRow {
                 .map(row -> row.seen)
                 .toList();
         SeenFile own = seen;
-        return new FileOfRun(draft, progress -> {
+        return new FileOfRun(draft, (folder, progress) -> {
             List<RunEvidence<?>> evidence = new ArrayList<>();
-            evidence.add(read(own, mapping, progress));
+            evidence.add(read(own, mapping, folder, progress));
             if (mapping.isPresent()) {
                 memory.remember(mapping.get());
             }
             for (SeenFile more : with) {
                 if (evidence.stream()
                         .noneMatch(one -> more.kind().filter(one.kind()::equals).isPresent())) {
-                    evidence.add(read(more, Optional.empty(), progress));
+                    evidence.add(read(more, Optional.empty(), folder, progress));
                 }
             }
             return evidence;
         });
     }
 
-    private static RunEvidence<?> read(SeenFile file, Optional<Mapping> mapping, Progress progress)
+    private static RunEvidence<?> read(SeenFile file, Optional<Mapping> mapping, Path folder, Progress progress)
             throws IOException, InputException {
         EvidenceKind<?, ?> kind = file.kind().orElseThrow();
         Path from = file.file();
+        if (kind == EvidenceKinds.CLIP_COUNT) {
+            return StoredPictures.count(from, folder, progress);
+        }
         return mapping.isPresent()
                 ? new RunEvidence<>(
                         EvidenceKinds.FRAME_LOG,

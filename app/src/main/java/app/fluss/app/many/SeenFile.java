@@ -46,7 +46,13 @@ record SeenFile(
 
     static SeenFile look(Path file, NameGuess guess, MappingMemory memory) {
         if (ClipFile.isClip(file)) {
-            return unusable(file, guess, "a clip: drop it by itself");
+            return new SeenFile(
+                    file,
+                    Optional.of(EvidenceKinds.CLIP_COUNT),
+                    "clip: its distinct pictures are counted",
+                    guess,
+                    Optional.empty(),
+                    List.of());
         }
         try {
             Candidate candidate = new Candidate(file);

@@ -1,6 +1,7 @@
 package app.fluss.app.model;
 
 import app.fluss.core.finding.Finding;
+import app.fluss.core.frame.FrameLog;
 import app.fluss.core.generation.WaysToKnow;
 import app.fluss.core.measure.Analysis;
 import app.fluss.core.measure.BandLevels;
@@ -39,4 +40,10 @@ public record AnalysedRun(
         Optional<StreamWork> stream,
         Optional<ToggleComparison> toggled,
         NotedRun noted,
-        Optional<HeadsetSeen> headset) {}
+        Optional<HeadsetSeen> headset) {
+    /// The images between which its path can have been switched: those of its log, else those that its clip tells
+    /// apart.
+    public Optional<FrameLog> images() {
+        return run.hasLog() ? Optional.of(analysis.slice().log()) : pictures.flatMap(StoredPictures::images);
+    }
+}

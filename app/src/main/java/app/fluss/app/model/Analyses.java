@@ -17,6 +17,7 @@ import app.fluss.core.measure.Figure;
 import app.fluss.core.path.Judgement;
 import app.fluss.core.path.Outcome;
 import app.fluss.core.path.Requirement;
+import app.fluss.core.reading.ReadingSeries;
 import app.fluss.core.stream.blame.Blame;
 import app.fluss.core.toggle.ToggleComparison;
 import app.fluss.core.work.Progress;
@@ -121,18 +122,24 @@ final class Analyses {
                 ways,
                 latency,
                 stream,
-                toggled(run, analysis, noted),
+                toggled(run, analysis, noted, pictures),
                 noted,
                 headset);
     }
 
-    private static Optional<ToggleComparison> toggled(Run run, Analysis analysis, NotedRun noted) {
+    /// Switches are on the time of the log, else of the readings, else of the clip.
+    private static Optional<ToggleComparison> toggled(
+            Run run, Analysis analysis, NotedRun noted, Optional<StoredPictures> pictures) {
         if (!run.isToggled()) {
             return Optional.empty();
+        } else if (run.hasLog()) {
+            return Optional.of(ToggleComparison.of(analysis.slice().log(), run.toggles(), run.settings()));
         }
-        return run.hasLog()
-                ? Optional.of(ToggleComparison.of(analysis.slice().log(), run.toggles(), run.settings()))
-                : noted.readings().map(series -> ToggleComparison.of(series, run.toggles()));
+        Optional<ReadingSeries> timed = noted.readings().filter(ReadingSeries::isTimed);
+        return timed.isPresent()
+                ? timed.map(series -> ToggleComparison.of(series, run.toggles()))
+                : pictures.flatMap(StoredPictures::images)
+                        .map(images -> ToggleComparison.ofClip(images, run.toggles()));
     }
 
     /// The figures of each marked stretch of a run; of a run without a log those of the whole run.

@@ -72,7 +72,7 @@ public final class EvidenceEdits {
             Consumer<Exception> failed) {
         edits.add(
                 "Adding %d runs".formatted(rows.size()),
-                (study, progress) -> typed(folder -> {
+                (study, progress) -> withFolder(folder -> {
                     List<NewRun.Source> runs = new ArrayList<>();
                     for (int i = 0; i < rows.size(); i++) {
                         int row = i;
@@ -89,13 +89,14 @@ public final class EvidenceEdits {
     public void addFiles(List<FileOfRun> files, Consumer<Exception> failed) {
         edits.add(
                 "Adding %d runs".formatted(files.size()),
-                (study, progress) -> {
+                (study, progress) -> withFolder(folder -> {
                     List<NewRun.Source> runs = new ArrayList<>();
                     for (FileOfRun file : files) {
-                        runs.add(part -> new NewRun(SetupOfBench.of(study, file.draft), file.evidence.read(part)));
+                        runs.add(part ->
+                                new NewRun(SetupOfBench.of(study, file.draft), file.evidence.read(folder, part)));
                     }
                     return study.addRuns(runs, progress).getLast();
-                },
+                }),
                 failed);
     }
 
@@ -109,15 +110,17 @@ public final class EvidenceEdits {
     @FunctionalInterface
     public interface ManyReading {
         /// Reads it.
-        List<RunEvidence<?>> read(Progress progress) throws IOException, InputException;
+        ///
+        /// @param folder for what has to be written to be kept; it goes afterwards
+        List<RunEvidence<?>> read(Path folder, Progress progress) throws IOException, InputException;
     }
 
     /// Corrects a run that was typed.
     public void correct(Run run, QuickRow.Reading.Read row, List<DeliveryPath> paths, Consumer<Exception> failed) {
         edits.add(
                 "Correcting " + run.name(),
-                (study, progress) ->
-                        typed(folder -> study.correct(run, typed(study, row, paths, run.name(), folder, 0), progress)),
+                (study, progress) -> withFolder(
+                        folder -> study.correct(run, typed(study, row, paths, run.name(), folder, 0), progress)),
                 failed);
     }
 
@@ -133,8 +136,8 @@ public final class EvidenceEdits {
         Run work(Path folder) throws StudyException, IOException, InputException;
     }
 
-    private static Run typed(InFolder work) throws StudyException, IOException, InputException {
-        Path folder = Files.createTempDirectory("fluss-typed");
+    private static Run withFolder(InFolder work) throws StudyException, IOException, InputException {
+        Path folder = Files.createTempDirectory("fluss-adding");
         try {
             return work.work(folder);
         } finally {

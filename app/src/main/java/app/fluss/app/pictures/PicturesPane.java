@@ -7,11 +7,17 @@ import app.fluss.app.theme.Buttons;
 import app.fluss.app.theme.Labels;
 import app.fluss.app.theme.Numbers;
 import app.fluss.app.theme.Theme;
+import app.fluss.app.toggle.SwitchesMenu;
+import app.fluss.app.toggle.TogglePanel;
 import app.fluss.core.finding.Finding;
 import app.fluss.core.finding.Findings;
 import app.fluss.core.picture.PictureCount;
+import app.fluss.core.reading.ReadingSeries;
+import app.fluss.core.toggle.ToggleComparison;
 import app.fluss.files.study.EvidenceKinds;
 import app.fluss.files.study.StoredPictures;
+import java.util.List;
+import java.util.Optional;
 import javafx.scene.control.Label;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
@@ -29,6 +35,8 @@ public final class PicturesPane extends VBox {
     private final HBox figures = new HBox(22);
     private final Label source = Labels.of("", "muted", "small");
     private final StillsPanel stills;
+    private final SwitchesMenu switches;
+    private final VBox toggle = new VBox();
     private @Nullable AnalysedRun run;
 
     /// @param add lets the user choose a clip to count
@@ -38,6 +46,9 @@ public final class PicturesPane extends VBox {
         this.stills = stills;
         setId("pictures");
         rates = new RateView(theme);
+        switches = new SwitchesMenu(workbench, theme, Optional.empty());
+        switches.managedProperty().bind(switches.visibleProperty());
+        toggle.managedProperty().bind(toggle.visibleProperty());
         holds = new HoldsView(theme);
         figures.setId("picture-figures");
         VBox rate = Boxes.panel(
@@ -45,6 +56,7 @@ public final class PicturesPane extends VBox {
                         Labels.heading("Distinct pictures in each second"),
                         Labels.of("outlined: the worst", "muted", "small"),
                         Boxes.spacer(),
+                        switches,
                         Buttons.quiet("Another clip…", "Count another clip of this run", add),
                         Buttons.quiet("Remove", "Takes the count away (can be undone)", this::remove)),
                 source,
@@ -55,7 +67,7 @@ public final class PicturesPane extends VBox {
         VBox hold = Boxes.panel(Labels.heading("How long images stayed"), holds);
         VBox.setVgrow(holds, Priority.ALWAYS);
         VBox says = Boxes.panel(Labels.heading("What the clip says"), words);
-        counted = new VBox(10, rate, Boxes.halves(hold, says));
+        counted = new VBox(10, rate, toggle, Boxes.halves(hold, says));
         VBox.setVgrow(counted, Priority.ALWAYS);
         uncounted = Boxes.panel(
                 Labels.heading("No clip of this run was counted"),
@@ -79,7 +91,22 @@ public final class PicturesPane extends VBox {
         StoredPictures pictures = now.pictures().get();
         PictureCount count = pictures.differences().count();
         double claimed = now.run().settings().claimed().mean().orNaN();
-        rates.show(pictures, claimed);
+        // Switches are on the time of the log or of the readings where there is one.
+        boolean ownTime = !now.run().hasLog()
+                && now.noted().readings().filter(ReadingSeries::isTimed).isEmpty();
+        switches.setVisible(ownTime);
+        switches.show(now);
+        toggle.setVisible(ownTime && now.toggled().isPresent());
+        toggle.getChildren()
+                .setAll(now.toggled().filter(_ -> ownTime).map(TogglePanel::new).stream()
+                        .toList());
+        rates.show(
+                pictures,
+                claimed,
+                now.toggled()
+                        .filter(_ -> ownTime)
+                        .map(ToggleComparison::stretches)
+                        .orElse(List.of()));
         holds.show(count);
         source.setText("%s · %s pictures at %s/s · looked at %s"
                 .formatted(

@@ -5,8 +5,10 @@ import app.fluss.app.theme.Numbers;
 import app.fluss.app.theme.Palette;
 import app.fluss.app.theme.Palette.Role;
 import app.fluss.app.theme.Theme;
+import app.fluss.core.toggle.ToggleStretch;
 import app.fluss.files.study.StoredPictures;
 import java.util.Arrays;
+import java.util.List;
 import javafx.geometry.VPos;
 import javafx.scene.canvas.GraphicsContext;
 import javafx.scene.text.TextAlignment;
@@ -17,13 +19,16 @@ final class RateView extends CanvasView {
 
     private double[] rates = {};
     private double claimedFps = Double.NaN;
+    private List<ToggleStretch> toggles = List.of();
 
     RateView(Theme theme) {
         super(theme, "Distinct pictures in each second of the clip");
         setMinHeight(120);
     }
 
-    void show(StoredPictures pictures, double claimed) {
+    /// @param stretches with the path on or off, on the clip's time
+    void show(StoredPictures pictures, double claimed, List<ToggleStretch> stretches) {
+        toggles = List.copyOf(stretches);
         rates = pictures.differences().perSecond(pictures.fps());
         claimedFps = claimed;
         redraw();
@@ -37,6 +42,14 @@ final class RateView extends CanvasView {
         double step = Math.min(scaled(96), (width - left - 8) / Math.max(1, rates.length));
         double worst = Arrays.stream(rates).min().orElse(0);
         g.setTextBaseline(VPos.CENTER);
+        for (ToggleStretch stretch : toggles) {
+            double from = left + stretch.fromMs() / 1000 * step;
+            g.setFill(palette.get(stretch.on() ? Role.FOAM : Role.RAISED).deriveColor(0, 1, 1, 0.3));
+            g.fillRect(from, 0, (stretch.toMs() - stretch.fromMs()) / 1000 * step, bottom);
+            g.setFill(palette.get(Role.MUTED));
+            g.setTextAlign(TextAlignment.LEFT);
+            g.fillText(stretch.on() ? "on" : "off", from + 4, scaled(8));
+        }
         g.setTextAlign(TextAlignment.CENTER);
         for (int i = 0; i < rates.length; i++) {
             double y = bottom - (bottom - 8) * rates[i] / top;

@@ -1,8 +1,10 @@
 package app.fluss.core.picture;
 
+import app.fluss.core.frame.FrameLog;
 import app.fluss.core.measure.Figure;
 import app.fluss.core.measure.Ordered;
 import java.util.Arrays;
+import java.util.Optional;
 import java.util.SortedMap;
 import java.util.TreeMap;
 import org.jspecify.annotations.Nullable;
@@ -104,6 +106,27 @@ public final class PictureDifferences {
             }
         }
         return rates;
+    }
+
+    /// The pictures that can be told apart as images of a log of their own, each presented when it is first shown, ms
+    /// from
+    /// the clip's begin; empty where they could not be counted.
+    ///
+    /// @param fps pictures a second of the clip, 1 or more
+    /// @throws IllegalStateException before there are three pictures
+    public Optional<FrameLog> images(double fps) {
+        if (!count().isCounted()) {
+            return Optional.empty();
+        }
+        double above = above();
+        double[] shown = new double[size()];
+        int n = 0;
+        for (int i = 0; i < size(); i++) {
+            if (isNew(i, above)) {
+                shown[n++] = second(i, fps) * 1000;
+            }
+        }
+        return Optional.of(FrameLog.presentedAt(shown, n).build());
     }
 
     private double second(int picture, double fps) {

@@ -36,6 +36,21 @@ public record ToggleComparison(List<ToggleStretch> stretches, Map<Measure, Toggl
         return of(stretches, measures, (index, measure) -> measure.of(analyses.get(index)));
     }
 
+    /// Of the images that a clip can tell apart, cut at marks: what was seen, so what was delivered.
+    ///
+    /// @param images each presented when the clip first shows it, ms from the clip's begin
+    /// @param marks on the clip's time
+    public static ToggleComparison ofClip(FrameLog images, List<ToggleMark> marks) {
+        double last = images.present().at(images.size() - 1);
+        List<ToggleStretch> stretches = ToggleStretch.of(marks, 0, last);
+        return of(stretches, EnumSet.of(Measure.DELIVERED), (index, _) -> {
+            ToggleStretch stretch = stretches.get(index);
+            return Analysis.of(images.between(stretch.fromMs(), stretch.toMs()), AnalysisSettings.NONE)
+                    .rates()
+                    .presented();
+        });
+    }
+
     /// Of what a counter said, cut at marks.
     public static ToggleComparison of(ReadingSeries readings, List<ToggleMark> marks) {
         if (!readings.isTimed()) {

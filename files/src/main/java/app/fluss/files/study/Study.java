@@ -6,7 +6,6 @@ import app.fluss.core.frame.ImportNotes;
 import app.fluss.core.measure.Section;
 import app.fluss.core.toggle.ToggleMark;
 import app.fluss.core.work.Progress;
-import app.fluss.files.log.DifferencesFile;
 import app.fluss.files.log.InputException;
 import java.io.IOException;
 import java.nio.file.Files;
@@ -197,12 +196,11 @@ public final class Study implements AutoCloseable {
     /// @throws app.fluss.core.work.StoppedException if `progress` stops it; then nothing was added
     public Run addPictures(Run run, StoredPictures pictures, Progress progress) throws StudyException, IOException {
         Path folder = Files.createTempDirectory("fluss-pictures");
-        Path raw = folder.resolve(pictures.clipName() + ".csv");
+        RunEvidence<StoredPictures> written = pictures.written(folder);
         try {
-            DifferencesFile.write(pictures.differences(), raw);
-            return add(run, new RunEvidence<>(EvidenceKinds.CLIP_COUNT, raw, pictures), progress);
+            return add(run, written, progress);
         } finally {
-            Files.deleteIfExists(raw);
+            Files.deleteIfExists(written.raw());
             Files.delete(folder);
         }
     }

@@ -1,4 +1,4 @@
-package app.fluss.app.examine;
+package app.fluss.app.toggle;
 
 import app.fluss.app.model.AnalysedRun;
 import app.fluss.app.model.RunEdits;
@@ -13,6 +13,7 @@ import app.fluss.core.toggle.ToggleMark;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Optional;
 import java.util.function.DoubleSupplier;
 import java.util.function.Function;
 import java.util.stream.Collectors;
@@ -28,16 +29,16 @@ import org.jspecify.annotations.Nullable;
 
 /// Says where the path of a run was switched on and off: proposed by kinds or by the rate and confirmed, or set by hand
 /// in the middle of what is shown.
-final class SwitchesMenu extends MenuButton {
+public final class SwitchesMenu extends MenuButton {
     private static final ButtonType USE = new ButtonType("Use these switches", ButtonBar.ButtonData.OK_DONE);
 
     private final Workbench workbench;
     private final Theme theme;
-    private final DoubleSupplier middleMs;
+    private final Optional<DoubleSupplier> middleMs;
     private @Nullable AnalysedRun shown;
 
-    /// @param middleMs the middle of what is shown, ms since the log's first image
-    SwitchesMenu(Workbench workbench, Theme theme, DoubleSupplier middleMs) {
+    /// @param middleMs the middle of what is shown, ms since the first image; empty where all is shown at once
+    public SwitchesMenu(Workbench workbench, Theme theme, Optional<DoubleSupplier> middleMs) {
         super("Switches");
         this.workbench = workbench;
         this.theme = theme;
@@ -50,17 +51,22 @@ final class SwitchesMenu extends MenuButton {
         fill();
     }
 
-    void show(@Nullable AnalysedRun run) {
+    /// Works on a run.
+    public void show(@Nullable AnalysedRun run) {
         shown = run;
     }
 
     private void fill() {
         AnalysedRun run = shown;
         getItems().clear();
-        item("Propose by kinds of images", () -> propose(Switches::byKinds, "by the kinds of its images"));
+        if (run != null && run.run().hasLog()) {
+            item("Propose by kinds of images", () -> propose(Switches::byKinds, "by the kinds of its images"));
+        }
         item("Propose by changes of the rate", () -> propose(Switches::byRate, "by changes of its rate"));
-        item("Switched on here", () -> set(true));
-        item("Switched off here", () -> set(false));
+        middleMs.ifPresent(middle -> {
+            item("Switched on here", () -> set(middle.getAsDouble(), true));
+            item("Switched off here", () -> set(middle.getAsDouble(), false));
+        });
         if (run != null && run.run().isToggled()) {
             getItems().add(new SeparatorMenuItem());
             item(
@@ -90,23 +96,33 @@ final class SwitchesMenu extends MenuButton {
         }
     }
 
-    private void set(boolean on) {
+    private Optional<FrameLog> images() {
         AnalysedRun run = shown;
-        if (run != null && run.run().hasLog()) {
+        return run == null ? Optional.empty() : run.images();
+    }
+
+    private void set(double atMs, boolean on) {
+        images().ifPresent(images -> {
             List<ToggleMark> marks = new ArrayList<>(marks());
-            FrameLog log = run.analysis().slice().log();
-            marks.add(new ToggleMark(log.present().at(0) + middleMs.getAsDouble(), on, ToggleMark.SETTLES_MS));
+            marks.add(new ToggleMark(images.present().at(0) + atMs, on, ToggleMark.SETTLES_MS));
             marks.sort(Comparator.comparingDouble(ToggleMark::atMs));
             keep(marks);
-        }
+        });
+    }
+
+    private String byHand() {
+        return middleMs.isPresent()
+                ? "Set them by hand: zoom to a switch, then choose Switched on here or Switched off here."
+                : "The rate of a clip must change by 8 % and stay for 3 s to be seen as a switch.";
     }
 
     private void propose(Function<FrameLog, List<ToggleMark>> find, String how) {
         AnalysedRun run = shown;
-        if (run == null || !run.run().hasLog()) {
+        Optional<FrameLog> images = images();
+        if (run == null || images.isEmpty()) {
             return;
         }
-        FrameLog log = run.analysis().slice().log();
+        FrameLog log = images.get();
         List<ToggleMark> found = find.apply(log);
         RunEdits edits = workbench.edits().runs();
         Dialog<ButtonType> dialog = Dialogs.make(
@@ -126,7 +142,7 @@ final class SwitchesMenu extends MenuButton {
                                         : "%d switches were found %s: %s.".formatted(found.size(), how, list)),
                         Labels.note(
                                 found.isEmpty()
-                                        ? "Set them by hand: zoom to a switch, then choose Switched on here or Switched off here."
+                                        ? byHand()
                                         : "A scene that changes looks like a switch too. Use them only if they are where you"
                                                 + " switched; they replace those that are set.")));
         dialog.getDialogPane().setPrefWidth(520);

@@ -1,4 +1,4 @@
-package app.fluss.app.examine;
+package app.fluss.app.toggle;
 
 import app.fluss.app.theme.Labels;
 import app.fluss.app.theme.Numbers;
@@ -17,7 +17,7 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 
 /// A path against itself switched off, within one run.
-final class TogglePanel extends VBox {
+public final class TogglePanel extends VBox {
     /// Those that fit beside a band; the copied table has all.
     private static final List<Measure> SHOWN = List.of(
             Measure.CLAIMED,
@@ -28,7 +28,8 @@ final class TogglePanel extends VBox {
             Measure.SPREAD,
             Measure.STUTTERS);
 
-    TogglePanel(ToggleComparison toggled) {
+    /// @param toggled what is shown of it
+    public TogglePanel(ToggleComparison toggled) {
         super(6);
         setId("toggle");
         getStyleClass().add("panel");
@@ -91,7 +92,7 @@ final class TogglePanel extends VBox {
     }
 
     /// The comparison as tab-separated text.
-    static String asText(ToggleComparison toggled) {
+    public static String asText(ToggleComparison toggled) {
         StringBuilder text =
                 new StringBuilder("figure\tunit\toff\ton\tratio\tlow\thigh\tdrift per minute\tstretches off\ton\n");
         for (Map.Entry<Measure, ToggleFit> one : toggled.fits().entrySet()) {
