@@ -9,4 +9,4 @@ trap 'rm -f "$path_file"' EXIT
   dependency:build-classpath -Dmdep.outputFile="$path_file" -Dmdep.includeScope=test >&2)
 jdk=$("$home/fluss" jdk)
 "$jdk/bin/java" -Xmx256m --enable-native-access=ALL-UNNAMED \
-  -cp "$home/files/target/test-classes:$home/files/target/classes:$home/sim/target/classes:$home/core/target/classes:$(cat "$path_file")" "$@"
+  -cp "$home/files/target/test-classes:$home/files/target/classes:$home/sim/target/classes:$home/core/target/test-classes:$home/core/target/classes:$(cat "$path_file")" "$@"

@@ -20,6 +20,8 @@ module app.fluss.files {
     exports app.fluss.files.bench;
     // Clips of a camera or a recorder.
     exports app.fluss.files.clip;
+    // Runs of a study against runs of it.
+    exports app.fluss.files.compare;
     // Latency samples, sensor traces and sound.
     exports app.fluss.files.latency;
     // Packets of links, and link probes.

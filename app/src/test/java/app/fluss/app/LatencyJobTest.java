@@ -113,7 +113,10 @@ class LatencyJobTest extends WindowTest {
         double[] nativeRun = latency("native").samplesMs();
         double[] engine = latency("engine 2×").samplesMs();
         until(() -> assertThat(text("#difference-latency"))
-                .isEqualTo(Numbers.text(LatencyDifference.of(nativeRun, engine).shiftMs(), 1)));
+                .isEqualTo(Numbers.text(
+                        LatencyDifference.of(List.of(nativeRun), List.of(engine), 0)
+                                .difference(),
+                        1)));
         until(() -> assertThat(look("#trade-map")).isNotNull());
     }
 

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import app.fluss.app.theme.Numbers;
 import app.fluss.core.compare.RunComparison;
+import app.fluss.core.compare.Terms;
 import app.fluss.core.frame.FrameLog;
 import app.fluss.core.measure.Analysis;
 import app.fluss.core.measure.AnalysisSettings;
@@ -90,7 +91,7 @@ class WholeJobTest extends WindowTest {
 
         press(KeyCode.CONTROL).press(KeyCode.DIGIT5).release(KeyCode.DIGIT5).release(KeyCode.CONTROL);
         settle();
-        RunComparison expected = RunComparison.of(List.of(a), List.of(b), 2, List.of());
+        RunComparison expected = RunComparison.of(List.of(a), List.of(b), Terms.PLAIN.withMultiplier(2));
         until(() -> assertThat(text("#tile-found-multiplier"))
                 .isEqualTo(Numbers.text(expected.generation().foundMultiplier(), 2) + "×"));
         until(() -> assertThat(text("#tile-base-cost"))
@@ -98,7 +99,7 @@ class WholeJobTest extends WindowTest {
         until(() -> assertThat(text("#difference-PRESENTED"))
                 .isEqualTo(Numbers.text(
                         Measure.PRESENTED, expected.measure(Measure.PRESENTED).difference())));
-        until(() -> assertThat(text("#basis")).contains("within one run"));
+        until(() -> assertThat(text("#basis")).contains("No figure has an interval from run to run"));
         until(() -> assertThat(text("#enough")).contains("needs two runs a side"));
 
         interact(() -> ((ToggleButton) look("#work-examine")).setSelected(true));

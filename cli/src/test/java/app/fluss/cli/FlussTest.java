@@ -4,11 +4,20 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 import static org.assertj.core.api.Assertions.withinPercentage;
 
+import app.fluss.core.bench.FactSource;
+import app.fluss.core.bench.Setup;
 import app.fluss.core.measure.DisplayMode;
 import app.fluss.core.measure.SyncMode;
+import app.fluss.core.path.Chain;
+import app.fluss.core.work.Progress;
 import app.fluss.files.clip.StillFile;
 import app.fluss.files.log.FrameLogWriter;
 import app.fluss.files.simulated.ReadyScenario;
+import app.fluss.files.study.EvidenceKinds;
+import app.fluss.files.study.RunDraft;
+import app.fluss.files.study.RunEvidence;
+import app.fluss.files.study.Study;
+import app.fluss.files.study.Taking;
 import app.fluss.sim.Simulation;
 import app.fluss.sim.scenario.Display;
 import app.fluss.sim.scenario.Game;
@@ -21,7 +30,9 @@ import java.io.StringWriter;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
@@ -40,13 +51,8 @@ class FlussTest {
 
     @BeforeEach
     void simulate() throws Exception {
-        Scenario bench = Scenario.of(
-                4,
-                20,
-                Game.of(new Work(4, 0.1, 0.9, 1, 20), new Work(12, 0.1, 0.9, 1, 20)),
-                Display.of(new DisplayMode(144, SyncMode.VRR)));
-        off = write("native.csv", bench);
-        on = write("generated.csv", bench.with(Generator.interpolating(2, 1.2)));
+        off = write("native.csv", BENCH);
+        on = write("generated.csv", BENCH.with(Generator.interpolating(2, 1.2)));
     }
 
     private String write(String name, Scenario scenario) throws Exception {
@@ -197,14 +203,33 @@ class FlussTest {
         assertThat(json().get(1).at("/refresh/hz").isNull()).isTrue();
     }
 
+    private static final Scenario BENCH = Scenario.of(
+            4,
+            20,
+            Game.of(new Work(4, 0.1, 0.9, 1, 20), new Work(12, 0.1, 0.9, 1, 20)),
+            Display.of(new DisplayMode(144, SyncMode.VRR)));
+
     @Test
-    void comparePrintsTheContractWithIntervals() {
-        assertThat(fluss("compare", off, "--against", on, "--refresh", "144", "--sync", "vrr", "--json"))
-                .isZero();
+    void comparePrintsTheContractWithIntervals() throws Exception {
+        List<String> arguments = new ArrayList<>(List.of("compare"));
+        for (int seed = 11; seed < 14; seed++) {
+            arguments.add(write("off" + seed + ".csv", BENCH.withSeed(seed)));
+        }
+        arguments.add("--against");
+        for (int seed = 21; seed < 24; seed++) {
+            arguments.add(write(
+                    "on" + seed + ".csv",
+                    BENCH.with(Generator.interpolating(2, 1.2)).withSeed(seed)));
+        }
+        arguments.addAll(List.of("--refresh", "144", "--sync", "vrr", "--json"));
+        assertThat(fluss(arguments.toArray(String[]::new))).isZero();
         JsonNode node = json();
         double difference = node.at("/presented_fps/difference").asDouble();
         assertThat(node.at("/presented_fps/ci/0").asDouble()).isLessThan(difference);
         assertThat(node.at("/presented_fps/ci/1").asDouble()).isGreaterThan(difference);
+        assertThat(node.at("/presented_fps/method").asString()).isEqualTo("welch");
+        assertThat(node.at("/presented_fps/stands").asBoolean()).isTrue();
+        assertThat(node.at("/presented_fps/holm_p").asDouble()).isLessThan(0.05);
         assertThat(node.at("/delivered_gain").asDouble())
                 .isCloseTo(node.at("/delivered_fps/ratio").asDouble(), within(1e-12));
         assertThat(node.at("/found_multiplier").asDouble()).isCloseTo(2, within(0.01));
@@ -216,7 +241,81 @@ class FlussTest {
                             node.at("/" + figure + "_ci/0").asDouble(),
                             node.at("/" + figure + "_ci/1").asDouble());
         }
-        assertThat(out.toString()).contains("multiplier-assumed", "few-runs");
+        assertThat(node.get("confounds").isNull()).isTrue();
+        assertThat(out.toString()).contains("multiplier-assumed", "no-bracket").doesNotContain("few-runs");
+    }
+
+    @Test
+    void oneRunASideHasNoIntervalAndSaysHowManyItTakes() {
+        assertThat(fluss("compare", off, "--against", on, "--refresh", "144", "--sync", "vrr"))
+                .isZero();
+        assertThat(out.toString())
+                .contains("few-runs", "three a side", "one run a side tells nothing of the next")
+                .doesNotContain("stands");
+    }
+
+    /// Three native runs on each of two drivers, one of each switched in place; the same on another scene.
+    private Path study() throws Exception {
+        Path file = folder.resolve("bench.fluss");
+        try (Study study = Study.open(file)) {
+            int seed = 40;
+            for (String scene : List.of("weir", "locks")) {
+                for (String driver : List.of("31.4", "31.5", "31.4", "31.5", "31.4", "31.5")) {
+                    Scenario slower = driver.equals("31.4") ? BENCH : BENCH.with(Generator.interpolating(2, 1.2));
+                    Path log = Path.of(write("run" + seed + ".csv", slower.withSeed(seed)));
+                    study.addRun(
+                            new RunDraft(
+                                    "Reedlight",
+                                    scene,
+                                    "native",
+                                    Chain.NATIVE,
+                                    "run " + seed,
+                                    false,
+                                    Setup.EMPTY.withNamed(
+                                            Map.of("driver", driver, "quality", "high"), FactSource.TYPED),
+                                    Double.NaN,
+                                    Taking.UNRECORDED.at(seed * 600_000L)),
+                            List.of(RunEvidence.of(EvidenceKinds.FRAME_LOG, log, Progress.NONE)),
+                            Progress.NONE);
+                    seed++;
+                }
+            }
+        }
+        return file;
+    }
+
+    @Test
+    void aStudyIsComparedByAnyFact() throws Exception {
+        String study = study().toString();
+        assertThat(fluss("compare", study, "--by", "driver", "--json")).isZero();
+        JsonNode pair = json().at("/scenes/0/comparisons/0");
+        assertThat(pair.get("baseline").asString()).isEqualTo("31.4");
+        assertThat(pair.get("level").asString()).isEqualTo("31.5");
+        assertThat(pair.get("within").asString()).isEqualTo("native");
+        assertThat(pair.get("primary").asString()).isEqualTo("delivered_fps");
+        assertThat(pair.at("/presented_fps/ratio").asDouble()).isBetween(1.6, 1.95);
+        assertThat(pair.at("/presented_fps/stands").asBoolean()).isTrue();
+        assertThat(pair.get("confounds").isEmpty()).as("looked at, and none").isTrue();
+        assertThat(pair.at("/drift/state").asString()).as("in turn").isNotEqualTo("no-bracket");
+        JsonNode overall = json().at("/overall/0/presented_fps");
+        assertThat(overall.at("/scenes").size()).isEqualTo(2);
+        assertThat(json().get("intervals").asInt()).isPositive();
+        out.getBuffer().setLength(0);
+        assertThat(fluss("compare", study, "--by", "driver", "--baseline", "31.5", "--scene", "weir"))
+                .isZero();
+        assertThat(out.toString()).contains("graphics driver 31.4 against graphics driver 31.5", "stands");
+    }
+
+    @Test
+    void whatCannotBeComparedInAStudySaysWhatThereIs() throws Exception {
+        String study = study().toString();
+        assertThat(fluss("compare", study)).as("one path only").isEqualTo(3);
+        assertThat(err.toString()).contains("no scene has runs of two groups by path");
+        assertThat(fluss("compare", study, "--by", "colour")).isEqualTo(3);
+        assertThat(err.toString()).contains("no run has 'colour' recorded", "driver");
+        assertThat(fluss("compare", study, "--by", "driver", "--scene", "moor")).isEqualTo(3);
+        assertThat(err.toString()).contains("there is no scene 'moor'", "Reedlight · weir");
+        assertThat(fluss("compare", folder.resolve("none.fluss").toString())).isEqualTo(3);
     }
 
     @Test

@@ -6,13 +6,16 @@ import app.fluss.app.theme.Boxes;
 import app.fluss.app.theme.Labels;
 import app.fluss.app.theme.Numbers;
 import app.fluss.app.theme.Theme;
+import app.fluss.app.toggle.TogglePanel;
 import app.fluss.core.measure.Figure;
 import app.fluss.core.measure.Measure;
 import app.fluss.core.plan.EnoughRuns;
+import app.fluss.files.compare.Grouping;
+import app.fluss.files.compare.StudyComparison.Toggled;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Consumer;
-import java.util.stream.IntStream;
 import javafx.geometry.Pos;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
@@ -22,21 +25,20 @@ import javafx.scene.control.ToggleGroup;
 import javafx.scene.control.Tooltip;
 import javafx.scene.input.Clipboard;
 import javafx.scene.input.ClipboardContent;
-import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import org.jspecify.annotations.Nullable;
 
-/// Compare: every path of a scene against the native one.
+/// Compare: groups of runs of a scene against a baseline, whatever makes the groups.
 public final class CompareScreen extends VBox {
     private final Workbench workbench;
     private final Theme theme;
     private final Consumer<Optional<Comparison>> shown;
     private final Label title = new Label();
     private final Label simulated = new Label("simulated");
-    private final FlowPane paths = new FlowPane(6, 6);
+    private final GroupBar groups;
     private final VBox body = new VBox(10);
     private final TradeMap tradeMap;
     private final LadderPane ladders;
@@ -50,7 +52,8 @@ public final class CompareScreen extends VBox {
         this.workbench = workbench;
         this.theme = theme;
         this.shown = shown;
-        tradeMap = new TradeMap(theme, this::choose);
+        tradeMap = new TradeMap(theme, this::show);
+        groups = new GroupBar(workbench, theme, this::show);
         setId("compare");
         title.getStyleClass().add("title");
         simulated.getStyleClass().addAll("chip", "chip-warm");
@@ -62,7 +65,7 @@ public final class CompareScreen extends VBox {
         Region spacer = new Region();
         HBox.setHgrow(spacer, Priority.ALWAYS);
         ladders = new LadderPane(theme);
-        ToggleButton whole = new ToggleButton("Paths");
+        ToggleButton whole = new ToggleButton("Groups");
         ToggleGroup looks = new ToggleGroup();
         for (ToggleButton button : List.of(whole, settings)) {
             button.getStyleClass().add("quiet");
@@ -70,7 +73,7 @@ public final class CompareScreen extends VBox {
             button.setToggleGroup(looks);
         }
         whole.setId("compare-paths");
-        whole.setTooltip(new Tooltip("Every path against native"));
+        whole.setTooltip(new Tooltip("Groups of runs against a baseline"));
         settings.setId("compare-settings");
         settings.setTooltip(new Tooltip("Runs that differ in one setting, lined up"));
         whole.setSelected(true);
@@ -85,87 +88,90 @@ public final class CompareScreen extends VBox {
         head.setAlignment(Pos.CENTER_LEFT);
         scroll.setFitToWidth(true);
         VBox.setVgrow(scroll, Priority.ALWAYS);
-        getChildren().addAll(head, paths, scroll);
+        getChildren().addAll(head, groups, scroll);
         workbench.comparisonsProperty().subscribe(this::show);
     }
 
     private void showLook() {
         boolean lined = settings.isSelected();
         scroll.setContent(lined ? ladders : body);
-        paths.setVisible(!lined && !workbench.comparisonsProperty().get().isEmpty());
-        paths.setManaged(!lined);
+        groups.setVisible(!lined);
+        groups.setManaged(!lined);
     }
 
     private void show(List<Comparison> comparisons) {
-        paths.getChildren().clear();
         var run = workbench.selectedProperty().get();
-        title.setText(run == null ? "" : workbench.contentsProperty().get().place(run) + " · against native");
-        Label against = new Label("Path");
-        against.getStyleClass().add("muted");
-        paths.getChildren().add(against);
-        ToggleGroup group = new ToggleGroup();
-        for (Comparison comparison : comparisons) {
-            ToggleButton button = new ToggleButton(comparison.path().name());
-            button.getStyleClass().add("quiet");
-            button.setMnemonicParsing(false);
-            button.setToggleGroup(group);
-            button.setOnAction(_ -> {
-                button.setSelected(true);
-                show(comparison);
-            });
-            paths.getChildren().add(button);
-        }
+        title.setText(run == null ? "" : workbench.contentsProperty().get().place(run));
+        groups.fill(comparisons);
+        showLook();
         if (comparisons.isEmpty()) {
             current = null;
             simulated.setVisible(false);
-            showLook();
             body.getChildren().setAll(empty());
+            body.getChildren().addAll(toggled());
             shown.accept(Optional.empty());
             return;
         }
-        showLook();
-        int chosen = IntStream.range(0, comparisons.size())
-                .filter(i -> run != null
-                        && comparisons.get(i).path().id() == run.path().id())
+        show(comparisons.stream()
+                .filter(one -> run != null && one.pair().b().contains(run))
                 .findFirst()
-                .orElse(0);
-        group.selectToggle(group.getToggles().get(chosen));
-        show(comparisons.get(chosen));
+                .orElse(comparisons.getFirst()));
     }
 
-    /// Shows a path that was chosen on the map.
-    private void choose(Comparison comparison) {
-        for (var child : paths.getChildren()) {
-            if (child instanceof ToggleButton button) {
-                button.setSelected(button.getText().equals(comparison.path().name()));
-            }
-        }
-        show(comparison);
-    }
-
-    private static Label empty() {
-        Label label =
-                new Label("Nothing to compare in this scene yet. It needs a run on the native path and one on another:"
-                        + " drop both logs into the window.");
-        label.setWrapText(true);
-        label.getStyleClass().add("muted");
-        return label;
+    private Label empty() {
+        boolean paths = workbench.comparingProperty().get().by() instanceof Grouping.ByPath;
+        return Labels.wrapped(
+                paths
+                        ? "Nothing to compare in this scene yet. It needs a run on the native path and one on another:"
+                                + " drop both logs into the window."
+                        : "No path of this scene has runs of two groups, one of them the baseline. Choose another baseline,"
+                                + " or record the fact for the runs that differ in it.",
+                "muted");
     }
 
     private void show(Comparison comparison) {
         current = comparison;
+        groups.mark(comparison);
         simulated.setVisible(comparison.simulated());
-        body.getChildren().setAll(new ComparisonTable(theme, comparison), runs(comparison));
+        body.getChildren().setAll(maySay(comparison));
         if (comparison.runs().hasLogs()) {
-            body.getChildren().addFirst(overview(comparison));
+            body.getChildren().add(overview(comparison));
         }
+        body.getChildren().addAll(new ComparisonTable(theme, comparison), runs(comparison));
+        body.getChildren().addAll(toggled());
         tradeMap.show(workbench.comparisonsProperty().get(), Optional.of(comparison));
         shown.accept(Optional.of(comparison));
     }
 
-    /// The trade of every path, and what this one is made of.
+    /// What holds, at which grade, and what does not.
+    private static VBox maySay(Comparison comparison) {
+        Label said = Labels.wrapped(comparison.maySay());
+        said.setId("may-say");
+        return Boxes.panel(Labels.heading("What may I say?"), said);
+    }
+
+    /// Runs of the scene that were switched in place: each by itself, mixed with no whole run.
+    private List<VBox> toggled() {
+        List<VBox> panels = new ArrayList<>();
+        for (Toggled one : workbench.toggledProperty().get()) {
+            panels.add(new VBox(
+                    4,
+                    Labels.of(
+                            "%s, %s"
+                                    .formatted(
+                                            one.run().path().name(), one.run().name()),
+                            "muted"),
+                    new TogglePanel(one.comparison(), one.differences())));
+        }
+        return panels;
+    }
+
+    /// The trade of every group, and what this one is made of.
     private HBox overview(Comparison comparison) {
-        VBox map = Boxes.panel(Labels.heading("What each path gives and takes"), tradeMap);
+        VBox map = Boxes.panel(
+                Labels.heading(
+                        comparison.isOfPaths() ? "What each path gives and takes" : "What each group gives and takes"),
+                tradeMap);
         VBox.setVgrow(tradeMap, Priority.ALWAYS);
         tradeMap.setMinHeight(210);
         HBox.setHgrow(map, Priority.ALWAYS);
@@ -176,7 +182,8 @@ public final class CompareScreen extends VBox {
     private VBox runs(Comparison comparison) {
         Label heading = new Label("Run by run");
         heading.getStyleClass().add("heading");
-        Label legend = new Label("○ native   ◆ " + comparison.path().name());
+        Label legend = new Label("○ %s   ◆ %s   thin line below: how steady that run was within itself"
+                .formatted(comparison.baseline(), comparison.name()));
         legend.getStyleClass().add("muted");
         Label enough = new Label(enough(comparison));
         enough.setId("enough");
@@ -190,12 +197,12 @@ public final class CompareScreen extends VBox {
 
     /// Whether there are enough runs, in words.
     private static String enough(Comparison comparison) {
-        Measure measure = comparison.runs().hasLogs() ? Measure.DELIVERED : Measure.CLAIMED;
+        Measure measure = comparison.runs().rate();
         EnoughRuns enough = EnoughRuns.of(comparison.runs(), measure);
         return switch (enough.needed()) {
             case Figure.Missing(String reason) -> "How many runs are enough is not known: %s.".formatted(reason);
             case Figure.Known(double needed) ->
-                "The %s differs by %s %s from run to run (sd): %s a side tell %s of it apart with 80 %% power; there are %d, which is %s."
+                "The %s differs by %s %s from run to run (sd seen). Should it be as large as it may be, %s a side tell %s of it apart with 80 %% power; there are %d, which is %s."
                         .formatted(
                                 measure.title(),
                                 Numbers.text(enough.sd(), 2),

@@ -5,18 +5,22 @@ import app.fluss.app.theme.Boxes;
 import app.fluss.app.theme.Labels;
 import app.fluss.app.theme.Numbers;
 import app.fluss.app.theme.Theme;
+import app.fluss.core.compare.Difference;
+import app.fluss.core.compare.Difference.Side;
+import app.fluss.core.compare.Holm;
 import app.fluss.core.compare.Interval;
-import app.fluss.core.compare.MeasureComparison;
-import app.fluss.core.compare.MeasureComparison.Rests;
-import app.fluss.core.latency.LatencyDifference;
+import app.fluss.core.compare.Method;
+import app.fluss.core.compare.RunComparison;
 import app.fluss.core.latency.LatencyMeasure;
 import app.fluss.core.measure.Described;
 import app.fluss.core.measure.Figure;
 import app.fluss.core.measure.Grade;
 import app.fluss.core.measure.Measure;
 import java.util.ArrayList;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import javafx.geometry.HPos;
 import javafx.scene.control.Label;
 import javafx.scene.control.Tooltip;
@@ -26,8 +30,9 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 
-/// A path against native, measure by measure: each with the runs that have it, how many and at which grade, and below
-/// the table what must be known to read it. A measure that neither side has is left out.
+/// One side against the baseline, measure by measure: each with the runs that have it, how many and at which
+/// grade, and
+/// below the table what must be known to read it. A measure that neither side has is left out.
 final class ComparisonTable extends VBox {
     private static final int STRIP = 4;
     private static final int COLUMNS = 8;
@@ -46,13 +51,13 @@ final class ComparisonTable extends VBox {
         grid.setVgap(3);
         heads(comparison);
         int row = 1;
-        if (comparison.latency().shiftMs().isKnown()) {
+        if (comparison.latency().difference().isKnown()) {
             latencyRow(row++, comparison);
         }
         for (Measure measure : Measure.COMPARED) {
-            MeasureComparison compared = comparison.runs().measure(measure);
-            if (compared.a().isKnown() || compared.b().isKnown()) {
-                row(row++, compared);
+            Difference compared = comparison.runs().measure(measure);
+            if (compared.a().mean().isKnown() || compared.b().mean().isKnown()) {
+                row(row++, measure, compared);
             }
         }
         Label basis = Labels.note(basis(comparison));
@@ -74,7 +79,8 @@ final class ComparisonTable extends VBox {
             column.setMinWidth(strip ? 84 : USE_PREF_SIZE);
             grid.getColumnConstraints().add(column);
         }
-        String[] heads = {"", "native", comparison.path().name(), "difference", "95 % interval", "ratio", "95 %", "runs"
+        String[] heads = {
+            "", comparison.baseline(), comparison.name(), "difference", "95 % interval", "ratio", "95 %", "runs"
         };
         for (int c = 0; c < heads.length; c++) {
             grid.add(Labels.of(heads[c], "muted"), c, 0);
@@ -82,42 +88,54 @@ final class ComparisonTable extends VBox {
     }
 
     private static String basis(Comparison comparison) {
-        boolean within = comparison.runs().measures().values().stream()
-                .anyMatch(m -> m.method() == MeasureComparison.Method.WITHIN_RUN);
-        boolean between = comparison.runs().measures().values().stream()
-                .anyMatch(m -> m.method() == MeasureComparison.Method.WELCH_ON_RUNS);
-        int a = comparison.runs().a().size();
-        int b = comparison.runs().b().size();
-        String runs = "%d native %s against %d on the path".formatted(a, a == 1 ? "run" : "runs", b);
-        String bars = " Each bar has its own scale around 0; a full one leaves 0 out.";
-        if (within) {
-            return runs + "; intervals: moving-block bootstrap within one run." + bars;
-        } else if (between) {
-            return runs + "; intervals: Welch on run figures, ratios through logarithms." + bars;
+        RunComparison runs = comparison.runs();
+        Set<Method> methods = EnumSet.noneOf(Method.class);
+        runs.measures().values().forEach(one -> methods.add(one.method()));
+        methods.add(comparison.latency().method());
+        List<String> parts = new ArrayList<>();
+        parts.add("%d %s of %s against %d of %s"
+                .formatted(
+                        runs.a().size(),
+                        runs.a().size() == 1 ? "run" : "runs",
+                        comparison.baseline(),
+                        runs.b().size(),
+                        comparison.name()));
+        if (methods.contains(Method.WELCH)) {
+            parts.add("solid bar: from run to run (Welch)");
         }
-        return runs + "; no intervals: they need frame logs, or three runs a side.";
+        if (methods.contains(Method.BORROWED)) {
+            parts.add("dashed bar: from run to run, spread borrowed from other runs of the scene");
+        }
+        if (methods.contains(Method.WITHIN_RUNS)) {
+            parts.add("thin line: within these runs only");
+        }
+        String judged = runs.judged() == 0
+                ? "No figure has an interval from run to run: bold needs one."
+                : "Full and bold: stands with all %d figures judged together (Holm); by chance %s would leave 0 out."
+                        .formatted(runs.judged(), Numbers.text(Holm.LEVEL * runs.judged(), 1));
+        return String.join("; ", parts) + ". " + judged;
     }
 
-    private void row(int row, MeasureComparison compared) {
-        Measure measure = compared.measure();
+    private void row(int row, Measure measure, Difference compared) {
         Label name = Labels.of(measure.title() + sign(compared));
         name.setMinWidth(USE_PREF_SIZE);
         name.setTooltip(new Tooltip(measure.description().definition()));
+        if (compared.primary()) {
+            name.getStyleClass().add("strong");
+            name.setTooltip(
+                    new Tooltip(measure.description().definition() + "\nThe figure that this comparison is made for."));
+        }
         HBox first = Boxes.row(name, Labels.of(measure.unit(), "muted"));
         first.setSpacing(5);
         grid.add(first, 0, row);
-        cell(1, row, measure, compared.a());
-        cell(2, row, measure, compared.b());
+        level(1, row, measure, compared.a());
+        level(2, row, measure, compared.b());
         Label difference = cell(3, row, measure, compared.difference());
         difference.setId("difference-" + measure.name());
-        if (compared.isClear()) {
+        if (compared.stands()) {
             difference.getStyleClass().add("strong");
         }
-        grid.add(
-                new IntervalStrip(
-                        theme, measure.title(), compared.difference(), compared.interval(), measure.moreIsBetter()),
-                STRIP,
-                row);
+        grid.add(new IntervalStrip(theme, measure.title(), compared, measure.moreIsBetter()), STRIP, row);
         Label ratio = Labels.of(PathTiles.times(compared.ratio()));
         ratio.setId("ratio-" + measure.name());
         explain(ratio, compared.ratio());
@@ -127,22 +145,58 @@ final class ComparisonTable extends VBox {
                         .map(i -> Numbers.text(i.low(), 2) + " – " + Numbers.text(i.high(), 2))
                         .orElse(Numbers.MISSING),
                 "muted");
+        interval.setId("interval-" + measure.name());
         interval.setMinWidth(USE_PREF_SIZE);
-        interval.setTooltip(new Tooltip(
-                compared.method() == MeasureComparison.Method.NONE
-                        ? "There is no interval for this figure within one run; three runs a side give one."
-                        : "Method: " + compared.method().label()));
+        interval.setTooltip(new Tooltip(how(compared)));
         grid.add(interval, 6, row);
-        Label rests = Labels.of(rests(compared.restsA(), compared.restsB()), "muted");
+        Label rests = Labels.of(rests(compared.a(), compared.b()), "muted");
         rests.setId("runs-" + measure.name());
         rests.setMinWidth(USE_PREF_SIZE);
-        rests.setTooltip(new Tooltip("Native: " + words(compared.restsA()) + "\nPath: " + words(compared.restsB())));
+        rests.setTooltip(new Tooltip("Baseline: " + words(compared.a()) + "\nOther side: " + words(compared.b())));
         grid.add(rests, 7, row);
     }
 
+    /// How the interval came about, or why there is none.
+    private static String how(Difference compared) {
+        if (!compared.estimate().why().isEmpty()) {
+            return "No interval: " + compared.estimate().why() + ".";
+        }
+        String borrowed = compared.method() == Method.BORROWED
+                ? " (%d runs)".formatted(compared.estimate().borrowedFrom())
+                : "";
+        String shift = compared.estimate()
+                .shift()
+                .map(one -> "\nHodges–Lehmann: " + Numbers.text(one.median(), 2)
+                        + one.interval()
+                                .map(ends ->
+                                        " (" + Numbers.text(ends.low(), 2) + " – " + Numbers.text(ends.high(), 2) + ")")
+                                .orElse(""))
+                .orElse("");
+        return "95 %, " + compared.method().title() + borrowed + ".\nAdjusted p " + Numbers.text(compared.holmP(), 4)
+                + shift;
+    }
+
+    /// A side, with what is known of it by itself.
+    private void level(int column, int row, Measure measure, Side side) {
+        Label label = cell(column, row, measure, side.mean());
+        String from = side.level()
+                .interval()
+                .map(ends ->
+                        "From run to run, 95 %: " + Numbers.text(ends.low(), 2) + " – " + Numbers.text(ends.high(), 2))
+                .orElse("");
+        String steady = side.steadiness()
+                .map(ends -> "Steady within this run: " + Numbers.text(ends.low(), 2) + " – "
+                        + Numbers.text(ends.high(), 2) + "; that says nothing of the next run.")
+                .orElse("");
+        String words = (from + "\n" + steady).strip();
+        if (side.mean().isKnown() && !words.isEmpty()) {
+            label.setTooltip(new Tooltip(words));
+        }
+    }
+
     /// The sign of the note below the table that belongs to a row, if one does.
-    private String sign(MeasureComparison compared) {
-        boolean silent = compared.a().isKnown() && compared.b().isKnown();
+    private String sign(Difference compared) {
+        boolean silent = compared.a().mean().isKnown() && compared.b().mean().isKnown();
         String note = compared.difference() instanceof Figure.Missing(String why) && silent
                 ? "No difference: " + why + "."
                 : compared.note();
@@ -155,38 +209,46 @@ final class ComparisonTable extends VBox {
         return " " + SIGNS[notes.indexOf(note) % SIGNS.length];
     }
 
-    private static String rests(Rests a, Rests b) {
+    private static String rests(Side a, Side b) {
         if (a.grade().equals(b.grade())) {
             return "%d · %d%s".formatted(a.runs(), b.runs(), grade(a));
         }
         return "%d%s · %d%s".formatted(a.runs(), grade(a), b.runs(), grade(b));
     }
 
-    private static String grade(Rests rests) {
+    private static String grade(Side rests) {
         return rests.grade().map(grade -> " " + grade).orElse("");
     }
 
-    private static String words(Rests rests) {
+    private static String words(Side rests) {
         String runs = rests.runs() == 1 ? "1 run has it" : rests.runs() + " runs have it";
         return runs + rests.grade().map(Grade::rests).map(on -> ", from " + on).orElse("");
     }
 
     private void latencyRow(int row, Comparison comparison) {
-        LatencyDifference latency = comparison.latency();
-        grid.add(Boxes.row(Labels.of("added latency"), Labels.of("ms", "muted")), 0, row);
-        if (!comparison.latencyEstimated()) {
-            grid.add(Labels.of("%d clicks".formatted(latency.samplesA()), "muted"), 1, row);
-            grid.add(Labels.of("%d clicks".formatted(latency.samplesB()), "muted"), 2, row);
+        Difference latency = comparison.latency();
+        Label name = Labels.of("added latency");
+        if (latency.primary()) {
+            name.getStyleClass().add("strong");
         }
-        Label shift = cell(3, row, LatencyMeasure.MEDIAN, latency.shiftMs());
+        grid.add(Boxes.row(name, Labels.of("ms", "muted")), 0, row);
+        if (!comparison.latencyEstimated()) {
+            cell(1, row, LatencyMeasure.MEDIAN, latency.a().mean());
+            cell(2, row, LatencyMeasure.MEDIAN, latency.b().mean());
+            grid.add(Labels.of(rests(latency.a(), latency.b()), "muted"), 7, row);
+        }
+        Label shift = cell(3, row, LatencyMeasure.MEDIAN, latency.difference());
         shift.setId("difference-latency");
+        if (latency.stands()) {
+            shift.getStyleClass().add("strong");
+        }
         shift.setTooltip(new Tooltip(
                 comparison.latencyEstimated()
                         ? "Estimated: the means of both paths' stages, for latency was not measured on both sides."
-                        : "Hodges-Lehmann shift of the samples, with its interval."));
-        grid.add(new IntervalStrip(theme, "latency", latency.shiftMs(), latency.interval(), false), STRIP, row);
+                        : how(latency)));
+        grid.add(new IntervalStrip(theme, "latency", latency, false), STRIP, row);
         String ends = latency.interval()
-                .map(i -> Numbers.text(i.low(), 1) + " – " + Numbers.text(i.high(), 1))
+                .map(i -> Numbers.text(i.low(), 1) + " – " + Numbers.text(i.high(), 1) + " ms")
                 .orElse(comparison.latencyEstimated() ? "estimated" : Numbers.MISSING);
         grid.add(Labels.of(ends, "muted"), 5, row, 2, 1);
     }
@@ -209,37 +271,50 @@ final class ComparisonTable extends VBox {
 
     /// The comparison as tab-separated text.
     static String asText(Comparison comparison) {
-        StringBuilder text =
-                new StringBuilder("figure\tunit\tnative\tpath\tdifference\tlow\thigh\tratio\truns\tnote\n");
-        LatencyDifference latency = comparison.latency();
+        StringBuilder text = new StringBuilder(
+                "figure\tunit\t%s\t%s\tdifference\tlow\thigh\tratio\tlow\thigh\tinterval\tstands\truns\tnote\n"
+                        .formatted(comparison.baseline(), comparison.name()));
+        Difference latency = comparison.latency();
         line(
                 text,
                 comparison.latencyEstimated() ? "added latency, estimated" : "added latency",
                 "ms",
-                Numbers.MISSING,
-                Numbers.MISSING,
-                Numbers.text(latency.shiftMs(), 4),
+                Numbers.text(latency.a().mean(), 4),
+                Numbers.text(latency.b().mean(), 4),
+                Numbers.text(latency.difference(), 4),
                 end(latency.interval().map(Interval::low)),
                 end(latency.interval().map(Interval::high)),
                 Numbers.MISSING,
-                "",
-                "");
+                Numbers.MISSING,
+                Numbers.MISSING,
+                latency.method().id(),
+                stands(latency),
+                rests(latency.a(), latency.b()),
+                latency.estimate().why());
         for (Measure measure : Measure.COMPARED) {
-            MeasureComparison compared = comparison.runs().measure(measure);
+            Difference compared = comparison.runs().measure(measure);
             line(
                     text,
                     measure.title(),
                     measure.unit(),
-                    Numbers.text(compared.a(), 4),
-                    Numbers.text(compared.b(), 4),
+                    Numbers.text(compared.a().mean(), 4),
+                    Numbers.text(compared.b().mean(), 4),
                     Numbers.text(compared.difference(), 4),
                     end(compared.interval().map(Interval::low)),
                     end(compared.interval().map(Interval::high)),
                     Numbers.text(compared.ratio(), 4),
-                    rests(compared.restsA(), compared.restsB()),
-                    compared.difference() instanceof Figure.Missing(String why) ? why : compared.note());
+                    end(compared.ratioInterval().map(Interval::low)),
+                    end(compared.ratioInterval().map(Interval::high)),
+                    compared.method().id(),
+                    stands(compared),
+                    rests(compared.a(), compared.b()),
+                    (compared.estimate().why() + " " + compared.note()).strip());
         }
         return text.toString();
+    }
+
+    private static String stands(Difference compared) {
+        return compared.stands() ? "stands" : "";
     }
 
     private static void line(StringBuilder text, String... cells) {

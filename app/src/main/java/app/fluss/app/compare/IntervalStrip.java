@@ -4,27 +4,25 @@ import app.fluss.app.theme.CanvasView;
 import app.fluss.app.theme.Palette;
 import app.fluss.app.theme.Palette.Role;
 import app.fluss.app.theme.Theme;
+import app.fluss.core.compare.Difference;
 import app.fluss.core.compare.Interval;
-import app.fluss.core.measure.Figure;
-import java.util.Optional;
 import javafx.scene.canvas.GraphicsContext;
 
-/// The interval of one difference on an axis of its own with zero in the middle. A full bar leaves zero out,
-/// a hollow one does not; the tip points to the better side.
+/// The interval of one difference on an axis of its own with zero in the middle. What it speaks of shows by its
+/// form: from
+/// run to run a bar, with a borrowed spread a dashed one, within these runs a thin line with ends. It is full
+/// where the
+/// difference stands.
 final class IntervalStrip extends CanvasView {
     private static final double MARGIN = 8;
 
-    private final Figure shift;
-    private final Optional<Interval> ends;
+    private final Difference compared;
     private final boolean moreIsBetter;
 
     /// @param title of what is compared
-    /// @param shift the difference
-    /// @param ends its interval
-    IntervalStrip(Theme theme, String title, Figure shift, Optional<Interval> ends, boolean moreIsBetter) {
+    IntervalStrip(Theme theme, String title, Difference compared, boolean moreIsBetter) {
         super(theme, "Interval of the difference of the " + title);
-        this.shift = shift;
-        this.ends = ends;
+        this.compared = compared;
         this.moreIsBetter = moreIsBetter;
         setMinHeight(20);
         setPrefHeight(20);
@@ -38,11 +36,11 @@ final class IntervalStrip extends CanvasView {
         g.setStroke(palette.get(Role.LINE));
         g.setLineWidth(1);
         g.strokeLine(zero, 1, zero, height - 1);
-        if (!shift.isKnown()) {
+        double difference = compared.difference().orNaN();
+        if (Double.isNaN(difference)) {
             return;
         }
-        double difference = shift.orNaN();
-        Interval interval = ends.orElse(new Interval(difference, difference));
+        Interval interval = compared.interval().orElse(new Interval(difference, difference));
         double reach = Math.max(Math.abs(interval.low()), Math.abs(interval.high()));
         double scale = reach > 0 ? (width / 2 - MARGIN) / reach : 0;
         double low = zero + interval.low() * scale;
@@ -51,14 +49,34 @@ final class IntervalStrip extends CanvasView {
         g.setFill(palette.get(better ? Role.WATER : Role.WARM));
         g.setStroke(palette.get(better ? Role.WATER : Role.WARM));
         g.setLineWidth(1.4);
-        if (ends.isEmpty()) {
-            g.setFill(palette.get(Role.SLATE));
-        } else if (ends.filter(clear -> clear.low() > 0 || clear.high() < 0).isPresent()) {
-            g.fillRect(low, middle - 3, Math.max(2, high - low), 6);
-        } else {
-            g.strokeRect(low, middle - 3, Math.max(2, high - low), 6);
+        switch (compared.method()) {
+            case NONE -> g.setFill(palette.get(Role.SLATE));
+            case WELCH, TOGGLE -> bar(g, low, high, middle, false);
+            case BORROWED -> bar(g, low, high, middle, true);
+            case WITHIN_RUNS -> {
+                g.setLineWidth(1);
+                g.strokeLine(low, middle, high, middle);
+                g.strokeLine(low, middle - 3, low, middle + 3);
+                g.strokeLine(high, middle - 3, high, middle + 3);
+            }
         }
         double at = zero + difference * scale;
         g.fillPolygon(new double[] {at - 4, at, at + 4, at}, new double[] {middle, middle - 6, middle, middle + 6}, 4);
+    }
+
+    private void bar(GraphicsContext g, double low, double high, double middle, boolean borrowed) {
+        double wide = Math.max(2, high - low);
+        if (compared.stands()) {
+            g.setGlobalAlpha(borrowed ? 0.45 : 1);
+            g.fillRect(low, middle - 3, wide, 6);
+            g.setGlobalAlpha(1);
+        }
+        if (borrowed) {
+            g.setLineDashes(3, 3);
+        }
+        if (borrowed || !compared.stands()) {
+            g.strokeRect(low, middle - 3, wide, 6);
+        }
+        g.setLineDashes();
     }
 }

@@ -22,15 +22,16 @@ final class PathTiles extends TilePane {
         setId("generation");
         setPrefColumns(2);
         tile(
-                "delivered gain",
+                comparison.isOfPaths() ? "delivered gain" : "delivered ratio",
                 times(generation.deliveredGain()),
                 generation.deliveredGain(),
-                "Delivered rate with the path over native delivered rate, from unrounded values.");
+                "Delivered rate of %s over that of %s, from unrounded values."
+                        .formatted(comparison.name(), comparison.baseline()));
         tile(
                 comparison.latencyEstimated() ? "added latency, est." : "added latency",
-                Numbers.text(comparison.latency().shiftMs(), 1) + " ms",
-                comparison.latency().shiftMs(),
-                "What the path adds from input to light.");
+                Numbers.text(comparison.latency().difference(), 1) + " ms",
+                comparison.latency().difference(),
+                "What it adds from input to light.");
         tile(
                 "base cost",
                 Numbers.percent(generation.baseCost(), 1),
@@ -41,7 +42,7 @@ final class PathTiles extends TilePane {
                 Numbers.text(generation.surplusFps(), 1) + " /s",
                 generation.surplusFps(),
                 "Presented less delivered: images that nobody sees.");
-        if (generation.isGenerating()) {
+        if (comparison.isOfPaths() && generation.isGenerating()) {
             made(generation);
         }
         comparison.headset().ifPresent(this::shown);

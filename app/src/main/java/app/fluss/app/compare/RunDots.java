@@ -5,6 +5,7 @@ import app.fluss.app.theme.Numbers;
 import app.fluss.app.theme.Palette;
 import app.fluss.app.theme.Palette.Role;
 import app.fluss.app.theme.Theme;
+import app.fluss.core.compare.Difference;
 import app.fluss.core.compare.RunComparison;
 import app.fluss.core.measure.Measure;
 import java.util.List;
@@ -72,6 +73,8 @@ final class RunDots extends CanvasView {
             double scale = (width - right() - left()) / largest;
             g.setStroke(palette.get(Role.INK));
             g.setLineWidth(1.5);
+            steady(g, runs.measure(measure).a(), scale, y);
+            steady(g, runs.measure(measure).b(), scale, y);
             for (double figure : RunComparison.values(runs.a(), measure)) {
                 g.strokeOval(left() + figure * scale - DOT / 2, y - DOT / 2, DOT, DOT);
             }
@@ -82,5 +85,19 @@ final class RunDots extends CanvasView {
                 g.fillPolygon(new double[] {x - half, x, x + half, x}, new double[] {y, y - half, y, y + half}, 4);
             }
         }
+    }
+
+    /// How steady the only run of a side was within itself: a thin line, no interval of anything else.
+    private void steady(GraphicsContext g, Difference.Side side, double scale, double y) {
+        side.steadiness().ifPresent(ends -> {
+            g.save();
+            g.setLineWidth(1);
+            double low = left() + ends.low() * scale;
+            double high = left() + ends.high() * scale;
+            g.strokeLine(low, y + DOT * 0.75, high, y + DOT * 0.75);
+            g.strokeLine(low, y + DOT * 0.75 - 2, low, y + DOT * 0.75 + 2);
+            g.strokeLine(high, y + DOT * 0.75 - 2, high, y + DOT * 0.75 + 2);
+            g.restore();
+        });
     }
 }

@@ -7,6 +7,7 @@ import app.fluss.app.theme.Palette;
 import app.fluss.app.theme.Palette.Role;
 import app.fluss.app.theme.Theme;
 import app.fluss.core.compare.Interval;
+import app.fluss.core.compare.Method;
 import app.fluss.core.measure.Figure;
 import app.fluss.core.measure.Grade;
 import app.fluss.core.measure.Measure;
@@ -24,7 +25,8 @@ import javafx.scene.text.Text;
 import javafx.scene.text.TextAlignment;
 
 /// The trade map of a game: each path as an arrow from native, across by the latency that it adds, up by its
-/// delivered gain, with the intervals of both as a cross. The head's fill is the evidence: full for measured
+/// delivered gain, with the intervals of both as a cross, dashed where their spread is borrowed. The head's
+/// fill is the evidence: full for measured
 /// latency, hollow where latency is only estimated.
 final class TradeMap extends CanvasView {
     private static final double LEFT = 46;
@@ -48,7 +50,7 @@ final class TradeMap extends CanvasView {
 
     void show(List<Comparison> shown, Optional<Comparison> of) {
         comparisons = shown.stream()
-                .filter(one -> gain(one).isKnown() && one.latency().shiftMs().isKnown())
+                .filter(one -> gain(one).isKnown() && one.latency().difference().isKnown())
                 .toList();
         chosen = of;
         redraw();
@@ -89,7 +91,7 @@ final class TradeMap extends CanvasView {
             this.width = width - scaled(RIGHT);
             this.height = height - scaled(FOOT);
             for (Comparison one : comparisons) {
-                reachMs(one.latency().shiftMs().orNaN());
+                reachMs(one.latency().difference().orNaN());
                 one.latency().interval().ifPresent(ends -> {
                     reachMs(ends.low());
                     reachMs(ends.high());
@@ -127,7 +129,7 @@ final class TradeMap extends CanvasView {
         }
 
         double x(Comparison one) {
-            return x(one.latency().shiftMs().orNaN());
+            return x(one.latency().difference().orNaN());
         }
 
         double y(Comparison one) {
@@ -162,7 +164,7 @@ final class TradeMap extends CanvasView {
     }
 
     private boolean isChosen(Comparison one) {
-        return chosen.filter(shown -> shown.path().id() == one.path().id()).isPresent();
+        return chosen.filter(shown -> shown.name().equals(one.name())).isPresent();
     }
 
     private void axes(GraphicsContext g, Palette palette, Scale scale) {
@@ -201,7 +203,12 @@ final class TradeMap extends CanvasView {
         g.setLineDashes();
         g.setLineWidth(1);
         one.latency().interval().ifPresent(ends -> g.strokeLine(scale.x(ends.low()), y, scale.x(ends.high()), y));
+        g.setLineDashes(
+                one.runs().measure(Measure.DELIVERED).method() == Method.BORROWED
+                        ? new double[] {3, 3}
+                        : new double[0]);
         gainInterval(one).ifPresent(ends -> g.strokeLine(x, scale.y(ends.low()), x, scale.y(ends.high())));
+        g.setLineDashes();
         head(g, palette, role, scale, one);
     }
 
@@ -213,13 +220,13 @@ final class TradeMap extends CanvasView {
         List<BoundingBox> taken = new ArrayList<>();
         g.setTextBaseline(VPos.CENTER);
         for (Comparison one : order) {
-            Text text = new Text(one.path().name());
+            Text text = new Text(one.name());
             text.setFont(g.getFont());
             double wide = text.getLayoutBounds().getWidth();
             double high = text.getLayoutBounds().getHeight();
             for (double[] corner : CORNERS) {
                 // First on the side to which the arrow points.
-                boolean rightwards = corner[0] > 0 == one.latency().shiftMs().orNaN() >= 0;
+                boolean rightwards = corner[0] > 0 == one.latency().difference().orNaN() >= 0;
                 double x = scale.x(one) + (rightwards ? 11 : -11 - wide);
                 double y = scale.y(one) + corner[1] * scaled(10);
                 BoundingBox box = new BoundingBox(x, y - high / 2, wide, high);
@@ -228,7 +235,7 @@ final class TradeMap extends CanvasView {
                     taken.add(box);
                     g.setTextAlign(TextAlignment.LEFT);
                     g.setFill(palette.get(isChosen(one) ? Role.INK : Role.MUTED));
-                    g.fillText(one.path().name(), x, y);
+                    g.fillText(one.name(), x, y);
                     break;
                 }
             }

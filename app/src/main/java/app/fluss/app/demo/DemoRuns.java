@@ -95,8 +95,8 @@ record DemoRuns(
         new Place("Ember Quarry", "crowd square", all).base("cpu-crowd", 1);
         new Place("Ember Quarry", "texture hall", all).base("memory-full", 1);
         Place ridge = new Place("Ember Quarry", "ridge", all);
-        ridge.add(NATIVE, true, named("battery-limit"), 1, Grade.B, power("battery"));
-        ridge.add("native, on mains", true, onMains(), 1, Grade.B, power("mains"));
+        ridge.add(NATIVE, true, named("battery-limit"), 3, Grade.B, power("battery"));
+        ridge.add("native, on mains", true, onMains(), 3, Grade.B, power("mains"));
         Place planets = new Place("Orrery Hall", "planet room", all);
         planets.base("vr-full-rate", 1);
         planets.path("VR reprojection, high settings", "vr-half-rate", 1);

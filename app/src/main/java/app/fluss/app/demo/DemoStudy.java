@@ -20,6 +20,8 @@ import app.fluss.sim.scenario.SceneSection;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.time.Instant;
+import java.time.temporal.ChronoUnit;
 import java.util.HashMap;
 import java.util.Map;
 import java.util.Set;
@@ -33,8 +35,16 @@ public final class DemoStudy {
     /// Paths whose first run has a clip.
     private static final Set<String> FILMED = Set.of("engine generation 2×", "driver generation 2×");
 
+    /// Nobody measured on that day: like all of the demo it is made up.
+    private static final Instant FIRST_DAY = Instant.parse("2026-03-02T10:00:00Z");
+
+    private static final long MINUTES_PER_RUN = 4;
+    private static final long MINUTES_PER_ROUND = 60;
+    private static final long MS_PER_MINUTE = 60_000;
+
     private final Study study;
     private final SimulatedEvidence evidence;
+    private final Map<String, Integer> placed = new HashMap<>();
 
     private DemoStudy(Study study, SimulatedEvidence evidence) {
         this.study = study;
@@ -63,6 +73,8 @@ public final class DemoStudy {
     private void add(DemoRuns runs) throws StudyException, IOException, InputException {
         Map<String, String> facts = new HashMap<>(FACTS);
         facts.putAll(runs.changed());
+        int place = placed.merge(runs.scene(), 1, Integer::sum);
+        Instant begins = FIRST_DAY.plus(placed.size(), ChronoUnit.DAYS);
         for (int repeat = 1; repeat <= runs.repeats(); repeat++) {
             // A seed of its own for every path and repeat: no two runs share their chance.
             long seed = 31L * (runs.game() + runs.scene() + runs.path()).hashCode() + repeat;
@@ -76,7 +88,7 @@ public final class DemoStudy {
                     true,
                     Setup.EMPTY.withNamed(facts, FactSource.SIMULATED),
                     Double.NaN,
-                    Taking.UNRECORDED);
+                    Taking.UNRECORDED.at(begins.toEpochMilli() + minutes(repeat, place) * MS_PER_MINUTE));
             Run run = evidence.add(
                     study, SimulatedEvidence.draft(runs.scenario(), draft), simulated, runs.rests(), Progress.NONE);
             if (run.hasLog()) {
@@ -86,6 +98,11 @@ public final class DemoStudy {
                 }
             }
         }
+    }
+
+    /// Paths in turn, one round after the other, as a plan has them.
+    private static long minutes(int repeat, int place) {
+        return (repeat - 1L) * MINUTES_PER_ROUND + place * MINUTES_PER_RUN;
     }
 
     /// The demo's bench is described after its runs were made: they stand on it all the same.

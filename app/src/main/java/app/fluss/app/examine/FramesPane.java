@@ -149,7 +149,10 @@ final class FramesPane extends VBox {
         switches.show(run);
         toggle.getChildren().clear();
         if (run != null) {
-            run.toggled().ifPresent(toggled -> toggle.getChildren().setAll(new TogglePanel(toggled)));
+            run.toggled()
+                    .ifPresent(toggled -> toggle.getChildren()
+                            .setAll(new TogglePanel(
+                                    toggled, toggled.differences(run.run().grade()))));
         }
         toggle.setVisible(!toggle.getChildren().isEmpty());
         toggle.setManaged(toggle.isVisible());

@@ -29,7 +29,8 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 
-/// A run without a frame log: what it does give, large, and what it cannot tell, with the quickest way to know that.
+/// A run without a frame log: what it does give, large, and what it cannot tell, with the quickest way to know
+/// that.
 final class NotedPane extends VBox {
     private final ReadingsView course;
 
@@ -52,7 +53,9 @@ final class NotedPane extends VBox {
             VBox.setVgrow(course, Priority.ALWAYS);
             parts.add(panel);
         });
-        run.toggled().ifPresent(toggled -> parts.add(new TogglePanel(toggled)));
+        run.toggled()
+                .ifPresent(toggled -> parts.add(
+                        new TogglePanel(toggled, toggled.differences(run.run().grade()))));
         Impression felt = run.run().taking().impression();
         if (felt.isSaid()) {
             parts.add(Boxes.panel(Labels.heading("How it felt"), felt(felt)));

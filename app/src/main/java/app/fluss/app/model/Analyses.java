@@ -2,14 +2,13 @@ package app.fluss.app.model;
 
 import app.fluss.core.bench.FactKey;
 import app.fluss.core.bench.Setup;
-import app.fluss.core.compare.Confound;
+import app.fluss.core.compare.Difference;
 import app.fluss.core.compare.RunComparison;
 import app.fluss.core.finding.Finding;
 import app.fluss.core.finding.Findings;
 import app.fluss.core.finding.KnownOfRun;
 import app.fluss.core.generation.SectionFigures;
 import app.fluss.core.generation.WaysToKnow;
-import app.fluss.core.latency.LatencyDifference;
 import app.fluss.core.measure.Analysis;
 import app.fluss.core.measure.AnalysisSettings;
 import app.fluss.core.measure.BandLevels;
@@ -17,12 +16,12 @@ import app.fluss.core.measure.Figure;
 import app.fluss.core.path.Judgement;
 import app.fluss.core.path.Outcome;
 import app.fluss.core.path.Requirement;
-import app.fluss.core.reading.ReadingSeries;
 import app.fluss.core.stream.blame.Blame;
-import app.fluss.core.toggle.ToggleComparison;
 import app.fluss.core.work.Progress;
+import app.fluss.files.compare.Pair;
+import app.fluss.files.compare.StudyComparison;
+import app.fluss.files.compare.StudyComparison.Toggled;
 import app.fluss.files.study.Attached;
-import app.fluss.files.study.DeliveryPath;
 import app.fluss.files.study.EvidenceKinds;
 import app.fluss.files.study.Run;
 import app.fluss.files.study.StoredPictures;
@@ -31,12 +30,9 @@ import app.fluss.files.study.Study;
 import app.fluss.files.study.StudyException;
 import app.fluss.files.study.Taking;
 import java.util.ArrayList;
-import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
-import java.util.Set;
-import java.util.stream.Collectors;
+import java.util.stream.Stream;
 
 /// The figures of runs, each worked out once for what it rests on, the latest kept. Used by one thread at a time.
 final class Analyses {
@@ -122,24 +118,9 @@ final class Analyses {
                 ways,
                 latency,
                 stream,
-                toggled(run, analysis, noted, pictures),
+                StudyComparison.toggled(open, run),
                 noted,
                 headset);
-    }
-
-    /// Switches are on the time of the log, else of the readings, else of the clip.
-    private static Optional<ToggleComparison> toggled(
-            Run run, Analysis analysis, NotedRun noted, Optional<StoredPictures> pictures) {
-        if (!run.isToggled()) {
-            return Optional.empty();
-        } else if (run.hasLog()) {
-            return Optional.of(ToggleComparison.of(analysis.slice().log(), run.toggles(), run.settings()));
-        }
-        Optional<ReadingSeries> timed = noted.readings().filter(ReadingSeries::isTimed);
-        return timed.isPresent()
-                ? timed.map(series -> ToggleComparison.of(series, run.toggles()))
-                : pictures.flatMap(StoredPictures::images)
-                        .map(images -> ToggleComparison.ofClip(images, run.toggles()));
     }
 
     /// The figures of each marked stretch of a run; of a run without a log those of the whole run.
@@ -196,59 +177,55 @@ final class Analyses {
 
     /// Every path of the scene of a run against the native one; only runs that count.
     List<Comparison> compare(Study open, Contents now, Run selectedRun, Progress progress) throws StudyException {
-        List<Run> baseline = now.baselineRuns(selectedRun.sceneId());
-        if (baseline.isEmpty()) {
-            return List.of();
-        }
-        Map<Long, List<Run>> byPath = new LinkedHashMap<>();
-        for (Run run : now.runs()) {
-            if (run.sceneId() == selectedRun.sceneId() && run.isCompared() && !baseline.contains(run)) {
-                byPath.computeIfAbsent(run.path().id(), _ -> new ArrayList<>()).add(run);
-            }
-        }
+        return compare(open, now, selectedRun, Comparing.PATHS, progress);
+    }
+
+    /// Every group of the scene of a run against its baseline; only runs that count.
+    List<Comparison> compare(Study open, Contents now, Run selectedRun, Comparing how, Progress progress)
+            throws StudyException {
+        List<Run> scene = now.runs().stream()
+                .filter(run -> run.sceneId() == selectedRun.sceneId())
+                .toList();
         List<Comparison> compared = new ArrayList<>();
-        List<SectionFigures.Stretch> stretches = stretches(open, baseline);
-        for (List<Run> others : byPath.values()) {
-            double step = 1.0 / byPath.size();
-            double from = compared.size() * step;
-            compared.add(compare(open, baseline, others, stretches, progress.part(from, from + step)));
+        List<Pair> pairs = Pair.of(scene, how.by(), how.baseline());
+        for (Pair pair : pairs) {
+            progress.check((double) compared.size() / pairs.size());
+            compared.add(compare(open, pair));
         }
         return List.copyOf(compared);
     }
 
-    private Comparison compare(
-            Study open, List<Run> baseline, List<Run> others, List<SectionFigures.Stretch> stretches, Progress progress)
-            throws StudyException {
-        Run first = others.getFirst();
-        DeliveryPath path = first.path();
-        RunComparison runs = RunComparison.of(
-                analyses(open, baseline),
-                analyses(open, others),
-                path.multiplier(),
-                Confound.between(
-                        baseline.getFirst().setup().named(), first.setup().named(), changedBy(path)),
-                progress);
-        LatencyDifference measured = Latencies.difference(open, baseline, others);
-        LatencyDifference latency =
-                measured.shiftMs().isKnown() ? measured : Latencies.estimatedDifference(open, baseline, others, this);
-        return new Comparison(
-                path,
-                runs,
-                Findings.of(runs, List.of(), false),
-                latency,
-                !measured.shiftMs().isKnown() && latency.shiftMs().isKnown(),
-                SectionFigures.of(stretches, stretches(open, others), path.multiplier()),
-                Headsets.seen(first, analysis(open, first), List.of()).map(HeadsetSeen::whole),
-                stream(open, first).flatMap(StreamWork::blame).map(blamed -> Blame.totals(blamed.hitches())),
-                baseline.stream().anyMatch(Run::simulated) || others.stream().anyMatch(Run::simulated));
+    /// Every run of the scene of a run that was switched, against itself.
+    List<Toggled> toggled(Study open, Contents now, Run selectedRun) throws StudyException {
+        List<Toggled> all = new ArrayList<>();
+        for (Run run : now.runs()) {
+            if (run.sceneId() == selectedRun.sceneId() && run.isKept()) {
+                StudyComparison.toggled(open, run).ifPresent(found -> all.add(Toggled.of(run, found)));
+            }
+        }
+        return List.copyOf(all);
     }
 
-    private List<Analysis> analyses(Study open, List<Run> runs) throws StudyException {
-        List<Analysis> all = new ArrayList<>();
-        for (Run run : runs) {
-            all.add(analysis(open, run));
-        }
-        return all;
+    private Comparison compare(Study open, Pair pair) throws StudyException {
+        Run first = pair.b().getFirst();
+        RunComparison runs = pair.compare(open, run -> analysis(open, run));
+        boolean measured =
+                runs.latency().filter(one -> one.difference().isKnown()).isPresent();
+        Difference added =
+                measured ? runs.latency().orElseThrow() : Latencies.estimatedDifference(open, pair.a(), pair.b(), this);
+        return new Comparison(
+                pair,
+                runs,
+                Findings.of(runs, List.of(), false),
+                added,
+                !measured && added.difference().isKnown(),
+                SectionFigures.of(
+                        stretches(open, pair.a()),
+                        stretches(open, pair.b()),
+                        first.path().multiplier()),
+                Headsets.seen(first, analysis(open, first), List.of()).map(HeadsetSeen::whole),
+                stream(open, first).flatMap(StreamWork::blame).map(blamed -> Blame.totals(blamed.hitches())),
+                Stream.concat(pair.a().stream(), pair.b().stream()).anyMatch(Run::simulated));
     }
 
     private List<Judgement> judged(List<Taking.Checked> checks) {
@@ -261,10 +238,5 @@ final class Analyses {
                             judged.add(new Judgement(one, new Outcome(check.state(), check.seen()), check.ticked())));
         }
         return judged;
-    }
-
-    /// Facts that a path is there to change, so that they are no confounds.
-    private static Set<String> changedBy(DeliveryPath path) {
-        return path.chain().changes().stream().map(FactKey::id).collect(Collectors.toSet());
     }
 }

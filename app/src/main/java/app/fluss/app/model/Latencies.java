@@ -2,6 +2,7 @@ package app.fluss.app.model;
 
 import app.fluss.core.bench.FactKey;
 import app.fluss.core.bench.Setup;
+import app.fluss.core.compare.Difference;
 import app.fluss.core.frame.FrameLog;
 import app.fluss.core.latency.LatencyDifference;
 import app.fluss.core.latency.LatencyFigures;
@@ -124,25 +125,6 @@ final class Latencies {
                 : Optional.empty();
     }
 
-    /// What one path adds to another, from the samples of all their runs.
-    static LatencyDifference difference(Study study, List<Run> a, List<Run> b) throws StudyException {
-        return LatencyDifference.of(
-                samples(study, a), samples(study, b), (resolutionMs(study, a) + resolutionMs(study, b)) / 2);
-    }
-
-    /// The coarsest step in which the latencies of runs come, ms.
-    private static double resolutionMs(Study study, List<Run> runs) throws StudyException {
-        double coarsest = 0;
-        for (Run run : runs) {
-            coarsest = Math.max(
-                    coarsest,
-                    study.evidence(run, EvidenceKinds.LATENCY)
-                            .map(StoredLatency::resolutionMs)
-                            .orElse(0.0));
-        }
-        return coarsest;
-    }
-
     private static double[] samples(Study study, List<Run> runs) throws StudyException {
         List<double[]> all = new ArrayList<>();
         for (Run run : runs) {
@@ -170,15 +152,15 @@ final class Latencies {
                 .orElseGet(() -> Figure.missing(noEstimate(run)));
     }
 
-    /// What one path adds to another, from the stages of their first runs.
-    static LatencyDifference estimatedDifference(Study study, List<Run> a, List<Run> b, Analyses analyses)
+    /// What one side adds to another, from the stages of their first runs.
+    static Difference estimatedDifference(Study study, List<Run> a, List<Run> b, Analyses analyses)
             throws StudyException {
         Optional<ChainEstimate> before = estimate(study, a.getFirst(), analyses);
         Optional<ChainEstimate> after = estimate(study, b.getFirst(), analyses);
-        Figure shift = before.isPresent() && after.isPresent()
-                ? after.get().addedTo(before.get())
-                : Figure.missing("latency was not measured on both sides, and there is no estimate");
-        return new LatencyDifference(shift, Optional.empty(), 0, 0);
+        return LatencyDifference.estimated(
+                before.isPresent() && after.isPresent()
+                        ? after.get().addedTo(before.get())
+                        : Figure.missing("latency was not measured on both sides, and there is no estimate"));
     }
 
     private static Optional<ChainEstimate> estimate(Study study, Run run, Analyses analyses) throws StudyException {

@@ -8,6 +8,7 @@ import java.util.Optional;
 ///
 /// @param runId number of the run that it was worked out for; -1 for none. So what belongs to two runs is never
 ///     taken for the same
+/// @param against its path against the native one; empty for a native run, and where none was measured
 /// @param ladders runs of its scene that differ in one setting
 /// @param laddersEstimated whether latency on them is from stages, for it was not measured on every rung
 /// @param secondCard where images are made on a second card
@@ -16,6 +17,7 @@ import java.util.Optional;
 /// @param power of the runs of its scene; empty if its log has no power
 public record PathWork(
         long runId,
+        Optional<Comparison> against,
         List<SettingLadder> ladders,
         boolean laddersEstimated,
         Optional<SecondCard> secondCard,
@@ -23,6 +25,6 @@ public record PathWork(
         Optional<HeadsetWork> headset,
         List<PowerUse> power) {
     /// Nothing is selected.
-    public static final PathWork NONE =
-            new PathWork(-1, List.of(), false, Optional.empty(), Optional.empty(), Optional.empty(), List.of());
+    public static final PathWork NONE = new PathWork(
+            -1, Optional.empty(), List.of(), false, Optional.empty(), Optional.empty(), Optional.empty(), List.of());
 }

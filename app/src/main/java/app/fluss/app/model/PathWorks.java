@@ -45,6 +45,10 @@ final class PathWorks {
         }
         return new PathWork(
                 run.id(),
+                comparisons.stream()
+                        .filter(comparison ->
+                                comparison.path().id() == run.path().id())
+                        .findFirst(),
                 SettingLadder.of(generating, natives),
                 !measured,
                 run.path().chain().has(StageKind.SECOND_GPU) && run.hasLog()

@@ -67,11 +67,16 @@ final class SecondCards {
                         setup,
                         FactKey.SECOND_CARD_PRICE,
                         comparison.runs().measure(Measure.DELIVERED).difference(),
-                        comparison.latency().shiftMs())),
+                        comparison.latency().difference())),
                 own.flatMap(comparison -> faster.flatMap(card -> price(
                         setup,
                         FactKey.FASTER_CARD_PRICE,
-                        comparison.runs().measure(Measure.DELIVERED).a().map(before -> card.deliveredFps() - before),
+                        comparison
+                                .runs()
+                                .measure(Measure.DELIVERED)
+                                .a()
+                                .mean()
+                                .map(before -> card.deliveredFps() - before),
                         Figure.of(card.addedMs())))),
                 faster);
     }

@@ -5,6 +5,7 @@ import app.fluss.core.measure.Analysis;
 import app.fluss.core.path.Requirement;
 import app.fluss.core.work.Progress;
 import app.fluss.files.bench.Requirements;
+import app.fluss.files.compare.StudyComparison.Toggled;
 import app.fluss.files.study.Attempt;
 import app.fluss.files.study.DeliveryPath;
 import app.fluss.files.study.Run;
@@ -24,8 +25,10 @@ import javafx.beans.property.ReadOnlyObjectWrapper;
 import javafx.beans.property.SimpleObjectProperty;
 import org.jspecify.annotations.Nullable;
 
-/// The open study, what is selected in it, and what was worked out for that. Lives on the interface thread; the work
-/// goes to [Jobs]. Study and contents are one value ([Open]); edits are made by [Edits], which know what study they
+/// The open study, what is selected in it, and what was worked out for that. Lives on the interface thread; the
+/// work
+/// goes to [Jobs]. Study and contents are one value ([Open]); edits are made by [Edits], which know what study
+/// they
 /// were made for. What is shown of a run is that run's or nothing.
 public final class Workbench {
     private final Jobs jobs;
@@ -35,6 +38,8 @@ public final class Workbench {
     private final ObjectProperty<@Nullable Run> selected = new SimpleObjectProperty<>();
     private final ReadOnlyObjectWrapper<@Nullable AnalysedRun> analysed = new ReadOnlyObjectWrapper<>();
     private final ReadOnlyObjectWrapper<List<Comparison>> comparisons = new ReadOnlyObjectWrapper<>(List.of());
+    private final ReadOnlyObjectWrapper<List<Toggled>> toggled = new ReadOnlyObjectWrapper<>(List.of());
+    private final ObjectProperty<Comparing> comparing = new SimpleObjectProperty<>(Comparing.PATHS);
     private final ReadOnlyObjectWrapper<PathWork> pathWork = new ReadOnlyObjectWrapper<>(PathWork.NONE);
     private final ObjectProperty<@Nullable DeliveryPath> path = new SimpleObjectProperty<>();
     private final List<Requirement> requirements = Requirements.all();
@@ -48,6 +53,7 @@ public final class Workbench {
         this.problems = problems;
         open.subscribe(now -> contents.set(now == null ? Contents.EMPTY : now.contents()));
         selected.subscribe(this::show);
+        comparing.subscribe((_, _) -> show(selected.get()));
         contents.subscribe(this::refreshPath);
     }
 
@@ -63,7 +69,8 @@ public final class Workbench {
         Run to(Study study, Progress progress) throws Exception;
     }
 
-    /// Takes over an open study and closes the one before. Nothing is shown and nothing can be edited until the new one
+    /// Takes over an open study and closes the one before. Nothing is shown and nothing can be edited until the
+    /// new one
     /// was read.
     public void use(Study opened) {
         Open before = open.get();
@@ -71,6 +78,7 @@ public final class Workbench {
         coming = opened;
         selected.set(null);
         open.set(null);
+        comparing.set(Comparing.PATHS);
         jobs.start(
                 "Opening " + opened.file().getFileName(),
                 _ -> {
@@ -154,7 +162,8 @@ public final class Workbench {
         return true;
     }
 
-    /// Changes the study and shows it as it then is. The work goes to the worker, for another change may still be at
+    /// Changes the study and shows it as it then is. The work goes to the worker, for another change may still
+    /// be at
     /// it.
     void change(Open made, String name, Change change) {
         if (isOver(made)) {
@@ -173,7 +182,8 @@ public final class Workbench {
                 });
     }
 
-    /// Changes something that no figure of a run rests on: the bench, the plan, what is being measured. It is committed
+    /// Changes something that no figure of a run rests on: the bench, the plan, what is being measured. It is
+    /// committed
     /// at once, also while a long job runs.
     ///
     /// @param done is told once it is committed and shown
@@ -260,21 +270,27 @@ public final class Workbench {
         if (run == null || now == null) {
             return;
         }
+        Comparing how = comparing.get();
         jobs.start(
                 "Analysing " + now.contents().place(run),
                 progress -> {
                     AnalysedRun worked = analyses.analyse(now.study(), now.contents(), run);
                     progress.check(0.1);
-                    List<Comparison> compared =
-                            analyses.compare(now.study(), now.contents(), run, progress.part(0.1, 0.8));
+                    List<Comparison> paths =
+                            analyses.compare(now.study(), now.contents(), run, progress.part(0.1, 0.7));
+                    List<Comparison> wanted = how.equals(Comparing.PATHS)
+                            ? paths
+                            : analyses.compare(now.study(), now.contents(), run, how, progress.part(0.7, 0.8));
                     return new Worked(
                             worked,
-                            compared,
-                            new PathWorks(now.study(), now.contents(), analyses).of(worked, compared));
+                            wanted,
+                            analyses.toggled(now.study(), now.contents(), run),
+                            new PathWorks(now.study(), now.contents(), analyses).of(worked, paths));
                 },
                 worked -> {
-                    if (run.equals(selected.get())) {
+                    if (run.equals(selected.get()) && how.equals(comparing.get())) {
                         analysed.set(worked.run);
+                        toggled.set(worked.toggled);
                         comparisons.set(worked.comparisons);
                         pathWork.set(worked.pathWork);
                     }
@@ -284,6 +300,7 @@ public final class Workbench {
 
     private void showNothing() {
         analysed.set(null);
+        toggled.set(List.of());
         comparisons.set(List.of());
         pathWork.set(PathWork.NONE);
     }
@@ -360,9 +377,19 @@ public final class Workbench {
         return analysed.getReadOnlyProperty();
     }
 
-    /// Every path of its scene against the native one.
+    /// What is compared: paths, or any fact in which runs differ.
+    public ObjectProperty<Comparing> comparingProperty() {
+        return comparing;
+    }
+
+    /// Every group of its scene against the baseline.
     public ReadOnlyObjectProperty<List<Comparison>> comparisonsProperty() {
         return comparisons.getReadOnlyProperty();
+    }
+
+    /// Runs of its scene whose path was switched while they ran; set before the comparisons.
+    public ReadOnlyObjectProperty<List<Toggled>> toggledProperty() {
+        return toggled.getReadOnlyProperty();
     }
 
     /// What else is worked out for its path and its scene; set after what it rests on.
@@ -372,5 +399,5 @@ public final class Workbench {
 
     private record Added(long run, Open open) {}
 
-    private record Worked(AnalysedRun run, List<Comparison> comparisons, PathWork pathWork) {}
+    private record Worked(AnalysedRun run, List<Comparison> comparisons, List<Toggled> toggled, PathWork pathWork) {}
 }

@@ -88,8 +88,8 @@ final class FigureTable extends GridPane {
                     below,
                     figure.isKnown()
                             ? interval.isEmpty()
-                                    ? "Too few runs or seconds for an interval."
-                                    : "With its 95 % interval."
+                                    ? "Too few runs for an interval."
+                                    : "With its 95 % interval from run to run."
                             : Numbers.reason(figure));
         }
     }

@@ -5,9 +5,9 @@ import app.fluss.app.model.Comparison;
 import app.fluss.app.path.FigureTable.Cell;
 import app.fluss.app.theme.Labels;
 import app.fluss.app.theme.Numbers;
+import app.fluss.core.compare.Difference;
 import app.fluss.core.compare.GenerationFigures;
 import app.fluss.core.compare.GenerationIntervals;
-import app.fluss.core.compare.MeasureComparison;
 import app.fluss.core.compare.RunComparison;
 import app.fluss.core.generation.SectionFigures;
 import app.fluss.core.generation.WaysToKnow;
@@ -53,8 +53,8 @@ final class GenerationPanel extends VBox {
     private static void row(FigureTable table, String name, String about, RunComparison runs) {
         GenerationFigures figures = runs.generation();
         GenerationIntervals intervals = runs.intervals();
-        MeasureComparison base = runs.measure(Measure.RENDERED);
-        MeasureComparison delivered = runs.measure(Measure.DELIVERED);
+        Difference base = runs.measure(Measure.RENDERED);
+        Difference delivered = runs.measure(Measure.DELIVERED);
         table.row(
                 name,
                 about,
@@ -68,11 +68,11 @@ final class GenerationPanel extends VBox {
                 Cell.of(figures.surplusFps(), 1, ""));
     }
 
-    private static Cell from(MeasureComparison compared) {
+    private static Cell from(Difference compared) {
         return new Cell(
-                Numbers.text(compared.b(), 1),
-                "of " + Numbers.text(compared.a(), 1),
-                "With the path on, and natively. " + Numbers.reason(compared.b()));
+                Numbers.text(compared.b().mean(), 1),
+                "of " + Numbers.text(compared.a().mean(), 1),
+                "With the path on, and natively. " + Numbers.reason(compared.b().mean()));
     }
 
     /// The three ways, and whether they say the same.

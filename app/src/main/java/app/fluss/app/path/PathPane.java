@@ -46,11 +46,9 @@ public final class PathPane extends VBox {
         if (run == null) {
             return;
         }
-        workbench.comparisonsProperty().get().stream()
-                .filter(comparison -> comparison.path().id() == run.run().path().id())
+        work.against()
                 .filter(comparison -> comparison.runs().grade().hasLog()
                         && comparison.runs().generation().isGenerating())
-                .findFirst()
                 .ifPresent(comparison -> parts.getChildren().add(new GenerationPanel(comparison, run)));
         work.secondCard().ifPresent(card -> parts.getChildren().add(new SecondCardPanel(theme, card)));
         run.stream()

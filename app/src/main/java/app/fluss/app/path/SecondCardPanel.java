@@ -7,7 +7,7 @@ import app.fluss.app.theme.Choice;
 import app.fluss.app.theme.Labels;
 import app.fluss.app.theme.Numbers;
 import app.fluss.app.theme.Theme;
-import app.fluss.core.compare.MeasureComparison;
+import app.fluss.core.compare.Difference;
 import app.fluss.core.gpu.CopyRoute;
 import app.fluss.core.gpu.GainPrice;
 import app.fluss.core.gpu.LargestSize;
@@ -177,13 +177,13 @@ final class SecondCardPanel extends VBox {
     private VBox money() {
         VBox panel = Boxes.panel(Labels.heading("What it takes"));
         card.withoutCard().ifPresent(comparison -> {
-            MeasureComparison rate = comparison.runs().measure(Measure.RENDERED);
+            Difference rate = comparison.runs().measure(Measure.RENDERED);
             panel.getChildren()
                     .add(Labels.wrapped(
                             "Native rate with the card in %s/s, with it out %s/s: a difference of %s/s%s. Lanes are shared."
                                     .formatted(
-                                            Numbers.text(rate.a(), 1),
-                                            Numbers.text(rate.b(), 1),
+                                            Numbers.text(rate.a().mean(), 1),
+                                            Numbers.text(rate.b().mean(), 1),
                                             Numbers.text(rate.difference(), 2),
                                             rate.interval()
                                                     .map(i -> Cell.ends(i, 1, 2))

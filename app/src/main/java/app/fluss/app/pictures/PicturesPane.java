@@ -98,7 +98,12 @@ public final class PicturesPane extends VBox {
         switches.show(now);
         toggle.setVisible(ownTime && now.toggled().isPresent());
         toggle.getChildren()
-                .setAll(now.toggled().filter(_ -> ownTime).map(TogglePanel::new).stream()
+                .setAll(now
+                        .toggled()
+                        .filter(_ -> ownTime)
+                        .map(seen ->
+                                new TogglePanel(seen, seen.differences(now.run().grade())))
+                        .stream()
                         .toList());
         rates.show(
                 pictures,

@@ -2,6 +2,7 @@ package app.fluss.app.toggle;
 
 import app.fluss.app.theme.Labels;
 import app.fluss.app.theme.Numbers;
+import app.fluss.core.compare.Difference;
 import app.fluss.core.measure.Measure;
 import app.fluss.core.toggle.ToggleComparison;
 import app.fluss.core.toggle.ToggleFit;
@@ -29,7 +30,8 @@ public final class TogglePanel extends VBox {
             Measure.STUTTERS);
 
     /// @param toggled what is shown of it
-    public TogglePanel(ToggleComparison toggled) {
+    /// @param judged the same, all figures judged together
+    public TogglePanel(ToggleComparison toggled, Map<Measure, Difference> judged) {
         super(6);
         setId("toggle");
         getStyleClass().add("panel");
@@ -44,10 +46,10 @@ public final class TogglePanel extends VBox {
                                         ? " An interval needs %d of each.".formatted(ToggleFit.FEWEST)
                                         : ""));
         basis.setId("toggle-basis");
-        getChildren().addAll(Labels.heading("Path off and on"), grid(toggled), basis);
+        getChildren().addAll(Labels.heading("Path off and on"), grid(toggled, judged), basis);
     }
 
-    private static GridPane grid(ToggleComparison toggled) {
+    private static GridPane grid(ToggleComparison toggled, Map<Measure, Difference> judged) {
         GridPane grid = new GridPane(11, 3);
         String[] heads = {"", "off", "on", "difference", "ratio", "95 % of the ratio", "drift per minute"};
         for (int c = 0; c < heads.length; c++) {
@@ -68,8 +70,8 @@ public final class TogglePanel extends VBox {
             name.setTooltip(new Tooltip(measure.description().definition()));
             Label ratio = Labels.of(Numbers.text(fit.ratio(), 2) + (fit.ratio().isKnown() ? "×" : ""));
             ratio.setId("toggle-ratio-" + measure.name());
-            boolean clear = fit.interval().map(ends -> !ends.contains(0)).orElse(false);
-            ratio.getStyleClass().add(clear ? "strong" : "muted");
+            Difference difference = judged.get(measure);
+            ratio.getStyleClass().add(difference != null && difference.stands() ? "strong" : "muted");
             String reason = Numbers.reason(fit.ratio());
             if (!reason.isEmpty()) {
                 ratio.setTooltip(new Tooltip(reason));

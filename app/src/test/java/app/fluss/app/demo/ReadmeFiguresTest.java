@@ -2,23 +2,25 @@ package app.fluss.app.demo;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import app.fluss.core.compare.Difference;
 import app.fluss.core.compare.GenerationFigures;
+import app.fluss.core.compare.GenerationIntervals;
+import app.fluss.core.compare.Interval;
 import app.fluss.core.compare.RunComparison;
-import app.fluss.core.latency.LatencyDifference;
 import app.fluss.core.measure.Analysis;
 import app.fluss.core.measure.Figure;
 import app.fluss.core.measure.Measure;
-import app.fluss.files.study.EvidenceKinds;
+import app.fluss.files.compare.Grouping;
+import app.fluss.files.compare.Pair;
 import app.fluss.files.study.Run;
 import app.fluss.files.study.Scene;
-import app.fluss.files.study.StoredLatency;
 import app.fluss.files.study.Study;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 
@@ -57,51 +59,37 @@ class ReadmeFiguresTest {
                 .filter(one -> one.name().equals(sceneName))
                 .findFirst()
                 .orElseThrow();
-        List<Run> natives = runs(study, scene, "native");
-        List<Run> on = runs(study, scene, path);
-        RunComparison compared = RunComparison.of(
-                analyses(study, natives),
-                analyses(study, on),
-                on.getFirst().path().multiplier(),
-                List.of());
+        List<Run> ofScene =
+                study.runs().stream().filter(run -> run.sceneId() == scene.id()).toList();
+        Pair pair = Pair.of(ofScene, new Grouping.ByPath(), Optional.of("native")).stream()
+                .filter(one -> one.level().equals(path))
+                .findFirst()
+                .orElseThrow();
+        RunComparison compared =
+                pair.compare(study, run -> Analysis.of(study.log(run).all(), run.settings()));
         GenerationFigures generation = compared.generation();
-        LatencyDifference latency = LatencyDifference.of(samples(study, natives), samples(study, on));
+        GenerationIntervals intervals = compared.intervals();
+        Difference latency = compared.latency().orElseThrow();
         return "| %s | %s | %s | %s | %s | %s | %s |"
                 .formatted(
-                        sceneName,
+                        scene.name(),
                         path,
-                        text(compared.measure(Measure.PRESENTED).b(), "%.1f"),
-                        text(compared.measure(Measure.DELIVERED).b(), "%.1f"),
-                        text(generation.deliveredGain(), "%.2f×"),
-                        text(generation.baseCost().map(share -> share * 100), "%.1f %%"),
-                        text(latency.shiftMs(), "%+.1f ms"));
+                        text(compared.measure(Measure.PRESENTED).b().mean(), "%.1f"),
+                        text(compared.measure(Measure.DELIVERED).b().mean(), "%.1f"),
+                        text(generation.deliveredGain(), "%.2f×") + ends(intervals.deliveredGain(), 1, "%.2f"),
+                        text(generation.baseCost().map(share -> share * 100), "%.1f %%")
+                                + ends(intervals.baseCost(), 100, "%.1f"),
+                        text(latency.difference(), "%+.1f ms")
+                                + (latency.method().isFromRunToRun() ? ends(latency.interval(), 1, "%+.1f") : ""));
+    }
+
+    private static String ends(Optional<Interval> interval, double times, String format) {
+        return interval.map(one -> String.format(
+                        Locale.ROOT, " (" + format + " to " + format + ")", one.low() * times, one.high() * times))
+                .orElse("");
     }
 
     private static String text(Figure figure, String format) {
         return figure.isKnown() ? String.format(Locale.ROOT, format, figure.orNaN()) : "–";
-    }
-
-    private static List<Run> runs(Study study, Scene scene, String path) throws Exception {
-        return study.runs().stream()
-                .filter(run -> run.sceneId() == scene.id() && run.path().name().equals(path))
-                .toList();
-    }
-
-    private static List<Analysis> analyses(Study study, List<Run> runs) throws Exception {
-        List<Analysis> all = new ArrayList<>();
-        for (Run run : runs) {
-            all.add(Analysis.of(study.log(run).all(), run.settings()));
-        }
-        return all;
-    }
-
-    private static double[] samples(Study study, List<Run> runs) throws Exception {
-        List<double[]> all = new ArrayList<>();
-        for (Run run : runs) {
-            study.evidence(run, EvidenceKinds.LATENCY)
-                    .map(StoredLatency::samplesMs)
-                    .ifPresent(all::add);
-        }
-        return all.stream().flatMapToDouble(Arrays::stream).toArray();
     }
 }

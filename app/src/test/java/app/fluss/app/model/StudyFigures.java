@@ -1,6 +1,5 @@
 package app.fluss.app.model;
 
-import app.fluss.core.compare.MeasureComparison;
 import app.fluss.core.measure.Analysis;
 import app.fluss.core.measure.Measure;
 import app.fluss.core.work.Progress;
@@ -11,7 +10,8 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 
-/// Every figure that the window works out of a study, a line each, to hold one state of the program against another.
+/// Every figure that the window works out of a study, a line each, to hold one state of the program against
+/// another.
 final class StudyFigures {
     private final List<String> lines = new ArrayList<>();
 
@@ -57,11 +57,21 @@ final class StudyFigures {
         List<Comparison> compared = analyses.compare(study, now, run, Progress.NONE);
         for (Comparison comparison : compared) {
             String against = name + " | " + comparison.path().name();
-            for (MeasureComparison one : comparison.runs().measures().values()) {
-                line(against, one.measure().name(), List.of(one.a(), one.b(), one.interval(), one.ratioInterval()));
-            }
+            comparison
+                    .runs()
+                    .measures()
+                    .forEach((measure, one) -> line(
+                            against,
+                            measure.name(),
+                            List.of(one.a().mean(), one.b().mean(), one.interval(), one.ratioInterval())));
             line(against, "generation", comparison.runs().generation());
-            line(against, "latency", comparison.latency());
+            line(
+                    against,
+                    "latency",
+                    List.of(
+                            comparison.latency().difference(),
+                            comparison.latency().method(),
+                            comparison.latency().interval()));
         }
         PathWork work = new PathWorks(study, now, analyses).of(worked, compared);
         work.ladders().forEach(ladder -> line(name, "ladder", ladder.rungs().size()));

@@ -1,34 +1,37 @@
 package app.fluss.core.compare;
 
-import java.util.ArrayList;
-import java.util.List;
-import java.util.Map;
-import java.util.Set;
-import java.util.TreeSet;
+import app.fluss.core.bench.FactKey;
 
-/// A recorded fact, other than what the path itself changes, that differs between two sides.
+/// A recorded fact, other than what the sides are there to differ in, that differs between runs and should not.
 ///
 /// @param fact its name
-/// @param a value at the baseline; empty if not recorded there
-/// @param b value at the other side; empty if not recorded there
-public record Confound(String fact, String a, String b) {
-    /// Lists the facts that differ, by name.
-    ///
-    /// @param a facts of the baseline
-    /// @param b facts of the other side
-    /// @param changedByPath names of facts that the path is meant to change
-    public static List<Confound> between(Map<String, String> a, Map<String, String> b, Set<String> changedByPath) {
-        Set<String> names = new TreeSet<>(a.keySet());
-        names.addAll(b.keySet());
-        names.removeAll(changedByPath);
-        List<Confound> confounds = new ArrayList<>();
-        for (String name : names) {
-            String left = a.getOrDefault(name, "");
-            String right = b.getOrDefault(name, "");
-            if (!left.equals(right)) {
-                confounds.add(new Confound(name, left, right));
-            }
+/// @param a values at the baseline, joined by commas; empty if it is recorded for none of its runs
+/// @param b values at the other side
+/// @param kind where it differs
+public record Confound(String fact, String a, String b, Kind kind) {
+    /// The name of the fact for people.
+    public String title() {
+        return FactKey.of(fact).map(FactKey::title).orElse(fact.replace('_', ' '));
+    }
+
+    /// Where a fact differs.
+    public enum Kind {
+        /// Between the sides.
+        BETWEEN("between the sides"),
+        /// Among the runs of a side.
+        WITHIN("among the runs of one side"),
+        /// It is recorded for some runs only.
+        NOT_RECORDED("not recorded for every run");
+
+        private final String title;
+
+        Kind(String title) {
+            this.title = title;
         }
-        return List.copyOf(confounds);
+
+        /// In words.
+        public String title() {
+            return title;
+        }
     }
 }

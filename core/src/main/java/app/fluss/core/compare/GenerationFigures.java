@@ -3,7 +3,10 @@ package app.fluss.core.compare;
 import app.fluss.core.measure.Figure;
 
 /// What generation costs and gives. With b0 and d0 the native rendered and delivered rate, b1, p1 and d1 the
-/// rendered, presented and delivered rate with generation, and m the multiplier as set:
+/// rendered, presented and delivered rate with generation, and m the multiplier as set, each ratio one of
+/// geometric
+/// means
+/// over runs:
 ///
 /// @param baseCost `1 - b1/b0`, share of the native rendered rate that was lost
 /// @param foundMultiplier `p1/b1`
@@ -25,25 +28,25 @@ public record GenerationFigures(
     /// How close to a whole number a found multiplier must be for that number to be taken as the one set.
     private static final double WHOLE_WITHIN = 0.05;
 
-    /// Works the figures out of unrounded rates.
+    /// Works the figures out of ratios, so that no two of them disagree.
     ///
-    /// @param b0 native rendered rate, /s
-    /// @param d0 native delivered rate, /s
-    /// @param b1 rendered rate with generation, /s
-    /// @param p1 presented rate with generation, /s
-    /// @param d1 delivered rate with generation, /s
+    /// @param base rendered rate with generation over the native rendered rate
+    /// @param found presented over rendered rate with generation
+    /// @param gain delivered rate with generation over the native delivered rate
+    /// @param made presented rate with generation over the native rendered rate
+    /// @param surplus presented less delivered rate with generation, /s
     /// @param multiplier as set; NaN if not stated
-    public static GenerationFigures of(Figure b0, Figure d0, Figure b1, Figure p1, Figure d1, double multiplier) {
-        Figure found = p1.with(b1, (p, b) -> p / b);
+    static GenerationFigures of(
+            Figure base, Figure found, Figure gain, Figure made, Figure surplus, double multiplier) {
         boolean stated = !Double.isNaN(multiplier);
         Figure nominal = stated ? Figure.of(multiplier) : nearestWhole(found);
         return new GenerationFigures(
-                b1.with(b0, (on, off) -> 1 - on / off),
+                base.map(ratio -> 1 - ratio),
                 found,
-                d1.with(d0, (on, off) -> on / off),
-                p1.with(b0, (p, b) -> p / b).with(nominal, (gain, m) -> gain / m),
-                b1.with(p1, (b, p) -> 1 - b / p),
-                p1.with(d1, (p, d) -> p - d),
+                gain,
+                made.with(nominal, (ratio, m) -> ratio / m),
+                found.map(ratio -> 1 - 1 / ratio),
+                surplus,
                 nominal,
                 !stated && nominal.isKnown());
     }

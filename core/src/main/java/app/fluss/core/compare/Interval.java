@@ -12,6 +12,18 @@ public record Interval(double low, double high) {
         }
     }
 
+    /// The same, wide enough to hold a value.
+    public Interval holding(double value) {
+        return new Interval(Math.min(low, value), Math.max(high, value));
+    }
+
+    /// The same, wider by so much on both sides.
+    ///
+    /// @param by 0 or more, in the unit of the figure
+    public Interval widened(double by) {
+        return new Interval(low - by, high + by);
+    }
+
     /// Whether a value lies in the interval, ends included.
     public boolean contains(double value) {
         return low <= value && value <= high;

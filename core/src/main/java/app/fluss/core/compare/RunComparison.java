@@ -1,11 +1,10 @@
 package app.fluss.core.compare;
 
 import app.fluss.core.measure.Analysis;
-import app.fluss.core.measure.Figure;
+import app.fluss.core.measure.Described;
 import app.fluss.core.measure.Grade;
 import app.fluss.core.measure.Measure;
-import app.fluss.core.work.Progress;
-import java.util.Comparator;
+import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.EnumSet;
 import java.util.List;
@@ -13,102 +12,105 @@ import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
-import java.util.stream.Collectors;
 import java.util.stream.Stream;
 
-/// Runs of one path against runs of the baseline, figure by figure.
+/// Runs of one side against runs of the baseline, figure by figure.
 ///
 /// @param a the analysed runs of the baseline, one or more
 /// @param b the analysed runs of the other side, one or more
-/// @param measures every measure, compared
+/// @param measures every measure, compared; all are judged together
+/// @param latency from input to light, judged with them; empty if it was not measured
+/// @param primary the figure that the comparison is made for
 /// @param generation what generation costs and gives
 /// @param intervals how sure that is
-/// @param confounds recorded facts that differ and should not
+/// @param confounds recorded facts that differ and should not; empty where no facts were looked at
+/// @param drift how the baseline moved by itself
 public record RunComparison(
         List<Analysis> a,
         List<Analysis> b,
-        Map<Measure, MeasureComparison> measures,
+        Map<Measure, Difference> measures,
+        Optional<Difference> latency,
+        Described primary,
         GenerationFigures generation,
         GenerationIntervals intervals,
-        List<Confound> confounds) {
+        Optional<List<Confound>> confounds,
+        Drift drift) {
     /// The measures that generation figures are made of.
     public static final Set<Measure> RATES = Set.of(Measure.RENDERED, Measure.PRESENTED, Measure.DELIVERED);
 
-    /// Runs a side from which intervals rest on the figures of runs: {@value}.
-    public static final int RUNS_FOR_WELCH = 3;
+    /// Runs a side from which intervals rest on their own spread: {@value}.
+    public static final int FEWEST_RUNS = BetweenRuns.FEWEST;
 
-    /// Compares, unwatched.
+    /// Compares.
     ///
-    /// @param multiplier images presented per rendered image as set on side b; NaN if not stated
     /// @throws IllegalArgumentException if a side has no run
-    public static RunComparison of(List<Analysis> a, List<Analysis> b, double multiplier, List<Confound> confounds) {
-        return of(a, b, multiplier, confounds, Progress.NONE);
-    }
-
-    /// Compares. Resampling long runs takes seconds.
-    ///
-    /// @param multiplier images presented per rendered image as set on side b; NaN if not stated
-    /// @throws IllegalArgumentException if a side has no run
-    /// @throws app.fluss.core.work.StoppedException if `progress` stops it
-    public static RunComparison of(
-            List<Analysis> a, List<Analysis> b, double multiplier, List<Confound> confounds, Progress progress) {
-        return of(a, b, multiplier, confounds, Measure.COMPARED, progress);
-    }
-
-    /// Compares some measures only: where many stretches are compared, their tails take long.
-    ///
-    /// @param wanted measures to compare besides [#RATES]
-    public static RunComparison of(
-            List<Analysis> a,
-            List<Analysis> b,
-            double multiplier,
-            List<Confound> confounds,
-            Set<Measure> wanted,
-            Progress progress) {
+    public static RunComparison of(List<Analysis> a, List<Analysis> b, Terms terms) {
         if (a.isEmpty() || b.isEmpty()) {
             throw new IllegalArgumentException("each side must have a run");
         }
-        Map<Measure, MeasureComparison> measures = new EnumMap<>(Measure.class);
-        List<Analysis> logsA = withLogs(a);
-        List<Analysis> logsB = withLogs(b);
-        WithinRun within = new WithinRun(logsA, logsB, progress);
+        List<List<Analysis>> scene = terms.scene().isEmpty() ? List.of(a, b) : terms.scene();
+        Map<Measure, Difference> measures = new EnumMap<>(Measure.class);
         Set<Measure> all = EnumSet.copyOf(RATES);
-        all.addAll(wanted);
+        all.addAll(terms.wanted());
         for (Measure measure : all) {
-            Sides sides = Sides.of(a, b, measure);
-            boolean ofLogs = sides.a().runs().equals(logsA) && sides.b().runs().equals(logsB);
-            measures.put(
-                    measure,
-                    compared(measure, sides, ofLogs ? Optional.of(within) : Optional.empty())
-                            .resting(sides.a().rests(), sides.b().rests(), sides.note()));
+            measures.put(measure, Sides.of(a, b, measure).compared(measure, spread(scene, measure)));
         }
-        Generation generation = Generation.of(a, b, measures, multiplier);
+        Described primary = primary(terms, measures);
+        Optional<Difference> latency = judge(measures, terms.latency(), primary);
+        GenerationWork generation = GenerationWork.of(a, b, scene, terms.multiplier());
         return new RunComparison(
                 List.copyOf(a),
                 List.copyOf(b),
                 measures,
+                latency,
+                primary,
                 generation.figures(),
                 generation.intervals(),
-                List.copyOf(confounds));
+                terms.confounds(),
+                Drift.of(a, b, rate(measures), spread(scene, rate(measures))));
     }
 
-    private static MeasureComparison compared(Measure measure, Sides sides, Optional<WithinRun> within) {
-        double[] a = sides.a().values();
-        double[] b = sides.b().values();
-        if (sides.difference().isPresent()) {
-            return RunFigures.withoutDifference(
-                    measure,
-                    sides.a().mean(),
-                    sides.b().mean(),
-                    sides.difference().get());
+    /// The spread from run to run that a scene lends for a measure.
+    static PooledSpread spread(List<List<Analysis>> scene, Measure measure) {
+        return PooledSpread.of(scene.stream()
+                .map(group -> SideFigures.of(group, measure::of).values())
+                .toList());
+    }
+
+    /// The one that was chosen; where the sides do not have it, the rate that they have.
+    private static Described primary(Terms terms, Map<Measure, Difference> measures) {
+        Optional<Difference> chosen = terms.primary() instanceof Measure measure
+                ? Optional.ofNullable(measures.get(measure))
+                : terms.latency();
+        return chosen.filter(one -> one.difference().isKnown()).isPresent() ? terms.primary() : rate(measures);
+    }
+
+    /// The rate that both sides have, the delivered one first.
+    private static Measure rate(Map<Measure, Difference> measures) {
+        return Stream.of(Measure.DELIVERED, Measure.PRESENTED, Measure.CLAIMED)
+                .filter(measure -> Optional.ofNullable(measures.get(measure))
+                        .filter(one -> one.difference().isKnown())
+                        .isPresent())
+                .findFirst()
+                .orElse(Measure.DELIVERED);
+    }
+
+    /// Judges all figures together.
+    private static Optional<Difference> judge(
+            Map<Measure, Difference> measures, Optional<Difference> latency, Described primary) {
+        List<Measure> order = new ArrayList<>(measures.keySet());
+        double[] p = new double[order.size() + 1];
+        for (int i = 0; i < order.size(); i++) {
+            p[i] = Objects.requireNonNull(measures.get(order.get(i))).estimate().p();
         }
-        if (Math.min(a.length, b.length) >= RUNS_FOR_WELCH) {
-            return RunFigures.compare(measure, a, b);
+        p[order.size()] = latency.map(one -> one.estimate().p()).orElse(Double.NaN);
+        double[] adjusted = Holm.adjusted(p);
+        for (int i = 0; i < order.size(); i++) {
+            Measure measure = order.get(i);
+            double holm = adjusted[i];
+            measures.computeIfPresent(measure, (_, one) -> one.judged(holm, measure == primary));
         }
-        return within.isPresent() && Math.min(a.length, b.length) > 0
-                ? within.get().compare(measure, a, b)
-                : RunFigures.withoutInterval(
-                        measure, sides.a().mean(), sides.b().mean());
+        return latency.map(one -> one.judged(adjusted[order.size()], !(primary instanceof Measure)));
     }
 
     private static List<Analysis> withLogs(List<Analysis> runs) {
@@ -118,6 +120,11 @@ public record RunComparison(
     /// Whether both sides have a run with a frame log.
     public boolean hasLogs() {
         return !withLogs(a).isEmpty() && !withLogs(b).isEmpty();
+    }
+
+    /// Runs of the side that has fewer.
+    public int fewestRuns() {
+        return Math.min(a.size(), b.size());
     }
 
     /// The weakest grade of its runs; a single measure may rest on better ones.
@@ -130,70 +137,30 @@ public record RunComparison(
     /// The comparison of one measure.
     ///
     /// @throws NullPointerException if it was not asked for
-    public MeasureComparison measure(Measure measure) {
+    public Difference measure(Measure measure) {
         return Objects.requireNonNull(measures.get(measure));
+    }
+
+    /// The figure that the comparison is made for.
+    public Difference headline() {
+        return primary instanceof Measure measure ? measure(measure) : latency.orElseThrow();
+    }
+
+    /// The rate that it is about: the delivered one, else what both sides have.
+    public Measure rate() {
+        return rate(measures);
+    }
+
+    /// How many figures were judged together, latency among them.
+    public int judged() {
+        return (int) Stream.concat(measures.values().stream(), latency.stream())
+                .filter(one -> !Double.isNaN(one.holmP()))
+                .count();
     }
 
     /// The figure of every run that has it, in order.
     public static double[] values(List<Analysis> runs, Measure measure) {
         return SideFigures.values(
                 runs.stream().filter(run -> measure.of(run).isKnown()).toList(), measure::of);
-    }
-
-    /// What generation costs and gives, of the runs that have the rates for it.
-    private record Generation(GenerationFigures figures, GenerationIntervals intervals) {
-        static Generation of(
-                List<Analysis> a, List<Analysis> b, Map<Measure, MeasureComparison> measures, double multiplier) {
-            List<Analysis> before = richest(a);
-            List<Analysis> after = richest(b);
-            GenerationFigures figures = GenerationFigures.of(
-                    mean(before, Measure.RENDERED),
-                    mean(before, Measure.DELIVERED),
-                    mean(after, Measure.RENDERED),
-                    mean(after, Measure.PRESENTED),
-                    mean(after, Measure.DELIVERED),
-                    multiplier);
-            // Intervals are those of all runs: where the figures rest on fewer, they are of something else.
-            boolean whole = restsOn(measures, before.size(), after.size());
-            return new Generation(
-                    figures,
-                    whole
-                            ? GenerationIntervals.of(
-                                    Objects.requireNonNull(measures.get(Measure.RENDERED)),
-                                    Objects.requireNonNull(measures.get(Measure.PRESENTED)),
-                                    Objects.requireNonNull(measures.get(Measure.DELIVERED)),
-                                    figures,
-                                    after)
-                            : GenerationIntervals.NONE);
-        }
-
-        private static Figure mean(List<Analysis> runs, Measure measure) {
-            return SideFigures.of(runs, measure::of).mean();
-        }
-
-        private static boolean restsOn(Map<Measure, MeasureComparison> measures, int before, int after) {
-            return RATES.stream()
-                    .map(measure -> Objects.requireNonNull(measures.get(measure)))
-                    .allMatch(one -> isAllOrNone(one.restsA().runs(), before)
-                            && isAllOrNone(one.restsB().runs(), after));
-        }
-
-        private static boolean isAllOrNone(int runs, int all) {
-            return runs == 0 || runs == all;
-        }
-
-        /// A multiplier is made of two rates of the same runs: those that have the most of the three rates count.
-        private static List<Analysis> richest(List<Analysis> runs) {
-            Analysis best = runs.stream()
-                    .max(Comparator.comparingInt(run -> known(run).size()))
-                    .orElseThrow();
-            return runs.stream()
-                    .filter(run -> known(run).containsAll(known(best)))
-                    .toList();
-        }
-
-        private static Set<Measure> known(Analysis run) {
-            return RATES.stream().filter(measure -> measure.of(run).isKnown()).collect(Collectors.toSet());
-        }
     }
 }

@@ -4,7 +4,9 @@ import app.fluss.core.measure.Analysis;
 import app.fluss.core.measure.Figure;
 import app.fluss.core.measure.LowConvention;
 import app.fluss.core.measure.Measure;
+import app.fluss.core.measure.Moments;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import java.util.function.Function;
 import java.util.stream.Stream;
@@ -17,9 +19,13 @@ import java.util.stream.Stream;
 /// @param difference why there is none although both sides are known; empty if there is one
 /// @param note what must be known to read it; empty if nothing
 record Sides(SideFigures a, SideFigures b, Optional<Figure> difference, String note) {
-    /// A counter that is further than this from what its own log presents does not count presented images. As with all
+    /// A counter that is further than this from what its own log presents does not count presented images. As
+    /// with all
     /// counters: our own convention.
     private static final double SAME_RATE = 0.05;
+
+    /// Ratios that are closer than this share look alike.
+    private static final double SHOWN_APART = 0.005;
 
     static Sides of(List<Analysis> a, List<Analysis> b, Measure measure) {
         Sides plain = new Sides(SideFigures.of(a, measure::of), SideFigures.of(b, measure::of), Optional.empty(), "");
@@ -28,6 +34,36 @@ record Sides(SideFigures a, SideFigures b, Optional<Figure> difference, String n
             case CLAIMED_LOW -> lows(a, b, plain);
             default -> plain;
         };
+    }
+
+    /// Compares them.
+    ///
+    /// @param scene what a side with few runs borrows
+    Difference compared(Measure measure, PooledSpread scene) {
+        Optional<Figure> refusal = difference
+                .or(() -> a.isEmpty() ? Optional.of(a.missing()) : Optional.empty())
+                .or(() -> b.isEmpty() ? Optional.of(b.missing()) : Optional.empty());
+        Estimate estimate =
+                refusal.map(Estimate::refused).orElseGet(() -> BetweenRuns.of(a.values(), b.values(), scene));
+        return Difference.of(a.side(measure, scene), b.side(measure, scene), estimate, toKnow(estimate));
+    }
+
+    /// Where runs spread so far that the ratio is not that of the means shown, both are told.
+    private String toKnow(Estimate estimate) {
+        if (!estimate.ratio().isKnown()) {
+            return note;
+        }
+        double ofMeans = Moments.of(b.values()).mean() / Moments.of(a.values()).mean();
+        double ratio = estimate.ratio().orNaN();
+        return Math.abs(ofMeans - ratio) < SHOWN_APART * ratio
+                ? note
+                : (note
+                                + String.format(
+                                        Locale.ROOT,
+                                        " Runs spread so far that the ratio of their geometric means, %.2f×, is not that of the means shown, %.2f×.",
+                                        ratio,
+                                        ofMeans))
+                        .strip();
     }
 
     private boolean oneIsEmpty() {

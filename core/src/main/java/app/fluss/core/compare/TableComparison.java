@@ -1,16 +1,14 @@
 package app.fluss.core.compare;
 
 import app.fluss.core.measure.Figure;
-import app.fluss.core.measure.Moments;
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
-import org.hipparchus.distribution.continuous.TDistribution;
 
 /// A table of run figures, compared path by path against a baseline path, game by game and over all games.
 ///
@@ -19,8 +17,6 @@ import org.hipparchus.distribution.continuous.TDistribution;
 /// @param overall path to measure, over the games that both sides have
 public record TableComparison(
         String baseline, Map<String, Map<String, Map<String, Cell>>> games, Map<String, Map<String, Overall>> overall) {
-    private static final double UPPER = 0.975;
-
     /// One run's figures.
     ///
     /// @param game the game
@@ -31,29 +27,17 @@ public record TableComparison(
 
     /// One measure of one game and path against the baseline.
     ///
-    /// @param difference mean of b less mean of a
-    /// @param interval Welch's 95 % interval of the difference, from three runs a side
+    /// @param estimate the difference with its interval
     /// @param hodgesLehmann median of all differences
-    /// @param ratio ratio of geometric means
-    /// @param ratioInterval 95 % interval of the ratio, from three runs a side
+    /// @param holmP p of the difference, adjusted for all measures of that game and path; NaN without an interval
     /// @param runsA runs of the baseline
     /// @param runsB runs of the path
-    public record Cell(
-            Figure difference,
-            Optional<Interval> interval,
-            Figure hodgesLehmann,
-            Figure ratio,
-            Optional<Interval> ratioInterval,
-            int runsA,
-            int runsB) {}
-
-    /// One measure of one path over all games.
-    ///
-    /// @param ratio geometric mean of the games' ratios
-    /// @param ratioInterval 95 % interval by Student's t on the logarithms, from two games
-    /// @param games the games that both sides have
-    /// @param leftOut the games that one side lacks
-    public record Overall(Figure ratio, Optional<Interval> ratioInterval, List<String> games, List<String> leftOut) {}
+    public record Cell(Estimate estimate, double hodgesLehmann, double holmP, int runsA, int runsB) {
+        /// Whether the difference stands once all measures of that game and path are judged together.
+        public boolean stands() {
+            return holmP <= Holm.LEVEL;
+        }
+    }
 
     /// Compares every path with the baseline.
     ///
@@ -90,6 +74,14 @@ public record TableComparison(
 
     private static Map<String, Map<String, Cell>> cells(
             Map<String, Map<String, List<Double>>> byPath, Set<String> paths, Set<String> measures, String baseline) {
+        Map<String, PooledSpread> scene = new LinkedHashMap<>();
+        for (String measure : measures) {
+            scene.put(
+                    measure,
+                    PooledSpread.of(byPath.keySet().stream()
+                            .map(path -> values(byPath, path, measure))
+                            .toList()));
+        }
         Map<String, Map<String, Cell>> cells = new LinkedHashMap<>();
         for (String path : paths) {
             Map<String, Cell> byMeasure = new LinkedHashMap<>();
@@ -97,14 +89,24 @@ public record TableComparison(
                 double[] a = values(byPath, baseline, measure);
                 double[] b = values(byPath, path, measure);
                 if (a.length > 0 && b.length > 0) {
-                    byMeasure.put(measure, cell(a, b));
+                    byMeasure.put(measure, cell(a, b, Objects.requireNonNull(scene.get(measure))));
                 }
             }
             if (!byMeasure.isEmpty()) {
-                cells.put(path, byMeasure);
+                cells.put(path, judged(byMeasure));
             }
         }
         return cells;
+    }
+
+    private static Map<String, Cell> judged(Map<String, Cell> byMeasure) {
+        double[] adjusted = Holm.adjusted(byMeasure.values().stream()
+                .mapToDouble(cell -> cell.estimate.p())
+                .toArray());
+        Map<String, Cell> judged = new LinkedHashMap<>();
+        byMeasure.forEach((measure, cell) -> judged.put(
+                measure, new Cell(cell.estimate, cell.hodgesLehmann, adjusted[judged.size()], cell.runsA, cell.runsB)));
+        return judged;
     }
 
     private static double[] values(Map<String, Map<String, List<Double>>> byPath, String path, String measure) {
@@ -113,57 +115,32 @@ public record TableComparison(
                 .toArray();
     }
 
-    private static Cell cell(double[] a, double[] b) {
-        boolean several = a.length >= RunComparison.RUNS_FOR_WELCH && b.length >= RunComparison.RUNS_FOR_WELCH;
-        RunFigures.Ratio ratio = RunFigures.Ratio.of(a, b);
-        return new Cell(
-                Figure.of(Moments.of(b).mean() - Moments.of(a).mean()),
-                several ? Optional.of(Welch.of(a, b).interval()) : Optional.empty(),
-                Figure.of(HodgesLehmann.shift(a, b)),
-                ratio.value(),
-                ratio.interval(),
-                a.length,
-                b.length);
+    private static Cell cell(double[] a, double[] b, PooledSpread scene) {
+        return new Cell(BetweenRuns.of(a, b, scene), HodgesLehmann.shift(a, b), Double.NaN, a.length, b.length);
+    }
+
+    /// How many intervals of a difference there are, over all games, paths and measures.
+    public int intervals() {
+        return (int) games.values().stream()
+                .flatMap(byPath -> byPath.values().stream())
+                .flatMap(byMeasure -> byMeasure.values().stream())
+                .filter(cell -> cell.estimate.interval().isPresent())
+                .count();
+    }
+
+    /// How many of them would leave 0 out by chance if nothing differed.
+    public double byChance() {
+        return Holm.LEVEL * intervals();
     }
 
     private static Overall overall(Map<String, Map<String, Map<String, Cell>>> games, String path, String measure) {
-        List<String> used = new ArrayList<>();
-        List<String> leftOut = new ArrayList<>();
-        List<Double> logs = new ArrayList<>();
-        games.forEach((game, byPath) -> {
-            Optional<Figure> ratio = Optional.ofNullable(byPath.get(path))
-                    .map(byMeasure -> byMeasure.get(measure))
-                    .map(Cell::ratio)
-                    .filter(Figure::isKnown);
-            ratio.ifPresentOrElse(
-                    r -> {
-                        used.add(game);
-                        logs.add(Math.log(r.orNaN()));
-                    },
-                    () -> leftOut.add(game));
-        });
-        if (used.isEmpty()) {
-            return new Overall(
-                    Figure.missing("no game has a ratio"), Optional.empty(), List.of(), List.copyOf(leftOut));
-        }
-        double[] values = logs.stream().mapToDouble(Double::doubleValue).toArray();
-        Moments moments = Moments.of(values);
-        return new Overall(
-                Figure.of(Math.exp(moments.mean())),
-                interval(moments, values),
-                List.copyOf(used),
-                List.copyOf(leftOut));
-    }
-
-    private static Optional<Interval> interval(Moments moments, double[] values) {
-        if (values.length < 2) {
-            return Optional.empty();
-        }
-        double half = Arrays.stream(values).distinct().count() == 1
-                ? 0
-                : new TDistribution(values.length - 1).inverseCumulativeProbability(UPPER)
-                        * moments.sd()
-                        / Math.sqrt(values.length);
-        return Optional.of(new Interval(Math.exp(moments.mean() - half), Math.exp(moments.mean() + half)));
+        Map<String, Figure> ratios = new LinkedHashMap<>();
+        games.forEach((game, byPath) -> ratios.put(
+                game,
+                Optional.ofNullable(byPath.get(path))
+                        .flatMap(byMeasure -> Optional.ofNullable(byMeasure.get(measure)))
+                        .map(cell -> cell.estimate.ratio())
+                        .orElseGet(() -> Figure.missing("one side was not measured in this game"))));
+        return Overall.of(ratios);
     }
 }

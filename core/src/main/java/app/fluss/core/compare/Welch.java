@@ -1,7 +1,6 @@
 package app.fluss.core.compare;
 
 import app.fluss.core.measure.Moments;
-import org.hipparchus.distribution.continuous.TDistribution;
 
 /// The difference of two means without assuming equal spread: Welch, "The generalization of 'Student's' problem
 /// when several different population variances are involved", Biometrika 34 (1947) 28-35 (from memory).
@@ -12,8 +11,6 @@ import org.hipparchus.distribution.continuous.TDistribution;
 /// @param p two-sided
 /// @param interval 95 % for the difference
 public record Welch(double difference, double t, double degreesOfFreedom, double p, Interval interval) {
-    private static final double UPPER = 0.975;
-
     /// Compares two samples.
     ///
     /// @param a two or more finite values
@@ -39,14 +36,13 @@ public record Welch(double difference, double t, double degreesOfFreedom, double
                     new Interval(difference, difference));
         }
         double freedom = (va + vb) * (va + vb) / (va * va / (a.length - 1) + vb * vb / (b.length - 1));
-        TDistribution student = new TDistribution(freedom);
-        double half = student.inverseCumulativeProbability(UPPER) * error;
+        double half = Student.reach(freedom) * error;
         double t = difference / error;
         return new Welch(
                 difference,
                 t,
                 freedom,
-                2 * student.cumulativeProbability(-Math.abs(t)),
+                Student.twoSided(t, freedom),
                 new Interval(difference - half, difference + half));
     }
 }

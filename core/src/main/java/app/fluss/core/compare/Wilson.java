@@ -2,7 +2,8 @@ package app.fluss.core.compare;
 
 import org.hipparchus.distribution.continuous.NormalDistribution;
 
-/// The 95 % interval of a share: Wilson's score interval without continuity correction (Wilson, "Probable inference,
+/// The 95 % interval of a share: Wilson's score interval without continuity correction (Wilson, "Probable
+/// inference,
 /// the law of succession, and statistical inference", Journal of the American Statistical Association 22 (1927)
 /// 209-212, from memory).
 public final class Wilson {
@@ -20,10 +21,17 @@ public final class Wilson {
             throw new IllegalArgumentException(
                     "hits must be in 0..trials and trials 1 or more, got %d of %d".formatted(hits, trials));
         }
-        double share = (double) hits / trials;
-        double squared = Z * Z / trials;
+        return ofShare((double) hits / trials, (double) trials);
+    }
+
+    /// The interval of a share of trials that are not independent of each other.
+    ///
+    /// @param share 0 to 1
+    /// @param effective how many independent trials they are worth, above 0
+    public static Interval ofShare(double share, double effective) {
+        double squared = Z * Z / effective;
         double middle = (share + squared / 2) / (1 + squared);
-        double half = Z / (1 + squared) * Math.sqrt(share * (1 - share) / trials + squared / 4 / trials);
+        double half = Z / (1 + squared) * Math.sqrt(share * (1 - share) / effective + squared / 4 / effective);
         return new Interval(Math.max(0, middle - half), Math.min(1, middle + half));
     }
 }

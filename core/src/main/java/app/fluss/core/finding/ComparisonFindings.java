@@ -2,14 +2,17 @@ package app.fluss.core.finding;
 
 import app.fluss.core.bench.FactKey;
 import app.fluss.core.compare.Confound;
+import app.fluss.core.compare.Confounds;
+import app.fluss.core.compare.Difference;
 import app.fluss.core.compare.Drift;
 import app.fluss.core.compare.GenerationFigures;
 import app.fluss.core.compare.GenerationMeasure;
-import app.fluss.core.compare.MeasureComparison;
+import app.fluss.core.compare.Interval;
 import app.fluss.core.compare.RunComparison;
 import app.fluss.core.measure.Analysis;
 import app.fluss.core.measure.Figure;
 import app.fluss.core.measure.Measure;
+import app.fluss.core.plan.EnoughRuns;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -26,17 +29,15 @@ final class ComparisonFindings {
         if (!comparison.grade().hasLog()) {
             found.add(weakEvidence(comparison));
         }
+        drift(comparison, found);
+        confounds(comparison, found);
+        runs(comparison, found);
         if (!comparison.hasLogs()) {
-            drift(comparison, Measure.CLAIMED, found);
-            confounds(comparison, found);
             found.sort(Finding.WORST_FIRST);
             return List.copyOf(found);
         }
-        drift(comparison, Measure.DELIVERED, found);
         baseCost(comparison, found);
         noNeed(comparison, found);
-        confounds(comparison, found);
-        runs(comparison, found);
         missing(comparison, found);
         Map<String, Finding> ofRuns = new LinkedHashMap<>();
         for (Analysis run : comparison.b()) {
@@ -67,7 +68,7 @@ final class ComparisonFindings {
     }
 
     private static void noNeed(RunComparison comparison, List<Finding> found) {
-        double base = comparison.measure(Measure.RENDERED).a().orNaN();
+        double base = comparison.measure(Measure.RENDERED).a().mean().orNaN();
         double multiplier = comparison.generation().foundMultiplier().orNaN();
         if (base >= Thresholds.NO_NEED && multiplier > 1 + Thresholds.SAME_RATE) {
             found.add(Finding.of(
@@ -77,27 +78,43 @@ final class ComparisonFindings {
     }
 
     private static void confounds(RunComparison comparison, List<Finding> found) {
-        for (Confound confound : comparison.confounds()) {
-            boolean scale = confound.fact().equals(FactKey.RENDER_SCALE.id());
-            found.add(Finding.of(
-                    scale ? FindingCode.SCALE_CHANGED : FindingCode.CONFOUND,
-                    "%s differs: %s against %s."
-                            .formatted(confound.fact().replace('_', ' '), stated(confound.a()), stated(confound.b()))));
+        List<Confound> confounds = comparison.confounds().orElse(List.of());
+        for (Confound confound : confounds) {
+            if (confound.kind() != Confound.Kind.NOT_RECORDED) {
+                boolean scale = confound.fact().equals(FactKey.RENDER_SCALE.id());
+                found.add(Finding.of(
+                        scale ? FindingCode.SCALE_CHANGED : FindingCode.CONFOUND,
+                        "%s differs %s: %s against %s."
+                                .formatted(
+                                        confound.title(),
+                                        confound.kind().title(),
+                                        stated(confound.a()),
+                                        stated(confound.b()))));
+            }
         }
+        Confounds.notRecorded(confounds)
+                .ifPresent(names -> found.add(
+                        Finding.of(FindingCode.CONFOUND, "Not recorded for every run: %s.".formatted(names))));
     }
 
-    /// A gain that is smaller than what the baseline moved by itself is no gain.
-    private static void drift(RunComparison comparison, Measure measure, List<Finding> found) {
-        double difference = comparison.measure(measure).difference().orNaN();
-        Drift.of(comparison, measure)
-                .filter(drift -> Math.abs(drift.overSession()) > Math.abs(difference))
-                .ifPresent(drift -> found.add(Finding.of(
-                        FindingCode.DRIFT,
-                        "The native %s moved by %s/s over the session; the paths differ by %s/s."
-                                .formatted(
-                                        measure.title(),
-                                        RunFindings.rate(drift.overSession()),
-                                        RunFindings.rate(difference)))));
+    /// A gain that is no larger than what the baseline moved by itself is no gain.
+    private static void drift(RunComparison comparison, List<Finding> found) {
+        Drift drift = comparison.drift();
+        Measure measure = drift.measure();
+        Difference difference = comparison.measure(measure);
+        if (drift.state() != Drift.State.TOLD) {
+            found.add(Finding.of(FindingCode.NO_BRACKET, "Drift cannot be judged: %s.".formatted(drift.why())));
+        } else if (drift.explains(difference)) {
+            Interval carried = drift.carried().orElseThrow().interval();
+            found.add(Finding.of(
+                    FindingCode.DRIFT,
+                    "The baseline's %s moved by itself; between the sides that makes %s to %s/s, and they differ by %s/s."
+                            .formatted(
+                                    measure.title(),
+                                    RunFindings.rate(carried.low()),
+                                    RunFindings.rate(carried.high()),
+                                    RunFindings.rate(difference.difference().orNaN()))));
+        }
     }
 
     private static String stated(String value) {
@@ -105,15 +122,21 @@ final class ComparisonFindings {
     }
 
     private static void runs(RunComparison comparison, List<Finding> found) {
-        int fewest = Math.min(comparison.a().size(), comparison.b().size());
-        if (fewest < RunComparison.RUNS_FOR_WELCH) {
+        int fewest = comparison.fewestRuns();
+        if (fewest < RunComparison.FEWEST_RUNS) {
+            Figure needed = EnoughRuns.of(comparison, comparison.rate()).needed();
             found.add(Finding.of(
-                    FindingCode.FEW_RUNS, "One side has %d %s.".formatted(fewest, fewest == 1 ? "run" : "runs")));
-        }
-        boolean anyInterval = comparison.measures().values().stream()
-                .anyMatch(measure -> measure.method() != MeasureComparison.Method.NONE);
-        if (!anyInterval) {
-            found.add(Finding.of(FindingCode.TOO_SHORT, "The runs are too short to resample."));
+                    FindingCode.FEW_RUNS,
+                    "One side has %d %s; %s."
+                            .formatted(
+                                    fewest,
+                                    fewest == 1 ? "run" : "runs",
+                                    needed.isKnown()
+                                            ? "by the spread seen so far %s a side tell %s apart"
+                                                    .formatted(
+                                                            RunFindings.plain(needed.orNaN()),
+                                                            RunFindings.percent(EnoughRuns.MATTERS))
+                                            : "three a side have an interval of their own")));
         }
     }
 
@@ -127,7 +150,7 @@ final class ComparisonFindings {
         }
         Map<String, Figure> figures = new LinkedHashMap<>();
         comparison.measures().forEach((measure, compared) -> {
-            boolean there = compared.a().isKnown() || compared.b().isKnown();
+            boolean there = compared.a().mean().isKnown() || compared.b().mean().isKnown();
             if (there || measure.description().weakest().hasLog()) {
                 figures.put(measure.title(), compared.difference());
             }

@@ -2,7 +2,8 @@ package app.fluss.core.finding;
 
 import java.util.Locale;
 
-/// Everything that Fluss can notice: how much it matters, what it is about, what it says in one line, why it matters
+/// Everything that Fluss can notice: how much it matters, what it is about, what it says in one line, why it
+/// matters
 /// and what to do. A finding is made of a code and of what was seen; where it knows better what to do, it says so
 /// itself. `docs/findings.md` is made of this list.
 public enum FindingCode {
@@ -244,27 +245,27 @@ public enum FindingCode {
             "A recorded fact differs between the sides and should not.",
             "The difference between the runs may come from it and not from the path.",
             "Measure again with the same on both sides."),
-    /// The native rate moved over the session by more than the paths differ.
+    /// What the baseline moved by itself can account for the difference.
     DRIFT(
             Severity.WARNING,
             Topic.COMPARISON,
-            "The native rate moved over the session by more than the paths differ.",
-            "A difference smaller than the drift may be the drift.",
-            "Let temperatures settle, then measure native runs before, between and after."),
+            "What the baseline moved by itself can account for the difference.",
+            "A difference that lies within the drift may be the drift.",
+            "Let temperatures settle, then measure runs of the baseline before, between and after."),
+    /// Runs of the baseline do not surround the others.
+    NO_BRACKET(
+            Severity.WARNING,
+            Topic.COMPARISON,
+            "Drift cannot be judged.",
+            "What changes with time, warmth above all, cannot be told from what the sides differ in.",
+            "Measure runs of the baseline before and after the others, or in turn, and record when."),
     /// A side has fewer than three runs.
     FEW_RUNS(
             Severity.WARNING,
             Topic.COMPARISON,
             "A side has fewer than three runs.",
-            "Intervals come from within the runs and say nothing about what changes from run to run.",
-            "Measure three runs a side."),
-    /// The runs are too short to resample.
-    TOO_SHORT(
-            Severity.WARNING,
-            Topic.COMPARISON,
-            "The runs are too short to resample.",
-            "There are no intervals, so no difference can be told from chance.",
-            "Measure for ten seconds or more."),
+            "How much the next run would differ is not known, or only from other runs of the scene.",
+            "Measure three runs a side or more."),
     /// The multiplier that was set is not stated; the whole number at the one found was taken.
     MULTIPLIER_ASSUMED(
             Severity.NOTE,
@@ -279,6 +280,13 @@ public enum FindingCode {
             "No trial was answered.",
             "There is no latency to tell.",
             "Check the sensor's place, the threshold and the time-out."),
+    /// Latency samples come in coarse steps.
+    COARSE_SAMPLES(
+            Severity.NOTE,
+            Topic.LATENCY,
+            "The samples come in coarse steps.",
+            "Their median moves by whole steps: half a step is in its interval, and the mean says more.",
+            "Use a faster camera or a sensor, or look at the mean."),
     /// There are few samples.
     FEW_SAMPLES(
             Severity.NOTE,

@@ -35,6 +35,14 @@ final class LatencyFindings {
                     "Below %d the interval is wide or cannot be given (common practice).".formatted(LatencyFigures.FEW),
                     FindingCode.FEW_SAMPLES.remedy()));
         }
+        if (figures.n() > 0 && figures.isCoarse()) {
+            found.add(Finding.of(
+                    FindingCode.COARSE_SAMPLES,
+                    "The samples come in steps of %s ms and spread by %s ms."
+                            .formatted(
+                                    RunFindings.number(figures.resolutionMs(), 1),
+                                    RunFindings.number(figures.sd().orNaN(), 1))));
+        }
         if (figures.missed() > MANY_MISSED * (figures.n() + figures.missed())) {
             found.add(Finding.of(
                     FindingCode.MISSED_TRIALS,

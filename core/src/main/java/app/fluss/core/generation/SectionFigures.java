@@ -1,9 +1,9 @@
 package app.fluss.core.generation;
 
 import app.fluss.core.compare.RunComparison;
+import app.fluss.core.compare.Terms;
 import app.fluss.core.measure.Analysis;
 import app.fluss.core.measure.Section;
-import app.fluss.core.work.Progress;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -40,10 +40,7 @@ public record SectionFigures(String name, Section.Weight weight, RunComparison c
                         RunComparison.of(
                                 analyses(against),
                                 analyses(stretches),
-                                multiplier,
-                                List.of(),
-                                RunComparison.RATES,
-                                Progress.NONE)));
+                                Terms.PLAIN.withMultiplier(multiplier).ofRates())));
             }
         });
         return List.copyOf(all);

@@ -1,10 +1,10 @@
 package app.fluss.core.gpu;
 
 import app.fluss.core.compare.Interval;
+import app.fluss.core.compare.Student;
 import app.fluss.core.measure.Figure;
 import java.util.List;
 import java.util.Optional;
-import org.hipparchus.distribution.continuous.TDistribution;
 import org.hipparchus.stat.regression.SimpleRegression;
 
 /// How the load of a card that generates grows with its work: `load = u0 + k · work`, where work is generated
@@ -14,7 +14,6 @@ import org.hipparchus.stat.regression.SimpleRegression;
 /// mean response; for the work at some load its inversion (Fieller, "Some problems in interval estimation",
 /// Journal of the Royal Statistical Society B 16 (1954) 175-185, from memory). They take three runs or more.
 public final class LoadModel {
-    private static final double UPPER = 0.975;
     private static final double PIXELS = 1e6;
 
     /// A measured run.
@@ -131,8 +130,6 @@ public final class LoadModel {
 
     /// Half the width of an interval.
     private Optional<Double> half(double error) {
-        return points.size() < 3
-                ? Optional.empty()
-                : Optional.of(new TDistribution(points.size() - 2).inverseCumulativeProbability(UPPER) * error);
+        return points.size() < 3 ? Optional.empty() : Optional.of(Student.reach(points.size() - 2) * error);
     }
 }

@@ -1,5 +1,6 @@
 package app.fluss.core.path;
 
+import app.fluss.core.bench.BenchPart;
 import app.fluss.core.bench.FactKey;
 import java.util.ArrayList;
 import java.util.EnumMap;
@@ -8,6 +9,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.TreeSet;
 
 /// The stages of a path, from the game to the eye. No stages is the native path.
 ///
@@ -107,6 +109,22 @@ public record Chain(List<Stage> stages) {
         return changed;
     }
 
+    /// The same and what comes with its stages, as the names by which runs record them: a stream brings its
+    /// link and
+    /// its
+    /// client along.
+    public Set<String> brings() {
+        Set<String> names = new TreeSet<>();
+        changes().forEach(key -> names.add(key.id()));
+        for (Stage stage : stages) {
+            for (BenchPart part : stage.kind().brings()) {
+                names.add(part.title());
+                FactKey.of(part).forEach(key -> names.add(key.id()));
+            }
+        }
+        return names;
+    }
+
     /// With one more stage, at the first place where it can stand.
     ///
     /// @throws IllegalArgumentException if it can stand nowhere, with the reason
@@ -151,7 +169,8 @@ public record Chain(List<Stage> stages) {
         return new Chain(changed);
     }
 
-    /// Whether another chain has the same stages with the same settings, and perhaps some that are not stated here.
+    /// Whether another chain has the same stages with the same settings, and perhaps some that are not stated
+    /// here.
     public boolean isStatedMoreFullyBy(Chain other) {
         if (stages.size() != other.stages.size()) {
             return false;

@@ -1,5 +1,6 @@
 package app.fluss.core.path;
 
+import app.fluss.core.bench.BenchPart;
 import app.fluss.core.bench.FactKey;
 import java.util.Arrays;
 import java.util.EnumSet;
@@ -122,6 +123,11 @@ public enum StageKind {
     /// Whether it makes images from a game's images before the display.
     public boolean isGenerator() {
         return settings.contains(FactKey.MULTIPLIER);
+    }
+
+    /// Parts of the bench that are there because of it.
+    Set<BenchPart> brings() {
+        return this == HOME_STREAM ? EnumSet.of(BenchPart.LINK, BenchPart.CLIENT) : EnumSet.noneOf(BenchPart.class);
     }
 
     /// Facts of the bench that this stage is there to change, so that they are no confounds.

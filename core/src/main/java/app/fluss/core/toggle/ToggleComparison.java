@@ -1,9 +1,12 @@
 package app.fluss.core.toggle;
 
+import app.fluss.core.compare.Difference;
+import app.fluss.core.compare.Holm;
 import app.fluss.core.frame.FrameLog;
 import app.fluss.core.measure.Analysis;
 import app.fluss.core.measure.AnalysisSettings;
 import app.fluss.core.measure.Figure;
+import app.fluss.core.measure.Grade;
 import app.fluss.core.measure.Measure;
 import app.fluss.core.reading.ReadingSeries;
 import java.util.EnumMap;
@@ -13,13 +16,41 @@ import java.util.Map;
 import java.util.Set;
 import java.util.function.BiFunction;
 import java.util.stream.IntStream;
+import java.util.stream.Stream;
 
-/// A path against itself switched off, within one run: at this spot, in one sitting. It is mixed with no whole run.
+/// A path against itself switched off, within one run: at this spot, in one sitting. It is mixed with no whole
+/// run.
 ///
 /// @param stretches the run between its switches, in time
 /// @param fits each measure that any stretch has
 public record ToggleComparison(List<ToggleStretch> stretches, Map<Measure, ToggleFit> fits) {
     private static final double MS = 1000;
+
+    /// Each as the difference of a comparison, all judged together.
+    ///
+    /// @param grade of what the stretches are made of
+    public Map<Measure, Difference> differences(Grade grade) {
+        Map<Measure, Difference> all = new EnumMap<>(Measure.class);
+        fits.forEach((measure, fit) -> all.put(measure, fit.compared(grade)));
+        double[] adjusted = Holm.adjusted(
+                all.values().stream().mapToDouble(one -> one.estimate().p()).toArray());
+        int n = 0;
+        for (Map.Entry<Measure, Difference> one : all.entrySet()) {
+            one.setValue(one.getValue().judged(adjusted[n++], one.getKey() == primary()));
+        }
+        return all;
+    }
+
+    /// The rate that it is about: the delivered one, else what there is.
+    public Measure primary() {
+        return Stream.of(Measure.DELIVERED, Measure.PRESENTED, Measure.CLAIMED)
+                .filter(measure -> {
+                    ToggleFit fit = fits.get(measure);
+                    return fit != null && fit.difference().isKnown();
+                })
+                .findFirst()
+                .orElse(Measure.DELIVERED);
+    }
 
     /// Of a frame log, cut at marks.
     public static ToggleComparison of(FrameLog log, List<ToggleMark> marks, AnalysisSettings settings) {

@@ -1,15 +1,21 @@
 package app.fluss.core.toggle;
 
+import app.fluss.core.compare.Difference;
+import app.fluss.core.compare.Estimate;
 import app.fluss.core.compare.Interval;
+import app.fluss.core.compare.Level;
+import app.fluss.core.compare.Method;
+import app.fluss.core.compare.Student;
 import app.fluss.core.measure.Figure;
+import app.fluss.core.measure.Grade;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.IntStream;
-import org.hipparchus.distribution.continuous.TDistribution;
 import org.hipparchus.stat.regression.OLSMultipleLinearRegression;
 
-/// One figure of the stretches of a run, regressed on the path and on time: `y = a + b · on + c · t` by least squares,
+/// One figure of the stretches of a run, regressed on the path and on time: `y = a + b · on + c · t` by least
+/// squares,
 /// on
 /// logarithms where all are above 0. Steady drift is so taken out. Student's t with n − 3 degrees of freedom, from
 /// three stretches of each.
@@ -20,6 +26,7 @@ import org.hipparchus.stat.regression.OLSMultipleLinearRegression;
 /// @param ratioInterval 95 %
 /// @param difference `on - off`
 /// @param interval 95 %
+/// @param p the chance of such a difference where nothing differs; NaN without an interval
 /// @param driftPerMinute how the figure moves by itself, as a share of `off`
 /// @param stretchesOff how many stretches have it with the path off
 /// @param stretchesOn how many stretches have it with the path on
@@ -30,13 +37,13 @@ public record ToggleFit(
         Optional<Interval> ratioInterval,
         Figure difference,
         Optional<Interval> interval,
+        double p,
         Figure driftPerMinute,
         int stretchesOff,
         int stretchesOn) {
     /// Stretches of each that an interval needs.
     public static final int FEWEST = 3;
 
-    private static final double UPPER = 0.975;
     private static final double MS_PER_MINUTE = 60_000;
     /// Residuals below this share of a figure are rounding.
     private static final double EXACT = 1e-12;
@@ -52,7 +59,7 @@ public record ToggleFit(
                     .filter(figure -> !figure.isKnown())
                     .findFirst()
                     .orElseGet(() -> Figure.missing("there is no stretch with the path " + (on == 0 ? "on" : "off")));
-            return new ToggleFit(why, why, why, Optional.empty(), why, Optional.empty(), why, off, on);
+            return new ToggleFit(why, why, why, Optional.empty(), why, Optional.empty(), Double.NaN, why, off, on);
         }
         double[] y =
                 Arrays.stream(having).mapToDouble(i -> figures.get(i).orNaN()).toArray();
@@ -80,6 +87,7 @@ public record ToggleFit(
                 off,
                 on - off,
                 Optional.empty(),
+                Double.NaN,
                 Figure.missing("two stretches cannot tell drift from the path"),
                 logs,
                 1,
@@ -91,15 +99,49 @@ public record ToggleFit(
         fit.newSampleData(y, x);
         double[] found = fit.estimateRegressionParameters();
         Optional<Interval> interval = Optional.empty();
+        double p = Double.NaN;
         if (Math.min(off, on) >= FEWEST) {
             double error = fit.estimateRegressionParametersStandardErrors()[1];
-            double half = new TDistribution(y.length - 3).inverseCumulativeProbability(UPPER) * error;
+            double half = Student.reach(y.length - 3) * error;
             // Figures that leave no residual are as fine as they were logged: that is resolution, not certainty.
             interval = half > EXACT * Math.max(1, Math.abs(found[0]))
                     ? Optional.of(new Interval(found[1] - half, found[1] + half))
                     : Optional.empty();
+            p = interval.isPresent() ? Student.twoSided(found[1] / error, y.length - 3.0) : Double.NaN;
         }
-        return made(found[0], found[1], interval, drift(found, logs), logs, off, on);
+        return made(found[0], found[1], interval, p, drift(found, logs), logs, off, on);
+    }
+
+    /// As the difference of a comparison, judged with no other.
+    ///
+    /// @param grade of what the stretches are made of
+    Difference compared(Grade grade) {
+        String few = "an interval needs %d stretches of each".formatted(FEWEST);
+        String why = interval.isPresent()
+                ? ""
+                : Math.min(stretchesOff, stretchesOn) < FEWEST
+                        ? few
+                        : "the stretches leave no residual: that is resolution, not certainty";
+        Estimate estimate = new Estimate(
+                difference,
+                interval,
+                ratio,
+                ratioInterval,
+                interval.isPresent() ? Method.TOGGLE : Method.NONE,
+                0,
+                why,
+                p,
+                Optional.empty());
+        return new Difference(
+                side(off, stretchesOff, grade), side(on, stretchesOn, grade), estimate, Double.NaN, false, "");
+    }
+
+    private static Difference.Side side(Figure figure, int stretches, Grade grade) {
+        return new Difference.Side(
+                new Level(figure, Optional.empty(), Method.NONE, "see the difference"),
+                stretches,
+                figure.isKnown() ? Optional.of(grade) : Optional.empty(),
+                Optional.empty());
     }
 
     private static Figure drift(double[] found, boolean logs) {
@@ -109,7 +151,14 @@ public record ToggleFit(
     }
 
     private static ToggleFit made(
-            double off, double step, Optional<Interval> interval, Figure drift, boolean logs, int offs, int ons) {
+            double off,
+            double step,
+            Optional<Interval> interval,
+            double p,
+            Figure drift,
+            boolean logs,
+            int offs,
+            int ons) {
         if (!logs) {
             return new ToggleFit(
                     Figure.of(off),
@@ -118,6 +167,7 @@ public record ToggleFit(
                     Optional.empty(),
                     Figure.of(step),
                     interval,
+                    p,
                     drift,
                     offs,
                     ons);
@@ -130,6 +180,7 @@ public record ToggleFit(
                 interval.map(ends -> new Interval(Math.exp(ends.low()), Math.exp(ends.high()))),
                 Figure.of(base * Math.expm1(step)),
                 interval.map(ends -> new Interval(base * Math.expm1(ends.low()), base * Math.expm1(ends.high()))),
+                p,
                 drift,
                 offs,
                 ons);

@@ -42,6 +42,15 @@ public enum HeadsetMeasure implements Described {
             LESS,
             "Share of the refreshes without a new image.",
             Reprojection::share),
+    /// Effective refreshes.
+    EFFECTIVE(
+            "effective_n",
+            "effective refreshes",
+            "",
+            0,
+            NEITHER,
+            "How many independent refreshes the row of them is worth: misses come in spells.",
+            Reprojection::effectiveRefreshes),
     /// Time at full rate.
     FULL_TIME(
             "time_share.full",

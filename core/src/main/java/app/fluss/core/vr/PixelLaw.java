@@ -1,25 +1,27 @@
 package app.fluss.core.vr;
 
 import app.fluss.core.compare.Interval;
+import app.fluss.core.compare.Student;
 import app.fluss.core.measure.Figure;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
-import org.hipparchus.distribution.continuous.TDistribution;
 
 /// Mean GPU time of a frame against its pixels, `time = a + b · pixels`, fitted by weighted least
 /// squares to runs at two or more render scales. `a` is what a frame takes whatever its size.
 ///
-/// A frame's time is like the one before, so each run's mean has the standard error of the means of its blocks of two
-/// seconds (batch means; Law and Kelton, "Simulation Modeling and Analysis", from memory). The weights are one over its
-/// square. Where three or more runs lie further from the line than that explains, errors are widened by what is left
-/// (Birge, "The calculation of errors by the method of least squares", Physical Review 40 (1932) 207-227, from memory).
+/// A frame's time is like the one before, so each run's mean has the standard error of the means of its blocks
+/// of two
+/// seconds (batch means; Law and Kelton, "Simulation Modeling and Analysis", from memory). The weights are one
+/// over its
+/// square. Where three or more runs lie further from the line than that explains, errors are widened by what is
+/// left
+/// (Birge, "The calculation of errors by the method of least squares", Physical Review 40 (1932) 207-227, from
+/// memory).
 public final class PixelLaw {
     private static final double BLOCK_MS = 2000;
     private static final int FEWEST_BLOCKS = 5;
-    private static final double UPPER = 0.975;
-
     /// A run at a render scale.
     ///
     /// @param megapixels drawn for a frame, above 0
@@ -92,7 +94,7 @@ public final class PixelLaw {
         levelVariance = widening / weights;
         slopeVariance = widening / sxx;
         int freedom = points.stream().mapToInt(point -> point.blocks - 1).sum();
-        quantile = new TDistribution(freedom).inverseCumulativeProbability(UPPER);
+        quantile = Student.reach(freedom);
     }
 
     private static double weight(Point point) {
@@ -175,7 +177,8 @@ public final class PixelLaw {
                 : Optional.empty();
     }
 
-    /// How many times the rate of a reference a number of pixels gives: the ratio of two unrounded times. Never divide
+    /// How many times the rate of a reference a number of pixels gives: the ratio of two unrounded times. Never
+    /// divide
     /// rounded figures.
     ///
     /// @param megapixels above 0

@@ -3,11 +3,12 @@ package app.fluss.core.vr;
 import app.fluss.core.bench.FactKey;
 import app.fluss.core.bench.ScaleBasis;
 import app.fluss.core.bench.Setup;
+import app.fluss.core.bench.TypedScale;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 
-/// What an application draws for a headset: both eyes' panels, the margin that lenses take, and the render scale on
+/// What an application draws for a headset: both eyes' panels, the margin that lenses take, and the render
+/// scale on
 /// top.
 ///
 /// @param eyeWidthPx panel width for an eye, px, above 0
@@ -24,9 +25,6 @@ public record RenderTarget(
         double scale,
         boolean scalePerAxis) {
     private static final double MEGA = 1e6;
-
-    /// From here on a scale without a percent sign is taken for percent all the same.
-    private static final double SURELY_PERCENT = 10;
 
     /// @throws IllegalArgumentException outside the ranges
     public RenderTarget {
@@ -45,8 +43,7 @@ public record RenderTarget(
         double width = setup.number(FactKey.EYE_WIDTH_PX);
         double height = setup.number(FactKey.EYE_HEIGHT_PX);
         double margin = setup.number(FactKey.TARGET_MARGIN_PCT) / 100;
-        double scale =
-                setup.value(FactKey.RENDER_SCALE).map(RenderTarget::scale).orElse(Double.NaN);
+        double scale = setup.value(FactKey.RENDER_SCALE).map(TypedScale::of).orElse(Double.NaN);
         return width > 0 && height > 0 && scale > 0
                 ? Optional.of(new RenderTarget(
                         width,
@@ -67,18 +64,6 @@ public record RenderTarget(
         return setup.choice(basis, ScaleBasis.class)
                 .map(ScaleBasis.EACH_AXIS::equals)
                 .orElse(otherwise);
-    }
-
-    /// A render scale as it is typed: `150 %`, `150` or `1.5`.
-    ///
-    /// @return NaN if it is none
-    static double scale(String typed) {
-        String text = typed.toLowerCase(Locale.ROOT)
-                .replace("%", "")
-                .replace(',', '.')
-                .strip();
-        double value = FactKey.number(text);
-        return typed.contains("%") || value > SURELY_PERCENT ? value / 100 : value;
     }
 
     /// Pixels of both eyes that are drawn, millions.

@@ -1,6 +1,7 @@
 package app.fluss.core.vr;
 
 import app.fluss.core.compare.Interval;
+import app.fluss.core.compare.VarianceInflation;
 import app.fluss.core.compare.Wilson;
 import app.fluss.core.frame.FrameKind;
 import app.fluss.core.frame.FrameLog;
@@ -15,8 +16,10 @@ import java.util.Optional;
 /// @param refreshes counted, from the first new image to the last
 /// @param withoutNewImage of those, without a new image
 /// @param share of those, 0 to 1
-/// @param interval 95 % of the share, by Wilson; refreshes are not independent of each other, so it is the narrowest
-///     that it can be. Empty without a refresh
+/// @param interval 95 % of the share, by Wilson with the effective number of refreshes: misses come in spells.
+///     Empty
+///     without a refresh
+/// @param effectiveRefreshes how many independent refreshes they are worth
 /// @param fullTime share of the time in which each refresh brought a new image, by the interval between new images
 /// @param halfTime share in which each second one did
 /// @param belowHalfTime share in which fewer did
@@ -28,6 +31,7 @@ public record Reprojection(
         long withoutNewImage,
         Figure share,
         Optional<Interval> interval,
+        Figure effectiveRefreshes,
         Figure fullTime,
         Figure halfTime,
         Figure belowHalfTime,
@@ -59,17 +63,21 @@ public record Reprojection(
     /// Counts refreshes from one new image to the next.
     static final class Counter {
         private static final int LONGEST_HOLD = 64;
+        private static final int LONGEST_ROW = 4_000_000;
 
         private final long[] time = new long[3];
         private final long[] holds = new long[LONGEST_HOLD + 1];
         private long without;
         private long longest;
         private long images;
+        private long[] missed = new long[64];
+        private int length;
 
         /// Takes the next image.
         ///
         /// @param refreshes since the new image before, 0 or more
         void step(long refreshes) {
+            row(Math.max(1, refreshes));
             time[Math.clamp(refreshes - 1, 0, 2)] += refreshes;
             holds[(int) Math.min(refreshes, LONGEST_HOLD)]++;
             without += Math.max(0, refreshes - 1);
@@ -77,13 +85,36 @@ public record Reprojection(
             images++;
         }
 
+        /// One refresh with a new image, then those without.
+        private void row(long refreshes) {
+            long end = length + refreshes;
+            if (end > LONGEST_ROW) {
+                return; // the first hours tell how misses hang together
+            }
+            if (end > missed.length * (long) Long.SIZE) {
+                missed = Arrays.copyOf(missed, (int) Math.max(2L * missed.length, end / Long.SIZE + 1));
+            }
+            for (int at = length + 1; at < end; at++) {
+                missed[at / Long.SIZE] |= 1L << at % Long.SIZE;
+            }
+            length = (int) end;
+        }
+
+        private double effective(long refreshes) {
+            return length == 0 ? Double.NaN : refreshes / VarianceInflation.of(missed, length);
+        }
+
         Reprojection counted(double refreshHz) {
             long refreshes = time[0] + time[1] + time[2];
+            double effective = effective(refreshes);
             return new Reprojection(
                     refreshes,
                     without,
                     share(without, refreshes),
-                    refreshes > 0 ? Optional.of(Wilson.of(without, refreshes)) : Optional.empty(),
+                    effective > 0
+                            ? Optional.of(Wilson.ofShare((double) without / refreshes, effective))
+                            : Optional.empty(),
+                    Figure.ofFinite(effective, NONE),
                     share(time[0], refreshes),
                     share(time[1], refreshes),
                     share(time[2], refreshes),

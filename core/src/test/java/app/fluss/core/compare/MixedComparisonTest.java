@@ -39,37 +39,39 @@ class MixedComparisonTest {
                 FrameLog.presentedAt(at, at.length).kinds(kinds).build().all(), settings);
     }
 
-    private static MeasureComparison of(Measure measure, List<Analysis> a, List<Analysis> b) {
-        return RunComparison.of(a, b, Double.NaN, List.of()).measure(measure);
+    private static Difference of(Measure measure, List<Analysis> a, List<Analysis> b) {
+        return RunComparison.of(a, b, Terms.PLAIN).measure(measure);
     }
 
     @Test
     void aBetterRunTakesNothingAway() {
-        MeasureComparison before = of(Measure.CLAIMED, List.of(read(36.8)), List.of(read(65.75)));
+        Difference before = of(Measure.CLAIMED, List.of(read(36.8)), List.of(read(65.75)));
         assertThat(before.ratio().orNaN()).isCloseTo(65.75 / 36.8, within(1e-12));
         List<Analysis> more = List.of(read(36.8), log(41, AnalysisSettings.NONE));
-        MeasureComparison after = of(Measure.CLAIMED, more, List.of(read(65.75)));
+        Difference after = of(Measure.CLAIMED, more, List.of(read(65.75)));
         assertThat(after.ratio()).isEqualTo(before.ratio());
-        assertThat(after.restsA()).isEqualTo(new MeasureComparison.Rests(1, Optional.of(Grade.D)));
-        MeasureComparison presented = of(Measure.PRESENTED, more, List.of(read(65.75)));
-        assertThat(presented.a().orNaN()).isCloseTo(41, within(1e-9));
-        assertThat(presented.restsA()).isEqualTo(new MeasureComparison.Rests(1, Optional.of(Grade.B)));
-        assertThat(presented.b()).isEqualTo(Figure.missing("the run has no frame log, only readings of a counter"));
+        assertThat(after.a().runs()).isEqualTo(1);
+        assertThat(after.a().grade()).isEqualTo(Optional.of(Grade.D));
+        Difference presented = of(Measure.PRESENTED, more, List.of(read(65.75)));
+        assertThat(presented.a().mean().orNaN()).isCloseTo(41, within(1e-9));
+        assertThat(presented.a().grade()).isEqualTo(Optional.of(Grade.B));
+        assertThat(presented.b().mean())
+                .isEqualTo(Figure.missing("the run has no frame log, only readings of a counter"));
     }
 
     @Test
     void aWorseRunTakesNothingAway() {
         List<Analysis> a = List.of(log(60, AnalysisSettings.NONE));
         List<Analysis> b = List.of(log(90, AnalysisSettings.NONE));
-        MeasureComparison before = of(Measure.PRESENTED, a, b);
-        MeasureComparison after = of(Measure.PRESENTED, a, List.of(b.getFirst(), read(88)));
+        Difference before = of(Measure.PRESENTED, a, b);
+        Difference after = of(Measure.PRESENTED, a, List.of(b.getFirst(), read(88)));
         assertThat(after.difference()).isEqualTo(before.difference());
         assertThat(after.interval()).isEqualTo(before.interval());
     }
 
     @Test
     void aLogStandsAgainstACounterAndSaysSo() {
-        MeasureComparison compared = of(Measure.CLAIMED, List.of(log(50, AnalysisSettings.NONE)), List.of(read(90)));
+        Difference compared = of(Measure.CLAIMED, List.of(log(50, AnalysisSettings.NONE)), List.of(read(90)));
         assertThat(compared.ratio().orNaN()).isCloseTo(1.8, within(1e-9));
         assertThat(compared.note()).contains("stands against what a counter said");
     }
@@ -77,8 +79,7 @@ class MixedComparisonTest {
     @Test
     void noLogStandsAgainstACounterThatCountsSomethingElse() {
         Analysis blind = log(90, AnalysisSettings.NONE.withClaimed(Figure.of(45)));
-        MeasureComparison compared =
-                of(Measure.CLAIMED, List.of(log(50, AnalysisSettings.NONE)), List.of(blind, read(46)));
+        Difference compared = of(Measure.CLAIMED, List.of(log(50, AnalysisSettings.NONE)), List.of(blind, read(46)));
         assertThat(compared.difference())
                 .isEqualTo(Figure.missing("the counter does not count what is presented, so no log stands against it"));
     }
@@ -90,13 +91,13 @@ class MixedComparisonTest {
                         .ratio()
                         .orNaN())
                 .isCloseTo(66.0 / 41, within(1e-12));
-        MeasureComparison mixed = of(Measure.CLAIMED_LOW, a, List.of(told(98, 66, "percentile")));
-        assertThat(mixed.a().orNaN()).isEqualTo(41);
+        Difference mixed = of(Measure.CLAIMED_LOW, a, List.of(told(98, 66, "percentile")));
+        assertThat(mixed.a().mean().orNaN()).isEqualTo(41);
         assertThat(mixed.difference())
                 .isEqualTo(Figure.missing("lows of different conventions do not compare: slowest mean, percentile"));
         assertThat(of(Measure.CLAIMED_LOW, a, List.of(told(98, 66, ""))).difference())
                 .isEqualTo(Figure.missing("lows of different conventions do not compare: slowest mean, not stated"));
-        MeasureComparison unknown = of(Measure.CLAIMED_LOW, List.of(told(60, 41, "")), List.of(told(98, 66, "")));
+        Difference unknown = of(Measure.CLAIMED_LOW, List.of(told(60, 41, "")), List.of(told(98, 66, "")));
         assertThat(unknown.difference().orNaN()).isEqualTo(25);
         assertThat(unknown.note()).contains("only if the same tool made both");
     }
@@ -104,8 +105,8 @@ class MixedComparisonTest {
     @Test
     void aLogsLowStandsAgainstAToolsByTheSameConvention() {
         List<Analysis> logged = List.of(log(50, AnalysisSettings.NONE));
-        MeasureComparison compared = of(Measure.CLAIMED_LOW, logged, List.of(told(98, 75, "percentile")));
-        assertThat(compared.a().orNaN()).isCloseTo(50, within(1e-9));
+        Difference compared = of(Measure.CLAIMED_LOW, logged, List.of(told(98, 75, "percentile")));
+        assertThat(compared.a().mean().orNaN()).isCloseTo(50, within(1e-9));
         assertThat(compared.ratio().orNaN()).isCloseTo(1.5, within(1e-9));
         assertThat(compared.note()).contains("percentile low of a frame log");
         assertThat(of(Measure.CLAIMED_LOW, logged, List.of(told(98, 75, "own way")))
@@ -122,8 +123,9 @@ class MixedComparisonTest {
         Arrays.setAll(at, i -> i * 1000 / 240.0);
         Analysis kindless =
                 Analysis.of(FrameLog.presentedAt(at, at.length).build().all(), AnalysisSettings.NONE);
-        RunComparison comparison = RunComparison.of(List.of(whole), List.of(whole, kindless), 1, List.of());
-        assertThat(comparison.measure(Measure.PRESENTED).b().orNaN()).isCloseTo(150, within(1e-6));
+        RunComparison comparison =
+                RunComparison.of(List.of(whole), List.of(whole, kindless), Terms.PLAIN.withMultiplier(1));
+        assertThat(comparison.measure(Measure.PRESENTED).b().mean().orNaN()).isCloseTo(150, within(1e-6));
         assertThat(comparison.generation().foundMultiplier().orNaN()).isCloseTo(1, within(1e-9));
         assertThat(comparison.intervals().foundMultiplier()).isEmpty();
     }

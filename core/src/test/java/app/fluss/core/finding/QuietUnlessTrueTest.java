@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import app.fluss.core.bench.FactKey;
 import app.fluss.core.compare.RunComparison;
+import app.fluss.core.compare.Terms;
 import app.fluss.core.frame.Channel;
 import app.fluss.core.frame.FrameLog;
 import app.fluss.core.frame.ImportNotes;
@@ -24,13 +25,13 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
-import java.util.function.Function;
 import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
 
-/// Findings that say what a figure rests on: each with a case that calls for it and one, as like it as can be, that
+/// Findings that say what a figure rests on: each with a case that calls for it and one, as like it as can be,
+/// that
 /// does not.
 class QuietUnlessTrueTest {
     private static final AnalysisSettings AT_120 =
@@ -109,7 +110,8 @@ class QuietUnlessTrueTest {
         assertOnly(FindingCode.LEDGER_INFERRED, inferred, findings(20, AnalysisSettings.NONE, "R", Channels.none()));
     }
 
-    /// The 1 % low of 900 images rests on 9, that of 902 on 10; the 0.1 % low of 9002 on 10, that of 1500 on 2, and
+    /// The 1 % low of 900 images rests on 9, that of 902 on 10; the 0.1 % low of 9002 on 10, that of 1500 on 2,
+    /// and
     /// below
     /// 1000 there is none.
     @Test
@@ -133,23 +135,10 @@ class QuietUnlessTrueTest {
     }
 
     @Test
-    void aRunTooShortToResampleIsTold() {
-        Function<Double, Analysis> run = seconds -> {
-            double[] at = Logs.randomTimes((int) (seconds * 100), 10, 2);
-            return Analysis.of(Logs.presentedAt(at).all(), AnalysisSettings.NONE.asNative());
-        };
-        Function<Double, List<Finding>> against = seconds -> Findings.of(
-                RunComparison.of(List.of(run.apply(seconds)), List.of(run.apply(seconds)), 1, List.of()),
-                List.of(),
-                false);
-        assertOnly(FindingCode.TOO_SHORT, against.apply(3.0), against.apply(30.0));
-    }
-
-    @Test
     void aNativeSideThatIsTakenForNativeIsTold() {
         Analysis run =
                 Analysis.of(Logs.presentedAt(Logs.randomTimes(3000, 10, 4)).all(), AnalysisSettings.NONE.asNative());
-        RunComparison comparison = RunComparison.of(List.of(run), List.of(run), 1, List.of());
+        RunComparison comparison = RunComparison.of(List.of(run), List.of(run), Terms.PLAIN.withMultiplier(1));
         assertOnly(
                 FindingCode.ASSUMED_NATIVE,
                 Findings.of(comparison, List.of(), true),

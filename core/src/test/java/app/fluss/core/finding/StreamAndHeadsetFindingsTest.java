@@ -112,6 +112,7 @@ class StreamAndHeadsetFindingsTest {
                 without,
                 Figure.of((double) without / refreshes),
                 Optional.of(Wilson.of(without, refreshes)),
+                Figure.of(refreshes),
                 Figure.of(full),
                 Figure.of(half),
                 Figure.of(below),

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
+import app.fluss.core.bench.TypedScale;
 import app.fluss.core.vr.PixelLaw.Point;
 import java.util.ArrayList;
 import java.util.List;
@@ -17,7 +18,8 @@ import org.junit.jupiter.params.provider.ValueSource;
 class PixelLawTest {
     private static final Offset<Double> EXACT = within(1e-9);
 
-    /// Two points of equal weight: the line goes through both, and the variances are those of a sum of two independent
+    /// Two points of equal weight: the line goes through both, and the variances are those of a sum of two
+    /// independent
     /// means. Derived by hand: at 20 Mpx the prediction is 2 · y2 - y1, its standard error
     /// sqrt(4 + 1) · 0.1 ms; the 0.975 quantile of t with 38 degrees of freedom is 2.024394 (tables).
     @Test
@@ -60,7 +62,8 @@ class PixelLawTest {
                 .isEmpty();
     }
 
-    /// Times of frames that are alike, AR(1) as in the simulator, around a mean that is known: `2.1 + 0.9 · pixels`.
+    /// Times of frames that are alike, AR(1) as in the simulator, around a mean that is known: `2.1 + 0.9 ·
+    /// pixels`.
     private static double[] times(double megapixels, double likeness, SplittableRandom random) {
         double mean = 2.1 + 0.9 * megapixels;
         double[] ms = new double[3600];
@@ -72,7 +75,8 @@ class PixelLawTest {
         return ms;
     }
 
-    /// 95 % intervals hold the truth in 95 % of 200 seeds, within what chance allows (184 to 197 of 200 with 95 %, and
+    /// 95 % intervals hold the truth in 95 % of 200 seeds, within what chance allows (184 to 197 of 200 with 95
+    /// %, and
     /// blocks of two seconds are not quite independent where frames are much alike).
     @ParameterizedTest
     @CsvSource({"2, 0.5", "2, 0.9", "3, 0.9"})
@@ -113,7 +117,7 @@ class PixelLawTest {
     @ParameterizedTest
     @ValueSource(strings = {"150 %", "150%", "150", "1.5", "1,5"})
     void scalesAsTheyAreTyped(String typed) {
-        assertThat(RenderTarget.scale(typed)).isCloseTo(1.5, EXACT);
-        assertThat(RenderTarget.scale("high")).isNaN();
+        assertThat(TypedScale.of(typed)).isCloseTo(1.5, EXACT);
+        assertThat(TypedScale.of("high")).isNaN();
     }
 }

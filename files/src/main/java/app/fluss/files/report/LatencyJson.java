@@ -24,6 +24,7 @@ public final class LatencyJson {
         }
         node.put("ambiguous", measured.ambiguous().size());
         Json.put(node, "median_ci_ms", figures.medianInterval());
+        Json.put(node, "mean_ci_ms", figures.meanInterval());
         put(node, "resolution_ms", measured.resolutionMs() > 0 ? measured.resolutionMs() : Double.NaN);
         ArrayNode samples = node.putArray("samples_ms");
         ArrayNode trials = node.putArray("trials");

@@ -3,6 +3,7 @@ package app.fluss.files.report;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import app.fluss.core.compare.RunComparison;
+import app.fluss.core.compare.Terms;
 import app.fluss.core.finding.Findings;
 import app.fluss.core.finding.KnownOfRun;
 import app.fluss.core.measure.Analysis;
@@ -124,7 +125,7 @@ class JsonContractTest {
         AnalysisSettings settings = AnalysisSettings.NONE.withDisplay(new DisplayMode(144, SyncMode.VRR));
         Analysis a = Analysis.of(imported("native").log().all(), settings.asNative());
         Analysis b = Analysis.of(imported("engine-generation").log().all(), settings.withMultiplier(2));
-        RunComparison comparison = RunComparison.of(List.of(a), List.of(b), 2, List.of());
+        RunComparison comparison = RunComparison.of(List.of(a), List.of(b), Terms.PLAIN.withMultiplier(2));
         JsonNode json = ComparisonJson.of(comparison, Findings.of(comparison, List.of(), false));
         for (String rate : List.of("rendered_fps", "presented_fps", "delivered_fps")) {
             for (String key : List.of("a", "b", "difference", "ratio")) {
@@ -132,14 +133,22 @@ class JsonContractTest {
                         .as(rate + " " + key)
                         .isTrue();
             }
-            assertThat(json.at("/" + rate + "/ci").size()).isEqualTo(2);
-            assertThat(json.at("/" + rate + "/ratio_ci").size()).isEqualTo(2);
-            assertThat(json.at("/" + rate + "/method").asString()).contains("within one run");
+            assertThat(json.at("/" + rate + "/ci").isNull())
+                    .as("one run a side")
+                    .isTrue();
+            assertThat(json.at("/" + rate + "/method").asString()).isEqualTo("none");
+            assertThat(json.at("/" + rate + "/reason").asString()).contains("one run a side");
+            assertThat(json.at("/" + rate + "/stands").asBoolean()).isFalse();
+            assertThat(json.at("/" + rate + "/runs").size()).isEqualTo(2);
+            assertThat(json.at("/" + rate + "/holm_p").isNull()).isTrue();
         }
         for (String key : List.of(
                 "base_cost", "found_multiplier", "delivered_gain", "efficiency", "generated_share", "surplus_fps")) {
             assertThat(json.get(key).isNumber()).as(key).isTrue();
         }
+        assertThat(json.get("primary").asString()).isEqualTo("delivered_fps");
+        assertThat(json.get("confounds").isNull()).as("nothing was looked at").isTrue();
+        assertThat(json.at("/drift/state").asString()).isEqualTo("no-bracket");
         assertThat(json.get("claimed_fps").get("a").isNull())
                 .as("nobody read a counter")
                 .isTrue();

@@ -1,0 +1,136 @@
+package app.fluss.app.compare;
+
+import app.fluss.app.model.Comparing;
+import app.fluss.app.model.Comparison;
+import app.fluss.app.model.Workbench;
+import app.fluss.app.theme.Choice;
+import app.fluss.app.theme.Labels;
+import app.fluss.app.theme.Theme;
+import app.fluss.files.compare.Grouping;
+import app.fluss.files.study.Run;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.function.Consumer;
+import javafx.scene.control.ChoiceBox;
+import javafx.scene.control.Label;
+import javafx.scene.control.ToggleButton;
+import javafx.scene.control.ToggleGroup;
+import javafx.scene.control.Tooltip;
+import javafx.scene.layout.FlowPane;
+
+/// Chooses what makes the groups, which of them the others are held against, and which is looked at.
+final class GroupBar extends FlowPane {
+    private static final Grouping PICK = new Grouping.ByHand(Set.of(), Set.of());
+
+    private final Workbench workbench;
+    private final Theme theme;
+    private final Consumer<Comparison> chosen;
+    private final ChoiceBox<Grouping> by = Choice.of("compare-by", GroupBar::name);
+    private final ChoiceBox<String> against = Choice.of("compare-against", level -> level);
+    private final Label level = Labels.of("", "muted");
+    private final List<ToggleButton> levels = new ArrayList<>();
+    private boolean filling;
+
+    /// @param chosen is told which group is to be looked at
+    GroupBar(Workbench workbench, Theme theme, Consumer<Comparison> chosen) {
+        super(6, 6);
+        this.workbench = workbench;
+        this.theme = theme;
+        this.chosen = chosen;
+        setId("group-bar");
+        by.setTooltip(new Tooltip("What makes the groups: the path, or anything that is recorded of runs"));
+        against.setTooltip(new Tooltip("The group that the others are held against"));
+        by.valueProperty().subscribe((_, now) -> choose(now));
+        against.valueProperty().subscribe((_, now) -> {
+            if (!filling && now != null) {
+                Comparing how = workbench.comparingProperty().get();
+                workbench.comparingProperty().set(new Comparing(how.by(), Optional.of(now)));
+            }
+        });
+    }
+
+    private static String name(Grouping grouping) {
+        return PICK.equals(grouping) ? "runs picked by hand…" : grouping.title();
+    }
+
+    private void choose(Grouping grouping) {
+        if (filling || grouping == null) {
+            return;
+        }
+        if (PICK.equals(grouping)) {
+            new PickDialog(theme, getScene().getWindow(), scene())
+                    .ask(
+                            picked -> workbench.comparingProperty().set(new Comparing(picked, Optional.empty())),
+                            () -> fill(workbench.comparisonsProperty().get()));
+        } else {
+            workbench.comparingProperty().set(new Comparing(grouping, Optional.empty()));
+        }
+    }
+
+    /// The runs of the scene that count.
+    private List<Run> scene() {
+        Run run = workbench.selectedProperty().get();
+        return run == null
+                ? List.of()
+                : workbench.contentsProperty().get().runs().stream()
+                        .filter(other -> other.sceneId() == run.sceneId() && other.isCompared())
+                        .toList();
+    }
+
+    /// Shows what can be chosen.
+    void fill(List<Comparison> comparisons) {
+        filling = true;
+        Comparing how = workbench.comparingProperty().get();
+        List<Run> scene = scene();
+        List<Grouping> offered = new ArrayList<>(Grouping.offered(scene));
+        if (!offered.contains(how.by())) {
+            offered.add(how.by());
+        }
+        offered.add(PICK);
+        by.getItems().setAll(offered);
+        by.setValue(how.by());
+        against.getItems()
+                .setAll(scene.stream()
+                        .flatMap(run -> how.by().place(run).stream())
+                        .map(Grouping.Place::level)
+                        .distinct()
+                        .toList());
+        String held = comparisons.isEmpty()
+                ? how.baseline().orElse(null)
+                : comparisons.getFirst().baseline();
+        if (held != null && !against.getItems().contains(held)) {
+            against.getItems().add(held);
+        }
+        against.setValue(held);
+        against.setDisable(
+                how.by() instanceof Grouping.ByHand || against.getItems().size() < 2);
+        levels(comparisons);
+        filling = false;
+    }
+
+    private void levels(List<Comparison> comparisons) {
+        levels.clear();
+        ToggleGroup group = new ToggleGroup();
+        for (Comparison comparison : comparisons) {
+            ToggleButton button = new ToggleButton(comparison.name());
+            button.getStyleClass().add("quiet");
+            button.setMnemonicParsing(false);
+            button.setToggleGroup(group);
+            button.setOnAction(_ -> {
+                button.setSelected(true);
+                chosen.accept(comparison);
+            });
+            levels.add(button);
+        }
+        getChildren().setAll(Labels.of("Compare by", "muted"), by, Labels.of("against", "muted"), against, level);
+        level.setText(comparisons.isEmpty() ? "" : ":");
+        getChildren().addAll(levels);
+    }
+
+    /// Marks the group that is looked at.
+    void mark(Comparison shown) {
+        levels.forEach(button -> button.setSelected(button.getText().equals(shown.name())));
+    }
+}

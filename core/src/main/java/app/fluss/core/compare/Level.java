@@ -1,0 +1,66 @@
+package app.fluss.core.compare;
+
+import app.fluss.core.measure.Figure;
+import app.fluss.core.measure.Moments;
+import java.util.Arrays;
+import java.util.Optional;
+
+/// What the runs of one side give, with how sure that is from run to run.
+///
+/// @param figure mean of the runs, or why there is none
+/// @param interval 95 % by Student's t on logarithms
+/// @param method welch where the spread is the side's own, borrowed where it is that of the scene
+/// @param why there is no interval, in words; empty if there is one
+public record Level(Figure figure, Optional<Interval> interval, Method method, String why) {
+    /// Of a side.
+    ///
+    /// @param runs the figure of each run that has it
+    /// @param missing why none has it, if so
+    static Level of(double[] runs, Figure missing, PooledSpread scene) {
+        if (runs.length == 0) {
+            return without(missing, missing instanceof Figure.Missing(String why) ? why : "");
+        }
+        Figure mean = Figure.of(Moments.of(runs).mean());
+        if (Arrays.stream(runs).anyMatch(value -> !(value > 0))) {
+            return plain(runs, mean);
+        }
+        if (runs.length < BetweenRuns.FEWEST && scene.sd().isKnown()) {
+            return new Level(
+                    mean,
+                    Optional.of(
+                            pooled(runs, scene.sd().orNaN(), scene.freedom()).holding(mean.orNaN())),
+                    Method.BORROWED,
+                    "");
+        }
+        if (runs.length < 2) {
+            return without(mean, scene.sd() instanceof Figure.Missing(String why) ? why : "");
+        }
+        double sd = Moments.of(PooledSpread.logs(runs)).sd();
+        return sd < PooledSpread.ROUNDING
+                ? without(mean, "the runs are equal to the last digit recorded")
+                : new Level(
+                        mean, Optional.of(pooled(runs, sd, runs.length - 1).holding(mean.orNaN())), Method.WELCH, "");
+    }
+
+    private static Level without(Figure figure, String why) {
+        return new Level(figure, Optional.empty(), Method.NONE, why);
+    }
+
+    /// Student's t on logarithms with a stated spread.
+    static Interval pooled(double[] runs, double sd, int freedom) {
+        double log = Moments.of(PooledSpread.logs(runs)).mean();
+        double half = Student.reach(freedom) * sd / Math.sqrt(runs.length);
+        return BetweenRuns.exp(new Interval(log - half, log + half));
+    }
+
+    /// A figure that is 0 in some runs has no logarithms.
+    private static Level plain(double[] runs, Figure mean) {
+        Moments moments = Moments.of(runs);
+        double half =
+                runs.length < 2 ? Double.NaN : Student.reach(runs.length - 1) * moments.sd() / Math.sqrt(runs.length);
+        return half > 0
+                ? new Level(
+                        mean, Optional.of(new Interval(moments.mean() - half, moments.mean() + half)), Method.WELCH, "")
+                : without(mean, "a figure that can be 0 has no spread to borrow");
+    }
+}
