@@ -3,6 +3,7 @@ package app.fluss.cli;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import app.fluss.core.bench.FactSource;
 import app.fluss.core.bench.Setup;
 import app.fluss.core.path.Chain;
 import app.fluss.core.work.Progress;
@@ -16,6 +17,7 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Duration;
 import java.util.List;
+import java.util.Map;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import javax.imageio.ImageIO;
@@ -147,25 +149,37 @@ class LauncherPathsIT {
     }
 
     @Test
-    void aStudyIsVerifiedAndADamagedOneIsSaidToBe() throws Exception {
+    void aStudyIsComparedAndVerifiedAndADamagedOneIsSaidToBe() throws Exception {
         Path file = folder.resolve("small.fluss");
         try (Study study = Study.open(file)) {
-            RunDraft draft = new RunDraft(
-                    "Saltglass",
-                    "pier",
-                    "native",
-                    Chain.NATIVE,
-                    "run 1",
-                    true,
-                    Setup.EMPTY,
-                    Double.NaN,
-                    Taking.UNRECORDED);
-            study.addRun(
-                    draft,
-                    List.of(RunEvidence.of(EvidenceKinds.FRAME_LOG, stream.resolve("game.csv"), Progress.NONE)),
-                    Progress.NONE);
+            for (String driver : List.of("31.4", "31.5")) {
+                RunDraft draft = new RunDraft(
+                        "Saltglass",
+                        "pier",
+                        "native",
+                        Chain.NATIVE,
+                        "run with " + driver,
+                        true,
+                        Setup.EMPTY.withNamed(Map.of("driver", driver), FactSource.TYPED),
+                        Double.NaN,
+                        Taking.UNRECORDED);
+                study.addRun(
+                        draft,
+                        List.of(RunEvidence.of(EvidenceKinds.FRAME_LOG, stream.resolve("game.csv"), Progress.NONE)),
+                        Progress.NONE);
+            }
         }
-        assertThat(launched.good("check", file.toString()).out()).contains("1 runs");
+        JsonNode compared = launched.good("compare", file.toString(), "--by", "driver", "--json")
+                .json()
+                .at("/scenes/0/comparisons/0");
+        assertThat(compared.at("/presented_fps/ratio").asDouble())
+                .as("the same log")
+                .isEqualTo(1);
+        assertThat(compared.at("/presented_fps/method").asString()).isEqualTo("none");
+        assertThat(launched.run("compare", file.toString()).code())
+                .as("one path")
+                .isEqualTo(3);
+        assertThat(launched.good("check", file.toString()).out()).contains("2 runs");
         Path cut = Files.write(folder.resolve("cut.fluss"), new byte[300]);
         Launched.Ran ran = launched.run("check", cut.toString());
         assertThat(ran.code()).isEqualTo(3);

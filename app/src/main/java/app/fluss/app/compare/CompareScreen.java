@@ -90,6 +90,12 @@ public final class CompareScreen extends VBox {
         VBox.setVgrow(scroll, Priority.ALWAYS);
         getChildren().addAll(head, groups, scroll);
         workbench.comparisonsProperty().subscribe(this::show);
+        // Of a scene with nothing to compare there is no news but that of its run.
+        workbench.analysedProperty().subscribe(_ -> {
+            if (workbench.comparisonsProperty().get().isEmpty()) {
+                show(List.<Comparison>of());
+            }
+        });
     }
 
     private void showLook() {
@@ -182,8 +188,11 @@ public final class CompareScreen extends VBox {
     private VBox runs(Comparison comparison) {
         Label heading = new Label("Run by run");
         heading.getStyleClass().add("heading");
-        Label legend = new Label("○ %s   ◆ %s   thin line below: how steady that run was within itself"
-                .formatted(comparison.baseline(), comparison.name()));
+        Label legend = new Label("○ %s   ◆ %s%s"
+                .formatted(
+                        comparison.baseline(),
+                        comparison.name(),
+                        comparison.runs().fewestRuns() == 1 ? "   ─ how steady a single run was within itself" : ""));
         legend.getStyleClass().add("muted");
         Label enough = new Label(enough(comparison));
         enough.setId("enough");

@@ -23,6 +23,7 @@ import java.util.Optional;
 import java.util.Set;
 import javafx.geometry.HPos;
 import javafx.scene.control.Label;
+import javafx.scene.control.ScrollPane;
 import javafx.scene.control.Tooltip;
 import javafx.scene.layout.ColumnConstraints;
 import javafx.scene.layout.GridPane;
@@ -62,7 +63,14 @@ final class ComparisonTable extends VBox {
         }
         Label basis = Labels.note(basis(comparison));
         basis.setId("basis");
-        getChildren().addAll(grid, basis);
+        ScrollPane sideways = new ScrollPane(grid);
+        sideways.getStyleClass().add("form");
+        sideways.setFitToWidth(true);
+        sideways.setVbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
+        sideways.setMinWidth(0);
+        sideways.setMinHeight(USE_PREF_SIZE);
+        setMinWidth(0);
+        getChildren().addAll(sideways, basis);
         for (int n = 0; n < notes.size(); n++) {
             Label note = Labels.note(SIGNS[n % SIGNS.length] + " " + notes.get(n));
             note.setId("note-" + (n + 1));
@@ -101,13 +109,13 @@ final class ComparisonTable extends VBox {
                         runs.b().size(),
                         comparison.name()));
         if (methods.contains(Method.WELCH)) {
-            parts.add("solid bar: from run to run (Welch)");
+            parts.add("━ from run to run (Welch)");
         }
         if (methods.contains(Method.BORROWED)) {
-            parts.add("dashed bar: from run to run, spread borrowed from other runs of the scene");
+            parts.add("┅ from run to run, spread borrowed from other runs of the scene");
         }
         if (methods.contains(Method.WITHIN_RUNS)) {
-            parts.add("thin line: within these runs only");
+            parts.add("─ within these runs only");
         }
         String judged = runs.judged() == 0
                 ? "No figure has an interval from run to run: bold needs one."
@@ -142,7 +150,8 @@ final class ComparisonTable extends VBox {
         grid.add(ratio, 5, row);
         Label interval = Labels.of(
                 compared.ratioInterval()
-                        .map(i -> Numbers.text(i.low(), 2) + " – " + Numbers.text(i.high(), 2))
+                        .map(i ->
+                                form(compared.method()) + Numbers.text(i.low(), 2) + " – " + Numbers.text(i.high(), 2))
                         .orElse(Numbers.MISSING),
                 "muted");
         interval.setId("interval-" + measure.name());
@@ -154,6 +163,16 @@ final class ComparisonTable extends VBox {
         rests.setMinWidth(USE_PREF_SIZE);
         rests.setTooltip(new Tooltip("Baseline: " + words(compared.a()) + "\nOther side: " + words(compared.b())));
         grid.add(rests, 7, row);
+    }
+
+    /// What an interval speaks of, as the strip beside it draws it: seen also where the bar is too short to show.
+    private static String form(Method method) {
+        return switch (method) {
+            case WELCH, TOGGLE -> "━ ";
+            case BORROWED -> "┅ ";
+            case WITHIN_RUNS -> "─ ";
+            case NONE -> "";
+        };
     }
 
     /// How the interval came about, or why there is none.
@@ -248,7 +267,7 @@ final class ComparisonTable extends VBox {
                         : how(latency)));
         grid.add(new IntervalStrip(theme, "latency", latency, false), STRIP, row);
         String ends = latency.interval()
-                .map(i -> Numbers.text(i.low(), 1) + " – " + Numbers.text(i.high(), 1) + " ms")
+                .map(i -> form(latency.method()) + Numbers.text(i.low(), 1) + " – " + Numbers.text(i.high(), 1) + " ms")
                 .orElse(comparison.latencyEstimated() ? "estimated" : Numbers.MISSING);
         grid.add(Labels.of(ends, "muted"), 5, row, 2, 1);
     }

@@ -14,7 +14,6 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.function.Consumer;
 import javafx.scene.control.ChoiceBox;
-import javafx.scene.control.Label;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.control.ToggleGroup;
 import javafx.scene.control.Tooltip;
@@ -29,7 +28,6 @@ final class GroupBar extends FlowPane {
     private final Consumer<Comparison> chosen;
     private final ChoiceBox<Grouping> by = Choice.of("compare-by", GroupBar::name);
     private final ChoiceBox<String> against = Choice.of("compare-against", level -> level);
-    private final Label level = Labels.of("", "muted");
     private final List<ToggleButton> levels = new ArrayList<>();
     private boolean filling;
 
@@ -124,8 +122,7 @@ final class GroupBar extends FlowPane {
             });
             levels.add(button);
         }
-        getChildren().setAll(Labels.of("Compare by", "muted"), by, Labels.of("against", "muted"), against, level);
-        level.setText(comparisons.isEmpty() ? "" : ":");
+        getChildren().setAll(Labels.of("Compare by", "muted"), by, Labels.of("against", "muted"), against);
         getChildren().addAll(levels);
     }
 

@@ -61,7 +61,7 @@ final class IntervalStrip extends CanvasView {
             }
         }
         double at = zero + difference * scale;
-        g.fillPolygon(new double[] {at - 4, at, at + 4, at}, new double[] {middle, middle - 6, middle, middle + 6}, 4);
+        g.fillRect(at - 1, middle - 6, 2, 12);
     }
 
     private void bar(GraphicsContext g, double low, double high, double middle, boolean borrowed) {

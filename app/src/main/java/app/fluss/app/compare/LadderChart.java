@@ -97,10 +97,25 @@ final class LadderChart extends CanvasView {
                 g.fillRect(x - half, y, 2 * half, bottom - y);
                 g.setFill(palette.get(Role.INK));
                 g.fillText(Numbers.text(value, row.decimals), x, y - scaled(8));
+                if (row.equals(ROWS.getFirst())) {
+                    whisker(g, palette, rungs.get(i), x, bottom, high / Math.max(most, Double.MIN_NORMAL));
+                }
             } else {
                 g.setFill(palette.get(Role.MUTED));
                 g.fillText(Numbers.MISSING, x, bottom - scaled(10));
             }
         }
+    }
+
+    /// How sure the delivered rate of a rung is, from run to run.
+    private void whisker(GraphicsContext g, Palette palette, Rung rung, double x, double bottom, double scale) {
+        rung.deliveredInterval().ifPresent(ends -> {
+            double low = bottom - ends.low() * scale;
+            double top = bottom - Math.min(ends.high() * scale, scaled(ROW - 8));
+            g.setStroke(palette.get(Role.INK));
+            g.strokeLine(x, low, x, top);
+            g.strokeLine(x - 4, low, x + 4, low);
+            g.strokeLine(x - 4, top, x + 4, top);
+        });
     }
 }

@@ -4,6 +4,7 @@ import app.fluss.app.model.Comparison;
 import app.fluss.app.theme.Numbers;
 import app.fluss.core.compare.GenerationFigures;
 import app.fluss.core.measure.Figure;
+import app.fluss.core.measure.Measure;
 import app.fluss.core.stream.blame.Cause;
 import app.fluss.core.vr.HeadsetSchool;
 import app.fluss.core.vr.Reprojection;
@@ -32,6 +33,22 @@ final class PathTiles extends TilePane {
                 Numbers.text(comparison.latency().difference(), 1) + " ms",
                 comparison.latency().difference(),
                 "What it adds from input to light.");
+        if (!comparison.isOfPaths()) {
+            Figure low =
+                    comparison.runs().measure(Measure.DELIVERED_LOW_PERCENTILE).ratio();
+            tile(
+                    "1 % low, ratio",
+                    times(low),
+                    low,
+                    Measure.DELIVERED_LOW_PERCENTILE.description().definition());
+            Figure spread = comparison.runs().measure(Measure.SPREAD).ratio();
+            tile(
+                    "spread, ratio",
+                    times(spread),
+                    spread,
+                    Measure.SPREAD.description().definition());
+            return;
+        }
         tile(
                 "base cost",
                 Numbers.percent(generation.baseCost(), 1),
@@ -42,7 +59,7 @@ final class PathTiles extends TilePane {
                 Numbers.text(generation.surplusFps(), 1) + " /s",
                 generation.surplusFps(),
                 "Presented less delivered: images that nobody sees.");
-        if (comparison.isOfPaths() && generation.isGenerating()) {
+        if (generation.isGenerating()) {
             made(generation);
         }
         comparison.headset().ifPresent(this::shown);

@@ -188,7 +188,7 @@ final class TradeMap extends CanvasView {
         g.setTextAlign(TextAlignment.RIGHT);
         g.fillText("added latency, ms →", scale.width, scale.height + scaled(25));
         g.setTextAlign(TextAlignment.LEFT);
-        g.fillText("↑ delivered gain", scaled(LEFT), scale.height + scaled(25));
+        g.fillText("↑ delivered gain", 0, scaled(7));
     }
 
     private void arrow(GraphicsContext g, Palette palette, Scale scale, Comparison one) {

@@ -10,8 +10,11 @@ import app.fluss.app.theme.Buttons;
 import app.fluss.app.theme.Choice;
 import app.fluss.app.theme.Durations;
 import app.fluss.app.theme.Labels;
+import app.fluss.app.theme.Numbers;
+import app.fluss.app.theme.Theme;
 import app.fluss.core.plan.PlanSettings;
 import app.fluss.core.plan.Planner;
+import app.fluss.core.plan.PowerCurve;
 import app.fluss.core.plan.RepeatsWanted;
 import app.fluss.core.plan.Wish;
 import app.fluss.files.bench.RunSheetPage;
@@ -67,12 +70,14 @@ public final class PlanScreen extends VBox {
     private final HBox first = Boxes.row();
     private final Button plan;
     private final Button print;
-    private Map<Planned.Cell, Integer> needed = Map.of();
-    private List<Run> lookedAt = List.of();
+    private final PowerView power;
+    private final HBox offer = Boxes.row();
+    private SpreadSeen seen = SpreadSeen.NONE;
+    private LookedAt lookedAt = new LookedAt(List.of(), 0);
 
     /// @param problems is told, in words, what went wrong
     /// @param measure goes on to measuring
-    public PlanScreen(Workbench workbench, Consumer<String> problems, Runnable measure) {
+    public PlanScreen(Workbench workbench, Theme theme, Consumer<String> problems, Runnable measure) {
         super(12);
         this.workbench = workbench;
         this.problems = problems;
@@ -93,7 +98,14 @@ public final class PlanScreen extends VBox {
         plan = Buttons.primary("Plan the session", "Order what is still missing; what is done stays", this::plan);
         plan.setId("plan-session");
         print = Buttons.quiet("Print…", "Keep the run sheet as a page to print", this::print);
-        VBox howPanel = Boxes.panel(fields);
+        power = new PowerView(theme);
+        VBox howPanel = Boxes.panel(
+                fields,
+                Labels.heading("What do so many runs find?"),
+                Labels.note(
+                        "With 80 % power, two-sided at 5 %, where runs spread most, and as far as they may by what was seen."),
+                power,
+                offer);
         howPanel.visibleProperty().bind(how.selectedProperty());
         howPanel.managedProperty().bind(how.selectedProperty());
         var scrolled = Boxes.scrolling(matrix);
@@ -133,6 +145,9 @@ public final class PlanScreen extends VBox {
         });
     }
 
+    /// What the spread was looked at for.
+    private record LookedAt(List<Run> runs, double matters) {}
+
     private void fill(Contents contents) {
         if (getScene() == null) {
             return;
@@ -163,7 +178,7 @@ public final class PlanScreen extends VBox {
 
     private void show() {
         Contents contents = workbench.contentsProperty().get();
-        matrix.show(contents, game(), needed);
+        matrix.show(contents, game(), seen.needed());
         begin(contents);
         List<Scene> scenes = Coverage.scenes(contents, game());
         List<DeliveryPath> shown = Coverage.paths(contents, scenes);
@@ -216,9 +231,13 @@ public final class PlanScreen extends VBox {
     }
 
     private void want(List<DeliveryPath> paths, List<Scene> scenes) {
+        want(paths, scenes, RepeatsWanted.TO_BEGIN_WITH);
+    }
+
+    private void want(List<DeliveryPath> paths, List<Scene> scenes, int runs) {
         Map<Planned.Cell, Integer> wanted = new HashMap<>();
         for (Scene scene : scenes) {
-            paths.forEach(path -> wanted.put(new Planned.Cell(scene.id(), path.id()), RepeatsWanted.TO_BEGIN_WITH));
+            paths.forEach(path -> wanted.put(new Planned.Cell(scene.id(), path.id()), runs));
         }
         workbench.edits().plan().want(wanted);
     }
@@ -230,21 +249,44 @@ public final class PlanScreen extends VBox {
                         && game().isPresent()
                         && scenes.stream().anyMatch(scene -> scene.id() == run.sceneId()))
                 .toList();
-        if (runs.equals(lookedAt)) {
+        double matters = contents.planned().settings().rateMatters();
+        LookedAt now = new LookedAt(runs, matters);
+        if (now.equals(lookedAt)) {
             return;
         }
-        lookedAt = runs;
-        needed = Map.of();
-        double matters = contents.planned().settings().rateMatters();
+        lookedAt = now;
+        seen = SpreadSeen.NONE;
         workbench.look(
                 "Looking at the spread from run to run",
-                (figures, progress) -> SpreadSeen.needed(runs, figures, matters),
-                now -> {
-                    if (runs.equals(lookedAt) && !now.isEmpty()) {
-                        needed = now;
-                        matrix.show(workbench.contentsProperty().get(), game(), needed);
+                (figures, progress) -> SpreadSeen.of(runs, figures, matters),
+                found -> {
+                    if (now.equals(lookedAt)) {
+                        seen = found;
+                        power.show(found.curve(), matters);
+                        offer(matters, scenes);
+                        matrix.show(workbench.contentsProperty().get(), game(), seen.needed());
                     }
                 });
+    }
+
+    /// Offers the number of runs that finds the difference that matters.
+    private void offer(double matters, List<Scene> scenes) {
+        offer.getChildren().clear();
+        seen.curve().ifPresent(curve -> {
+            int runs = curve.needed(matters);
+            String spread = "Runs may spread by %s %%: ".formatted(Numbers.text(curve.spread() * 100, 2));
+            if (runs > PowerCurve.MOST_RUNS) {
+                offer.getChildren()
+                        .add(Labels.of(spread + "more than %d a side.".formatted(PowerCurve.MOST_RUNS), "muted"));
+                return;
+            }
+            Button want = Buttons.quiet(
+                    "Want %d of every path".formatted(runs),
+                    "So many runs a side find the difference that matters",
+                    () -> want(Coverage.paths(workbench.contentsProperty().get(), scenes), scenes, runs));
+            want.setId("want-needed");
+            offer.getChildren().addAll(Labels.of(spread + "%d a side.".formatted(runs), "muted"), want);
+        });
     }
 
     private void plan() {

@@ -374,7 +374,7 @@ public final class Shell extends BorderPane {
     private PlanScreen plan() {
         PlanScreen made = plan;
         if (made == null) {
-            made = new PlanScreen(workbench, this::tell, () -> order.choose(Work.CAPTURE));
+            made = new PlanScreen(workbench, theme, this::tell, () -> order.choose(Work.CAPTURE));
             plan = made;
         }
         return made;

@@ -1,8 +1,11 @@
 package app.fluss.core.compare;
 
+import app.fluss.core.measure.Analysis;
 import app.fluss.core.measure.Figure;
+import app.fluss.core.measure.Measure;
 import app.fluss.core.measure.Moments;
 import java.util.Arrays;
+import java.util.List;
 import java.util.Optional;
 
 /// What the runs of one side give, with how sure that is from run to run.
@@ -12,6 +15,15 @@ import java.util.Optional;
 /// @param method welch where the spread is the side's own, borrowed where it is that of the scene
 /// @param why there is no interval, in words; empty if there is one
 public record Level(Figure figure, Optional<Interval> interval, Method method, String why) {
+    /// Of a side in its scene.
+    ///
+    /// @param side its runs
+    /// @param scene all groups of runs whose spread a side with few runs borrows
+    public static Level of(List<Analysis> side, Measure measure, List<List<Analysis>> scene) {
+        SideFigures figures = SideFigures.of(side, measure::of);
+        return of(figures.values(), figures.missing(), RunComparison.spread(scene, measure));
+    }
+
     /// Of a side.
     ///
     /// @param runs the figure of each run that has it

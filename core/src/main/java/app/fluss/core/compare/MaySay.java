@@ -57,7 +57,8 @@ public final class MaySay {
                             headline.method().title(),
                             grade(headline));
         }
-        return (said + rest(comparison)).strip();
+        String all = said + rest(comparison);
+        return Character.toUpperCase(all.charAt(0)) + all.substring(1);
     }
 
     private static String amount(Described measure, Difference difference) {

@@ -29,9 +29,23 @@ public final class Wilson {
     /// @param share 0 to 1
     /// @param effective how many independent trials they are worth, above 0
     public static Interval ofShare(double share, double effective) {
-        double squared = Z * Z / effective;
+        return ofShare(share, effective, Z);
+    }
+
+    /// The interval of a share of trials that come in spells: how many independent trials they are worth is itself
+    /// estimated, from so many spells, so Student's t takes the place of the normal quantile.
+    ///
+    /// @param share 0 to 1
+    /// @param effective how many independent trials they are worth, above 0
+    /// @param spells 0 or more; for none the trials count as they are
+    public static Interval ofSpells(double share, double effective, long spells) {
+        return ofShare(share, effective, spells == 0 ? Z : Student.reach((double) Math.max(1, spells - 1)));
+    }
+
+    private static Interval ofShare(double share, double effective, double z) {
+        double squared = z * z / effective;
         double middle = (share + squared / 2) / (1 + squared);
-        double half = Z / (1 + squared) * Math.sqrt(share * (1 - share) / effective + squared / 4 / effective);
+        double half = z / (1 + squared) * Math.sqrt(share * (1 - share) / effective + squared / 4 / effective);
         return new Interval(Math.max(0, middle - half), Math.min(1, middle + half));
     }
 }

@@ -2,6 +2,7 @@ package app.fluss.core.ladder;
 
 import app.fluss.core.bench.FactKey;
 import app.fluss.core.bench.Switched;
+import app.fluss.core.measure.Analysis;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -48,7 +49,10 @@ public record SettingLadder(FactKey setting, String stages, List<Rung> rungs, Kn
                         byValue.putIfAbsent(1.0, nativeRuns);
                     }
                     List<Rung> rungs = new ArrayList<>();
-                    byValue.forEach((value, of) -> rungs.add(Rung.of(value, of)));
+                    List<List<Analysis>> ladder = byValue.values().stream()
+                            .map(of -> of.stream().map(LadderRun::analysis).toList())
+                            .toList();
+                    byValue.forEach((value, of) -> rungs.add(Rung.of(value, of, ladder)));
                     found.add(new SettingLadder(setting, others.getOrDefault("stages", ""), rungs, Knee.of(rungs)));
                 }
             });

@@ -70,6 +70,7 @@ public record Reprojection(
         private long without;
         private long longest;
         private long images;
+        private long spells;
         private long[] missed = new long[64];
         private int length;
 
@@ -78,6 +79,7 @@ public record Reprojection(
         /// @param refreshes since the new image before, 0 or more
         void step(long refreshes) {
             row(Math.max(1, refreshes));
+            spells += refreshes > 1 ? 1 : 0;
             time[Math.clamp(refreshes - 1, 0, 2)] += refreshes;
             holds[(int) Math.min(refreshes, LONGEST_HOLD)]++;
             without += Math.max(0, refreshes - 1);
@@ -112,7 +114,7 @@ public record Reprojection(
                     without,
                     share(without, refreshes),
                     effective > 0
-                            ? Optional.of(Wilson.ofShare((double) without / refreshes, effective))
+                            ? Optional.of(Wilson.ofSpells((double) without / refreshes, effective, spells))
                             : Optional.empty(),
                     Figure.ofFinite(effective, NONE),
                     share(time[0], refreshes),

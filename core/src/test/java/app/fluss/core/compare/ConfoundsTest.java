@@ -105,7 +105,7 @@ class ConfoundsTest {
         List<Confound> found = Confounds.between(
                 List.of(run(Map.of("driver", "5", "quality", "high"))), List.of(run(Map.of())), Set.of());
         assertThat(found).extracting(Confound::kind).containsOnly(Confound.Kind.NOT_RECORDED);
-        assertThat(Confounds.notRecorded(found)).contains("driver, quality");
+        assertThat(Confounds.notRecorded(found)).contains("graphics driver, quality");
     }
 
     @Test

@@ -20,6 +20,7 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import org.junit.jupiter.api.Test;
 
 class SettingLadderTest {
@@ -120,7 +121,7 @@ class SettingLadderTest {
         Figure none = Figure.missing("not asked");
         List<Rung> rungs = new ArrayList<>();
         for (int i = 0; i < delivered.length; i++) {
-            rungs.add(new Rung(i + 1.0, 3, Figure.of(delivered[i]), none, none, none, none));
+            rungs.add(new Rung(i + 1.0, 3, Figure.of(delivered[i]), Optional.empty(), none, none, none, none));
         }
         return Knee.of(rungs);
     }

@@ -7,8 +7,7 @@ import org.junit.jupiter.api.Test;
 /// Sample sizes of Welch's test at the upper 80 % limit of the spread seen.
 class RepeatsWantedTest {
     /// Mean 100, sd 5 from three runs: it may be 10.58 (factor 2.1169365, scipy `chi2.ppf`). A difference of 20
-    /// is then
-    /// 1.89 standard deviations, for which the t test needs 6 a side (power 0.836; noncentral t, scipy).
+    /// is then 1.89 standard deviations, for which the t test needs 6 a side (power 0.836; noncentral t, scipy).
     @Test
     void theSpreadSeenSaysHowManyAreNeeded() {
         double[] runs = {95, 100, 105};
@@ -26,5 +25,15 @@ class RepeatsWantedTest {
     void oneRunShowsNoSpread() {
         assertThat(RepeatsWanted.of(new double[] {100}, 0.05).isKnown()).isFalse();
         assertThat(RepeatsWanted.of(new double[] {0, 0}, 0.05).isKnown()).isFalse();
+    }
+
+    /// The curve and the number are one calculation; runs add to what is found.
+    @Test
+    void theCurveSaysTheSame() {
+        PowerCurve curve = PowerCurve.of(0.03);
+        assertThat(curve.found()).isSortedAccordingTo((one, other) -> Double.compare(other, one));
+        assertThat(curve.needed(0.05)).isEqualTo(RepeatsNeeded.perSide(0.05 / 0.03, 0.8));
+        assertThat(curve.needed(1e-3)).isGreaterThan(PowerCurve.MOST_RUNS);
+        assertThat(curve.needed(10)).isEqualTo(3);
     }
 }

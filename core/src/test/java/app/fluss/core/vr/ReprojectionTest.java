@@ -13,6 +13,7 @@ import app.fluss.core.measure.DisplayMode;
 import app.fluss.core.measure.RefreshLedger;
 import app.fluss.core.measure.SyncMode;
 import java.util.Arrays;
+import java.util.SplittableRandom;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -79,6 +80,40 @@ class ReprojectionTest {
         assertThat(mixed.belowHalfTime().orNaN()).isCloseTo(4.0 / 7, within(1e-12));
         assertThat(mixed.longestSpell()).isEqualTo(3);
         assertThat(mixed.interval().orElseThrow().contains(4.0 / 7)).isTrue();
+    }
+
+    /// Misses in spells of 15 on average: refreshes are no independent draws, and the interval knows. Wilson's
+    /// own covers
+    /// about a third.
+    @Test
+    void spellsOfMissesAreNoIndependentDraws() {
+        SplittableRandom random = new SplittableRandom(6);
+        double truth = 15.0 / (15 + 285);
+        int held = 0;
+        int naive = 0;
+        for (int round = 0; round < 600; round++) {
+            Reprojection.Counter counter = new Reprojection.Counter();
+            long without = 0;
+            long all = 0;
+            while (all < 5400) {
+                // An image after a spell that lasts 1/15 likely to end at each refresh; else one at every refresh.
+                long step = 1;
+                if (random.nextDouble() < 1 / 285.0) {
+                    do {
+                        step++;
+                    } while (random.nextDouble() > 1 / 15.0);
+                }
+                counter.step(step);
+                without += step - 1;
+                all += step;
+            }
+            Reprojection seen = counter.counted(90);
+            held += seen.interval().orElseThrow().contains(truth) ? 1 : 0;
+            naive += Wilson.of(without, all).contains(truth) ? 1 : 0;
+            assertThat(seen.effectiveRefreshes().orNaN()).isLessThan(all / 5.0);
+        }
+        assertThat(held / 600.0).isBetween(0.92, 0.98);
+        assertThat(naive / 600.0).isLessThan(0.5);
     }
 
     @Test
