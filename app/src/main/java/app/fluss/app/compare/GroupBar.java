@@ -23,6 +23,8 @@ import javafx.scene.layout.FlowPane;
 final class GroupBar extends FlowPane {
     private static final Grouping PICK = new Grouping.ByHand(Set.of(), Set.of());
 
+    private static final double WIDE = 160;
+
     private final Workbench workbench;
     private final Theme theme;
     private final Consumer<Comparison> chosen;
@@ -38,6 +40,9 @@ final class GroupBar extends FlowPane {
         this.theme = theme;
         this.chosen = chosen;
         setId("group-bar");
+        // A choice asks for the room of its longest item, once it was opened.
+        by.setPrefWidth(WIDE);
+        against.setPrefWidth(WIDE);
         by.setTooltip(new Tooltip("What makes the groups: the path, or anything that is recorded of runs"));
         against.setTooltip(new Tooltip("The group that the others are held against"));
         by.valueProperty().subscribe((_, now) -> choose(now));

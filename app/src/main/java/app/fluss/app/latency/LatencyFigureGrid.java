@@ -75,6 +75,12 @@ final class LatencyFigureGrid extends GridPane {
                         .orElse(Numbers.MISSING),
                 "95 %, from order statistics; needs 6 samples."));
         lines.add(line("mean, ms", of.mean(), 2, "Mean of the samples."));
+        lines.add(new Line(
+                "its interval",
+                of.meanInterval()
+                        .map(interval -> Numbers.text(interval.low(), 1) + " – " + Numbers.text(interval.high(), 1))
+                        .orElse(Numbers.MISSING),
+                "95 % by Student's t. Of samples in coarse steps it says more than that of the median."));
         lines.add(line("sd, ms", of.sd(), 2, "Standard deviation, n − 1."));
         lines.add(line("MAD, ms", of.mad(), 2, "Median absolute deviation, unscaled."));
         lines.add(new Line(

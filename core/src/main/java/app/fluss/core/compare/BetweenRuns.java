@@ -87,6 +87,8 @@ final class BetweenRuns {
                 "",
                 // What stands leaves "no difference" out of both its intervals.
                 Math.max(plain.p(), ofLogs.map(Welch::p).orElse(0.0)),
+                plain.degreesOfFreedom(),
+                ofLogs.map(Welch::degreesOfFreedom).orElse(Double.NaN),
                 Math.min(a.length, b.length) >= FOR_SHIFT ? Optional.of(shift(a, b)) : Optional.empty());
     }
 
@@ -120,6 +122,8 @@ final class BetweenRuns {
                 Math.max(
                         Student.twoSided(log / error, scene.freedom()),
                         Student.twoSided(difference / plainError, scene.freedom())),
+                scene.freedom(),
+                scene.freedom(),
                 Optional.empty());
     }
 

@@ -85,7 +85,8 @@ public final class Confounds {
                 add(name, valuesA, valuesB, Confound.Kind.BETWEEN);
             } else if (valuesA.size() > 1 || valuesB.size() > 1) {
                 add(name, valuesA, valuesB, Confound.Kind.WITHIN);
-            } else if (!everywhere) {
+            } else if (!everywhere && !name.equals(RunFacts.LATENCY_BY)) {
+                // Where a side has no measured latency nothing is compared by it.
                 add(name, valuesA, valuesB, Confound.Kind.NOT_RECORDED);
             }
         }

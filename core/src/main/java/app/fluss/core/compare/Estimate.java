@@ -13,6 +13,9 @@ import java.util.Optional;
 /// @param borrowedFrom runs that the spread was borrowed from; 0 unless it was
 /// @param why there is no interval, in words; empty if there is one
 /// @param p the chance of such a difference where nothing differs; NaN without an interval
+/// @param freedom degrees of freedom of the interval of the difference; NaN without one, and where it is of
+///     another kind
+/// @param ratioFreedom the same of the ratio
 /// @param shift Hodges–Lehmann beside Welch, from four runs a side
 public record Estimate(
         Figure difference,
@@ -23,6 +26,8 @@ public record Estimate(
         int borrowedFrom,
         String why,
         double p,
+        double freedom,
+        double ratioFreedom,
         Optional<Shift> shift) {
     /// A shift that assumes no shape of distribution.
     ///
@@ -41,6 +46,8 @@ public record Estimate(
                 0,
                 why instanceof Figure.Missing(String words) ? words : "",
                 Double.NaN,
+                Double.NaN,
+                Double.NaN,
                 Optional.empty());
     }
 
@@ -55,6 +62,22 @@ public record Estimate(
                 0,
                 why,
                 Double.NaN,
+                Double.NaN,
+                Double.NaN,
                 Optional.empty());
+    }
+
+    /// The interval of the difference at another confidence; empty where it cannot be had.
+    ///
+    /// @param confidence above 0 and below 1
+    public Optional<Interval> intervalAt(double confidence) {
+        return freedom > 0 ? interval.map(ends -> ends.at(confidence, freedom)) : Optional.empty();
+    }
+
+    /// The interval of the ratio at another confidence; empty where it cannot be had.
+    ///
+    /// @param confidence above 0 and below 1
+    public Optional<Interval> ratioIntervalAt(double confidence) {
+        return ratioFreedom > 0 ? ratioInterval.map(ends -> ends.logAt(confidence, ratioFreedom)) : Optional.empty();
     }
 }

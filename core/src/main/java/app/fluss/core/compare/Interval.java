@@ -24,6 +24,21 @@ public record Interval(double low, double high) {
         return new Interval(low - by, high + by);
     }
 
+    /// The interval of another confidence, made of one by Student's t around the middle of it.
+    ///
+    /// @param freedom degrees of freedom that it rests on
+    /// @param confidence wanted, above 0 and below 1
+    Interval at(double confidence, double freedom) {
+        double factor = Student.reach(freedom, confidence) / Student.reach(freedom);
+        double middle = (low + high) / 2;
+        return new Interval(middle - factor * (middle - low), middle + factor * (high - middle));
+    }
+
+    /// The same for one that is even on logarithms.
+    Interval logAt(double confidence, double freedom) {
+        return BetweenRuns.exp(new Interval(Math.log(low), Math.log(high)).at(confidence, freedom));
+    }
+
     /// Whether a value lies in the interval, ends included.
     public boolean contains(double value) {
         return low <= value && value <= high;

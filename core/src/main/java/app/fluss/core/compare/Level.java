@@ -14,7 +14,24 @@ import java.util.Optional;
 /// @param interval 95 % by Student's t on logarithms
 /// @param method welch where the spread is the side's own, borrowed where it is that of the scene
 /// @param why there is no interval, in words; empty if there is one
-public record Level(Figure figure, Optional<Interval> interval, Method method, String why) {
+/// @param freedom degrees of freedom that the interval rests on; NaN without one
+/// @param logarithmic whether it is even on logarithms
+public record Level(
+        Figure figure, Optional<Interval> interval, Method method, String why, double freedom, boolean logarithmic) {
+    /// A figure without an interval.
+    ///
+    /// @param why in words
+    public static Level without(Figure figure, String why) {
+        return new Level(figure, Optional.empty(), Method.NONE, why, Double.NaN, false);
+    }
+
+    /// The interval at another confidence; empty where it cannot be had.
+    ///
+    /// @param confidence above 0 and below 1
+    public Optional<Interval> intervalAt(double confidence) {
+        return interval.map(ends -> logarithmic ? ends.logAt(confidence, freedom) : ends.at(confidence, freedom));
+    }
+
     /// Of a side in its scene.
     ///
     /// @param side its runs
@@ -42,7 +59,9 @@ public record Level(Figure figure, Optional<Interval> interval, Method method, S
                     Optional.of(
                             pooled(runs, scene.sd().orNaN(), scene.freedom()).holding(mean.orNaN())),
                     Method.BORROWED,
-                    "");
+                    "",
+                    scene.freedom(),
+                    true);
         }
         if (runs.length < 2) {
             return without(mean, scene.sd() instanceof Figure.Missing(String why) ? why : "");
@@ -51,11 +70,12 @@ public record Level(Figure figure, Optional<Interval> interval, Method method, S
         return sd < PooledSpread.ROUNDING
                 ? without(mean, "the runs are equal to the last digit recorded")
                 : new Level(
-                        mean, Optional.of(pooled(runs, sd, runs.length - 1).holding(mean.orNaN())), Method.WELCH, "");
-    }
-
-    private static Level without(Figure figure, String why) {
-        return new Level(figure, Optional.empty(), Method.NONE, why);
+                        mean,
+                        Optional.of(pooled(runs, sd, runs.length - 1).holding(mean.orNaN())),
+                        Method.WELCH,
+                        "",
+                        runs.length - 1,
+                        true);
     }
 
     /// Student's t on logarithms with a stated spread.
@@ -72,7 +92,12 @@ public record Level(Figure figure, Optional<Interval> interval, Method method, S
                 runs.length < 2 ? Double.NaN : Student.reach(runs.length - 1) * moments.sd() / Math.sqrt(runs.length);
         return half > 0
                 ? new Level(
-                        mean, Optional.of(new Interval(moments.mean() - half, moments.mean() + half)), Method.WELCH, "")
+                        mean,
+                        Optional.of(new Interval(moments.mean() - half, moments.mean() + half)),
+                        Method.WELCH,
+                        "",
+                        runs.length - 1,
+                        false)
                 : without(mean, "a figure that can be 0 has no spread to borrow");
     }
 }

@@ -126,6 +126,9 @@ public final class MaySay {
         String named = hold.stream().limit(NAMED).collect(Collectors.joining(", "));
         String more = hold.size() > NAMED ? " and %d more".formatted(hold.size() - NAMED) : "";
         return (hold.isEmpty() ? "" : " Also: %s%s.".formatted(named, more))
-                + (open == 0 ? "" : " %d of %d figures do not hold.".formatted(open, comparison.judged()));
+                + (open == 0
+                        ? ""
+                        : " %d of %d figures %s not hold."
+                                .formatted(open, comparison.judged(), open == 1 ? "does" : "do"));
     }
 }

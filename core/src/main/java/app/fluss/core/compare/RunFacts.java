@@ -21,13 +21,25 @@ import java.util.regex.Pattern;
 
 /// What is recorded of a run besides its figures, by which two runs may differ although nobody wanted them to.
 ///
+/// @param path its stages, in words
 /// @param setup what it was measured on
 /// @param analysis its figures
 /// @param simulated whether it comes from a simulation
 /// @param latencyBy what its latency was measured with and to which threshold, in words; empty if it was not
 /// @param sections its marked stretches
 public record RunFacts(
-        Setup setup, Analysis analysis, boolean simulated, Optional<String> latencyBy, List<Section> sections) {
+        String path,
+        Setup setup,
+        Analysis analysis,
+        boolean simulated,
+        Optional<String> latencyBy,
+        List<Section> sections) {
+    /// The name under which the path of a run stands.
+    public static final String PATH = "path";
+
+    /// The name under which it stands how latency was measured.
+    static final String LATENCY_BY = "latency by";
+
     /// What the first seconds of a run are for its temperature, ms. Our own convention.
     private static final double AT_THE_START_MS = 5000;
 
@@ -45,8 +57,9 @@ public record RunFacts(
         Map<BenchPart, String> items = new EnumMap<>(BenchPart.class);
         items.putAll(setup.items());
         items.forEach((part, name) -> named.put(part.title(), name));
+        named.put(PATH, path);
         named.put("evidence", simulated ? "simulated" : "measured");
-        latencyBy.ifPresent(by -> named.put("latency by", by));
+        latencyBy.ifPresent(by -> named.put(LATENCY_BY, by));
         return named;
     }
 

@@ -6,7 +6,8 @@ import org.hipparchus.distribution.continuous.TDistribution;
 /// intervals
 /// use it.
 public final class Student {
-    private static final double UPPER = 0.975;
+    /// The confidence of every interval that is shown.
+    static final double USUAL = 0.95;
 
     private Student() {}
 
@@ -14,7 +15,15 @@ public final class Student {
     ///
     /// @param freedom degrees of freedom, above 0
     public static double reach(double freedom) {
-        return new TDistribution(freedom).inverseCumulativeProbability(UPPER);
+        return reach(freedom, USUAL);
+    }
+
+    /// How many standard errors an interval of another confidence reaches to each side.
+    ///
+    /// @param freedom degrees of freedom, above 0
+    /// @param confidence above 0 and below 1
+    static double reach(double freedom, double confidence) {
+        return new TDistribution(freedom).inverseCumulativeProbability((1 + confidence) / 2);
     }
 
     /// The chance of a value at least so far from 0.

@@ -81,7 +81,7 @@ public final class LatencyDifference {
                 ? Figure.missing("latency was not measured")
                 : Figure.of(Moments.of(medians(runs)).mean());
         return new Difference.Side(
-                new Level(mean, Optional.empty(), Method.NONE, "see the difference"),
+                Level.without(mean, "see the difference"),
                 runs.size(),
                 runs.isEmpty() ? Optional.empty() : Optional.of(Grade.A),
                 Optional.empty());
@@ -107,6 +107,8 @@ public final class LatencyDifference {
                 0,
                 "",
                 beyondSteps ? Welch.of(a, towards(a, b, resolutionMs)).p() : 1,
+                welch.degreesOfFreedom(),
+                Double.NaN,
                 Optional.empty());
     }
 
@@ -131,6 +133,8 @@ public final class LatencyDifference {
                 interval.isPresent() ? Method.WITHIN_RUNS : Method.NONE,
                 0,
                 interval.isPresent() ? "" : "there are too few trials for an interval",
+                Double.NaN,
+                Double.NaN,
                 Double.NaN,
                 Optional.empty());
     }

@@ -131,6 +131,8 @@ public record ToggleFit(
                 0,
                 why,
                 p,
+                interval.isPresent() ? stretchesOff + stretchesOn - 3.0 : Double.NaN,
+                ratioInterval.isPresent() ? stretchesOff + stretchesOn - 3.0 : Double.NaN,
                 Optional.empty());
         return new Difference(
                 side(off, stretchesOff, grade), side(on, stretchesOn, grade), estimate, Double.NaN, false, "");
@@ -138,7 +140,7 @@ public record ToggleFit(
 
     private static Difference.Side side(Figure figure, int stretches, Grade grade) {
         return new Difference.Side(
-                new Level(figure, Optional.empty(), Method.NONE, "see the difference"),
+                Level.without(figure, "see the difference"),
                 stretches,
                 figure.isKnown() ? Optional.of(grade) : Optional.empty(),
                 Optional.empty());

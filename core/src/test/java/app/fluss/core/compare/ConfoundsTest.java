@@ -24,7 +24,8 @@ class ConfoundsTest {
     private static final Analysis NO_LOG = Analysis.withoutLog(AnalysisSettings.NONE);
 
     private static RunFacts run(Map<String, String> facts) {
-        return new RunFacts(Setup.EMPTY.withNamed(facts, FactSource.TYPED), NO_LOG, false, Optional.empty(), List.of());
+        return new RunFacts(
+                "native", Setup.EMPTY.withNamed(facts, FactSource.TYPED), NO_LOG, false, Optional.empty(), List.of());
     }
 
     private static List<Confound> between(String fact, String a, String b) {
@@ -169,6 +170,7 @@ class ConfoundsTest {
         Arrays.setAll(at, i -> i * 1000 / 60.0);
         Arrays.fill(warmth, temperature);
         return new RunFacts(
+                "native",
                 Setup.EMPTY,
                 Analysis.of(
                         FrameLog.presentedAt(at, at.length)

@@ -103,7 +103,7 @@ class FindingsTest {
                 .extracting(Finding::seen)
                 .containsExactlyInAnyOrder(
                         "graphics driver differs between the sides: 5 against 6.",
-                        "Not recorded for every run: quality, recorder.");
+                        "Not recorded for every run: quality, background recording.");
     }
 
     @Test

@@ -21,6 +21,8 @@ import java.util.Map;
 import java.util.SplittableRandom;
 import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
 
 class ToggleTest {
     private static final double MINUTE = 60_000;
@@ -36,7 +38,8 @@ class ToggleTest {
         return Arrays.stream(values).mapToObj(Figure::of).toList();
     }
 
-    /// Worked out elsewhere by the normal equations in plain arithmetic; t quantile 2.776445 for 4 degrees of freedom
+    /// Worked out elsewhere by the normal equations in plain arithmetic; t quantile 2.776445 for 4 degrees of
+    /// freedom
     /// (any table).
     @Test
     void theFitIsThatOfLeastSquares() {
@@ -62,7 +65,8 @@ class ToggleTest {
                 .isEmpty();
     }
 
-    /// Independent noise of 2 % and a drift of 3 % a minute: 95 % of the intervals hold the truth, within what 2000
+    /// Independent noise of 2 % and a drift of 3 % a minute: 95 % of the intervals hold the truth, within what
+    /// 2000
     /// draws
     /// allow.
     @Test
@@ -81,6 +85,35 @@ class ToggleTest {
                     : 0;
         }
         assertThat(held / 2000.0).isBetween(0.93, 0.97);
+    }
+
+    /// A level that wanders over seconds, and steady drift: stretches of 10 s in turn, 2 s after each switch
+    /// left out. What
+    /// wanders slower than a stretch cancels between neighbours, so the interval is then too wide rather than
+    /// too narrow.
+    @ParameterizedTest
+    @ValueSource(doubles = {0.3, 2, 5})
+    void theIntervalHoldsTheTruthWhereTheLevelWanders(double memoryS) {
+        SplittableRandom random = new SplittableRandom(12);
+        double rho = Math.exp(-1 / memoryS);
+        int held = 0;
+        for (int round = 0; round < 1000; round++) {
+            double[] values = new double[8];
+            double wander = random.nextGaussian();
+            for (int second = 0; second < 96; second++) {
+                wander = rho * wander + Math.sqrt(1 - rho * rho) * random.nextGaussian();
+                boolean on = second / 12 % 2 == 1;
+                double level = 60 * (on ? 1.2 : 1) * (1 - 3e-4 * second) * (1 + 0.05 * wander);
+                values[second / 12] += second % 12 < 2 ? 0 : level / 10;
+            }
+            held += ToggleFit.of(inTurn(8), figures(values))
+                            .ratioInterval()
+                            .orElseThrow()
+                            .contains(1.2)
+                    ? 1
+                    : 0;
+        }
+        assertThat(held / 1000.0).isGreaterThan(0.925);
     }
 
     @Test

@@ -4,6 +4,7 @@ import app.fluss.core.bench.BenchPart;
 import app.fluss.core.bench.FactKey;
 import app.fluss.core.bench.FactType;
 import app.fluss.core.bench.FactValue;
+import app.fluss.core.compare.RunFacts;
 import app.fluss.core.path.Chain;
 import app.fluss.files.study.DeliveryPath;
 import app.fluss.files.study.Run;
@@ -89,7 +90,7 @@ public sealed interface Grouping {
 
         @Override
         public Set<String> meant(List<Run> a, List<Run> b) {
-            Set<String> meant = new HashSet<>();
+            Set<String> meant = new HashSet<>(Set.of(RunFacts.PATH));
             a.forEach(run -> meant.addAll(run.path().chain().brings()));
             b.forEach(run -> meant.addAll(run.path().chain().brings()));
             return meant;
@@ -163,7 +164,7 @@ public sealed interface Grouping {
 
         @Override
         public Set<String> meant(List<Run> a, List<Run> b) {
-            return Set.of(fact);
+            return isSetting() ? Set.of(fact, RunFacts.PATH) : Set.of(fact);
         }
     }
 

@@ -147,6 +147,7 @@ public record Pair(
         List<RunFacts> facts = new ArrayList<>();
         for (Run run : runs) {
             facts.add(new RunFacts(
+                    run.path().chain().proposedName(),
                     run.setup(),
                     figures.of(run),
                     run.simulated(),
