@@ -53,6 +53,8 @@ module app.fluss.core {
     // What a cap and a multiplier would give.
     exports app.fluss.core.toggle;
     exports app.fluss.core.tune;
+    // What follows for a game.
+    exports app.fluss.core.verdict;
     // Pictures of clips.
     exports app.fluss.core.picture;
     // How far a long job is, and whether it goes on.

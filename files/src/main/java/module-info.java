@@ -30,6 +30,8 @@ module app.fluss.files {
     exports app.fluss.files.report;
     // Scenarios to simulate, and what a simulated bench would have written.
     exports app.fluss.files.simulated;
+    // What follows for the games of a study.
+    exports app.fluss.files.verdict;
     // The study file.
     exports app.fluss.files.study;
 }

@@ -21,6 +21,7 @@ import picocli.CommandLine.Spec;
         subcommands = {
             Analyze.class,
             Compare.class,
+            Decide.class,
             Latency.class,
             Video.class,
             Picture.class,

@@ -9,6 +9,7 @@ import app.fluss.core.bench.Setup;
 import app.fluss.core.measure.DisplayMode;
 import app.fluss.core.measure.SyncMode;
 import app.fluss.core.path.Chain;
+import app.fluss.core.path.StageKind;
 import app.fluss.core.work.Progress;
 import app.fluss.files.clip.StillFile;
 import app.fluss.files.log.FrameLogWriter;
@@ -33,6 +34,7 @@ import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.TreeMap;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
@@ -304,6 +306,55 @@ class FlussTest {
         assertThat(fluss("compare", study, "--by", "driver", "--baseline", "31.5", "--scene", "weir"))
                 .isZero();
         assertThat(out.toString()).contains("graphics driver 31.4 against graphics driver 31.5", "stands");
+    }
+
+    /// Three native runs and three that double the rate and add nothing to the base's cost: every rate holds,
+    /// latency is
+    /// not measured, so nothing is settled before it is.
+    @Test
+    void aStudyIsDecidedClaimByClaim() throws Exception {
+        Path file = folder.resolve("decide.fluss");
+        try (Study study = Study.open(file)) {
+            for (int i = 0; i < 6; i++) {
+                boolean on = i % 2 == 1;
+                Scenario scenario = on ? BENCH.with(Generator.interpolating(2, 1.2)) : BENCH;
+                Path log = Path.of(write("decide" + i + ".csv", scenario.withSeed(60 + i)));
+                study.addRun(
+                        new RunDraft(
+                                "Reedlight",
+                                "weir",
+                                on ? "engine 2x" : "native",
+                                on ? Chain.of(StageKind.ENGINE_GENERATION) : Chain.NATIVE,
+                                "run " + i,
+                                false,
+                                Setup.EMPTY.withDisplay(new DisplayMode(144, SyncMode.VRR), FactSource.TYPED),
+                                Double.NaN,
+                                Taking.UNRECORDED.at(i * 600_000L)),
+                        List.of(RunEvidence.of(EvidenceKinds.FRAME_LOG, log, Progress.NONE)),
+                        Progress.NONE);
+            }
+        }
+        assertThat(fluss("decide", file.toString(), "--school", "smooth-first", "--json"))
+                .isZero();
+        JsonNode path = json().at("/games/Reedlight/paths/engine 2x");
+        assertThat(path.get("verdict").asString()).isEqualTo("not_settled");
+        Map<String, String> states = new TreeMap<>();
+        path.get("claims")
+                .forEach(claim -> states.put(
+                        claim.get("measure").asString(), claim.get("state").asString()));
+        assertThat(states)
+                .containsEntry("base_rate", "holds")
+                .containsEntry("delivered_gain", "holds")
+                .containsEntry("native_rate", "holds")
+                .containsEntry("added_latency", "no_figure");
+        assertThat(path.at("/would_settle/0/words").asString()).contains("added latency");
+        out.getBuffer().setLength(0);
+        assertThat(fluss("decide", file.toString(), "--school", "rate-first")).isZero();
+        assertThat(out.toString()).contains("engine 2x: ", "delivered, of the refresh rate");
+        assertThat(fluss("decide", file.toString(), "--school", "fastest")).isEqualTo(3);
+        assertThat(err.toString()).contains("there is no school 'fastest'");
+        assertThat(fluss("decide", file.toString(), "--game", "Moor")).isEqualTo(3);
+        assertThat(err.toString()).contains("there is no game 'Moor'", "Reedlight");
     }
 
     @Test

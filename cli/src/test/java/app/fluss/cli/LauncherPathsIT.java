@@ -179,6 +179,9 @@ class LauncherPathsIT {
         assertThat(launched.run("compare", file.toString()).code())
                 .as("one path")
                 .isEqualTo(3);
+        JsonNode decided =
+                launched.good("decide", file.toString(), "--json").json().at("/games/Saltglass");
+        assertThat(decided.get("reason").asString()).as("one path").contains("native path and on another");
         assertThat(launched.good("check", file.toString()).out()).contains("2 runs");
         Path cut = Files.write(folder.resolve("cut.fluss"), new byte[300]);
         Launched.Ran ran = launched.run("check", cut.toString());

@@ -35,6 +35,14 @@ public record Estimate(
     /// @param interval 95 % by ranks, if there are enough runs
     public record Shift(double median, Optional<Interval> interval) {}
 
+    /// Two sides by their own spread.
+    ///
+    /// @param a the figure of each run of the baseline, one or more
+    /// @param b the figure of each run of the other side, one or more
+    public static Estimate of(double[] a, double[] b) {
+        return BetweenRuns.of(a, b, PooledSpread.NONE);
+    }
+
     /// Two sides that do not compare.
     static Estimate refused(Figure why) {
         return new Estimate(

@@ -41,6 +41,13 @@ public record Level(
         return of(figures.values(), figures.missing(), RunComparison.spread(scene, measure));
     }
 
+    /// Of figures worked out run by run, by their own spread.
+    ///
+    /// @param runs one each, finite
+    public static Level of(double[] runs) {
+        return of(runs, Figure.missing("no run has it"), PooledSpread.NONE);
+    }
+
     /// Of a side.
     ///
     /// @param runs the figure of each run that has it

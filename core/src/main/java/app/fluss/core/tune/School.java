@@ -4,17 +4,18 @@ import java.util.Comparator;
 import java.util.Locale;
 import java.util.Optional;
 
-/// What a practitioner wants of a game. The bounds are common practice, no source, and can be set.
+/// How a practitioner ranks what was tried. The bounds are those of [app.fluss.core.verdict.School], and can be
+/// set.
 public enum School {
     /// Aiming, rhythm, competition.
     RESPONSE_FIRST(
             "response first",
-            new Bounds(10, 60),
+            Bounds.of(app.fluss.core.verdict.School.RESPONSE_FIRST),
             Comparator.comparingDouble(School::rate).reversed().thenComparingDouble(TuneCell::addedMs)),
     /// Story, exploring, slow camera: evenness counts most.
     SMOOTH_FIRST(
             "smooth first",
-            new Bounds(40, 30, 40),
+            Bounds.of(app.fluss.core.verdict.School.SMOOTH_FIRST),
             Comparator.comparingDouble(School::roughness)
                     .thenComparing(Comparator.comparingDouble(School::rate).reversed())
                     .thenComparingDouble(TuneCell::addedMs)),

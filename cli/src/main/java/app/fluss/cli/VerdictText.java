@@ -1,0 +1,86 @@
+package app.fluss.cli;
+
+import app.fluss.core.compare.Interval;
+import app.fluss.core.measure.Figure;
+import app.fluss.core.verdict.Claim;
+import app.fluss.core.verdict.Rule;
+import app.fluss.core.verdict.Settle;
+import app.fluss.core.verdict.Verdict;
+import app.fluss.files.verdict.GameVerdicts;
+import java.util.List;
+import java.util.Locale;
+import java.util.Objects;
+
+/// Verdicts as plain text.
+final class VerdictText {
+    private static final double USUAL = 0.95;
+
+    private VerdictText() {}
+
+    static String of(List<GameVerdicts> games) {
+        StringBuilder text = new StringBuilder();
+        for (GameVerdicts game : games) {
+            text.append("%s, %s: %s%n"
+                    .formatted(
+                            game.game(),
+                            game.school().title(),
+                            game.without().isEmpty()
+                                    ? game.primary()
+                                            .map(path -> word(game, path) + " " + path)
+                                            .orElse("no path that may be used")
+                                    : game.without()));
+            game.paths().forEach((path, verdict) -> path(text, path, verdict));
+        }
+        return text.toString();
+    }
+
+    private static String word(GameVerdicts game, String path) {
+        return Objects.requireNonNull(game.paths().get(path)).word().title();
+    }
+
+    private static void path(StringBuilder text, String path, Verdict verdict) {
+        text.append("  %s: %s%s%n"
+                .formatted(
+                        path,
+                        verdict.word().title(),
+                        verdict.grade().map(grade -> ", grade " + grade).orElse("")));
+        for (Claim claim : verdict.claims()) {
+            text.append("    %-34s %s%n".formatted(claim.asked().rule().title(), claim(claim)));
+        }
+        if (!verdict.reserve().isEmpty()) {
+            text.append("    but: %s%n".formatted(verdict.reserve()));
+        }
+        for (String doubt : verdict.doubts()) {
+            text.append("    but: %s%n".formatted(doubt));
+        }
+        for (Settle settle : verdict.wouldSettle()) {
+            text.append("    → %s%n".formatted(settle.words()));
+        }
+    }
+
+    private static String claim(Claim claim) {
+        Rule rule = claim.asked().rule();
+        String bound =
+                (rule.atLeast() ? "≥ " : "≤ ") + number(rule, claim.asked().bound());
+        String value = switch (claim.held().value()) {
+            case Figure.Known(double known) ->
+                number(rule, known)
+                        + claim.held()
+                                .interval()
+                                .apply(USUAL)
+                                .map(ends -> ends(rule, ends))
+                                .orElse("");
+            case Figure.Missing _ -> "–";
+        };
+        return "%s %s: %s (%s)"
+                .formatted(bound, rule.unit(), value, claim.state().title());
+    }
+
+    private static String ends(Rule rule, Interval ends) {
+        return " [%s, %s]".formatted(number(rule, ends.low()), number(rule, ends.high()));
+    }
+
+    private static String number(Rule rule, double value) {
+        return String.format(Locale.ROOT, "%." + rule.decimals() + "f", value);
+    }
+}

@@ -1,0 +1,111 @@
+package app.fluss.core.verdict;
+
+import app.fluss.core.compare.Interval;
+import app.fluss.core.compare.Student;
+import app.fluss.core.measure.Figure;
+import app.fluss.core.plan.SpreadLimit;
+import java.util.Locale;
+import java.util.Optional;
+
+/// What would settle a claim.
+///
+/// @param kind more of the same, better evidence, or nothing
+/// @param scene where
+/// @param runs a side; 0 where runs alone would not
+/// @param words for people
+public record Settle(Kind kind, String scene, int runs, String words) {
+    /// What it takes.
+    public enum Kind {
+        /// More runs.
+        RUNS,
+        /// Better evidence.
+        EVIDENCE,
+        /// Nothing that anybody would measure: the figure is at the bound.
+        NOTHING
+    }
+
+    /// More runs a side than this nobody measures. Our own convention.
+    private static final int MOST = 20;
+
+    /// Of the normal quantile: what it settles is settled four times in five.
+    private static final double POWER = 0.8416;
+
+    private static final double USUAL = 0.95;
+
+    /// What would settle a claim; empty if it is settled.
+    static Optional<Settle> of(Claim claim) {
+        return switch (claim.state()) {
+            case HOLDS, HOLDS_WITH_WARNING, FAILS -> Optional.empty();
+            case NO_FIGURE -> Optional.of(new Settle(Kind.EVIDENCE, claim.scene(), 0, evidence(claim)));
+            case LIKELY, UNLIKELY -> Optional.of(better(claim));
+            case OPEN -> Optional.of(more(claim));
+        };
+    }
+
+    private static String evidence(Claim claim) {
+        String why = claim.held().value() instanceof Figure.Missing(String reason) ? reason : "";
+        return "%s: %s.".formatted(claim.asked().rule().title(), why);
+    }
+
+    private static Settle better(Claim claim) {
+        String title = claim.asked().rule().title();
+        return switch (claim.held().kind()) {
+            case READING ->
+                new Settle(
+                        Kind.EVIDENCE,
+                        claim.scene(),
+                        3,
+                        "%s rests on readings: log the frames of three runs a side.".formatted(title));
+            case ESTIMATE ->
+                new Settle(
+                        Kind.EVIDENCE,
+                        claim.scene(),
+                        3,
+                        "%s is estimated: measure it in three runs a side.".formatted(title));
+            case RUN_TO_RUN, BORROWED, TOGGLE, WITHIN ->
+                new Settle(
+                        Kind.RUNS,
+                        claim.scene(),
+                        3,
+                        "%s has no interval from run to run: three runs a side have one.".formatted(title));
+        };
+    }
+
+    /// So many runs a side that the interval no longer reaches the bound, should the spread be as large as it
+    /// may be.
+    private static Settle more(Claim claim) {
+        double value = claim.held().value().orNaN();
+        double distance = Math.abs(value - claim.asked().bound());
+        Interval now = claim.held().interval().apply(USUAL).orElseThrow();
+        int sides = claim.held().runsA() == 0 || claim.held().runsB() == 0 ? 1 : 2;
+        int runs = Math.max(2, fewest(claim.held()));
+        double half = (now.high() - now.low()) / 2;
+        double seen = half / reach(sides, runs);
+        double spread = SpreadLimit.upper(seen, sides * (runs - 1));
+        int needed = runs + 1;
+        while (needed <= MOST
+                && spread * (reach(sides, needed) + POWER * Math.sqrt((double) sides / needed)) > distance) {
+            needed++;
+        }
+        String far = String.format(
+                Locale.ROOT,
+                "%s is %.2f from the bound, ± %.2f",
+                claim.asked().rule().title(),
+                distance,
+                half);
+        return needed > MOST
+                ? new Settle(Kind.NOTHING, claim.scene(), 0, far + ": it is at the bound, and no number of runs tells.")
+                : new Settle(Kind.RUNS, claim.scene(), needed, far + ": %d runs a side tell.".formatted(needed));
+    }
+
+    /// Half of an interval, in standard deviations from run to run.
+    private static double reach(int sides, int runs) {
+        return Student.reach(sides * (runs - 1.0)) * Math.sqrt((double) sides / runs);
+    }
+
+    private static int fewest(Held held) {
+        return held.runsA() == 0 || held.runsB() == 0
+                ? Math.max(held.runsA(), held.runsB())
+                : Math.min(held.runsA(), held.runsB());
+    }
+}

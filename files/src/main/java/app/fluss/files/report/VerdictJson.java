@@ -1,0 +1,77 @@
+package app.fluss.files.report;
+
+import app.fluss.core.compare.Interval;
+import app.fluss.core.measure.Figure;
+import app.fluss.core.measure.Grade;
+import app.fluss.core.verdict.Claim;
+import app.fluss.core.verdict.Settle;
+import app.fluss.core.verdict.Verdict;
+import app.fluss.files.verdict.GameVerdicts;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import tools.jackson.databind.node.ArrayNode;
+import tools.jackson.databind.node.ObjectNode;
+
+/// Verdicts as JSON.
+public final class VerdictJson {
+    private static final double USUAL = 0.95;
+
+    private VerdictJson() {}
+
+    /// The games of a study.
+    public static ObjectNode of(List<GameVerdicts> all) {
+        ObjectNode node = Json.object();
+        ObjectNode games = node.putObject("games");
+        for (GameVerdicts one : all) {
+            ObjectNode game = games.putObject(one.game());
+            game.put("school", one.school().id());
+            game.put("primary", one.primary().orElse(null));
+            game.put("reason", one.without().isEmpty() ? null : one.without());
+            ObjectNode paths = game.putObject("paths");
+            one.paths().forEach((path, verdict) -> put(paths.putObject(path), verdict));
+        }
+        return node;
+    }
+
+    private static void put(ObjectNode node, Verdict verdict) {
+        node.put("verdict", word(verdict.word().name()));
+        node.put("scene", verdict.scene().orElse(null));
+        node.put("grade", verdict.grade().map(Grade::name).orElse(null));
+        ArrayNode claims = node.putArray("claims");
+        verdict.claims().forEach(claim -> put(claims.addObject(), claim));
+        ArrayNode settle = node.putArray("would_settle");
+        for (Settle one : verdict.wouldSettle()) {
+            settle.addObject()
+                    .put("kind", word(one.kind().name()))
+                    .put("scene", one.scene())
+                    .put("runs", one.runs())
+                    .put("words", one.words());
+        }
+        node.put("reserve", verdict.reserve().isEmpty() ? null : verdict.reserve());
+        verdict.doubts().forEach(node.putArray("doubts")::add);
+        node.putNull("settings");
+        node.putNull("attribution");
+    }
+
+    private static void put(ObjectNode node, Claim claim) {
+        Optional<Interval> interval = claim.held().interval().apply(USUAL);
+        node.put("measure", word(claim.asked().rule().name()));
+        node.put("rule", claim.asked().rule().atLeast() ? "at_least" : "at_most");
+        node.put("bound", claim.asked().bound());
+        node.put("source", claim.asked().source());
+        Json.put(node, "value", claim.held().value());
+        Json.put(node, "ci", interval);
+        node.put("state", word(claim.state().name()));
+        node.put("kind", word(claim.held().kind().name()));
+        node.put("scene", claim.scene());
+        node.putArray("runs").add(claim.held().runsA()).add(claim.held().runsB());
+        node.put("reason", claim.held().value() instanceof Figure.Missing(String why) ? why : null);
+        ArrayNode flips = node.putArray("flips_at");
+        claim.flipsAt().forEach(flips::add);
+    }
+
+    private static String word(String name) {
+        return name.toLowerCase(Locale.ROOT);
+    }
+}
