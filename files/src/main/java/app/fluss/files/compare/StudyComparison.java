@@ -4,7 +4,6 @@ import app.fluss.core.compare.Difference;
 import app.fluss.core.compare.MaySay;
 import app.fluss.core.compare.Overall;
 import app.fluss.core.compare.RunComparison;
-import app.fluss.core.measure.Analysis;
 import app.fluss.core.measure.Figure;
 import app.fluss.core.measure.Measure;
 import app.fluss.core.toggle.ToggleComparison;
@@ -88,17 +87,13 @@ public record StudyComparison(Grouping by, List<OfScene> scenes, List<OverScenes
                     throw new IllegalArgumentException("there is no scene '%s'; the study has: %s"
                             .formatted(wanted, String.join(", ", names.values())));
                 });
-        Map<Run, Analysis> kept = new HashMap<>();
-        Pair.Figures figures = run -> analysis(study, run, kept);
         List<OfScene> scenes = new ArrayList<>();
         for (Map.Entry<Long, String> scene : names.entrySet()) {
             if (only.isEmpty() || isScene(scene.getValue(), only.get())) {
                 List<Run> ofScene = runs.stream()
                         .filter(run -> run.sceneId() == scene.getKey())
                         .toList();
-                OfScene compared =
-                        scene(study, scene.getValue(), Pair.of(ofScene, grouping, baseline), ofScene, figures);
-                kept.clear(); // no run is of two scenes
+                OfScene compared = scene(study, scene.getValue(), Pair.of(ofScene, grouping, baseline), ofScene);
                 if (!compared.compared.isEmpty() || !compared.toggled.isEmpty()) {
                     scenes.add(compared);
                 }
@@ -130,19 +125,8 @@ public record StudyComparison(Grouping by, List<OfScene> scenes, List<OverScenes
         return names;
     }
 
-    private static Analysis analysis(Study study, Run run, Map<Run, Analysis> kept) throws StudyException {
-        Analysis known = kept.get(run);
-        if (known == null) {
-            known = run.hasLog()
-                    ? Analysis.of(study.log(run).all(), run.settings())
-                    : Analysis.withoutLog(run.settings());
-            kept.put(run, known);
-        }
-        return known;
-    }
-
-    private static OfScene scene(Study study, String name, List<Pair> pairs, List<Run> runs, Pair.Figures figures)
-            throws StudyException {
+    private static OfScene scene(Study study, String name, List<Pair> pairs, List<Run> runs) throws StudyException {
+        SceneFigures figures = new SceneFigures(study);
         List<Compared> compared = new ArrayList<>();
         for (Pair pair : pairs) {
             compared.add(new Compared(pair, pair.compare(study, figures)));

@@ -22,6 +22,7 @@ import app.fluss.core.verdict.Verdict;
 import app.fluss.core.vr.Reprojection;
 import app.fluss.files.compare.Grouping;
 import app.fluss.files.compare.Pair;
+import app.fluss.files.compare.SceneFigures;
 import app.fluss.files.study.Game;
 import app.fluss.files.study.Run;
 import app.fluss.files.study.Scene;
@@ -94,8 +95,7 @@ public record GameVerdicts(String game, School school, Map<String, Verdict> path
             kind = kind.or(() -> ofScene.stream()
                     .flatMap(run -> run.setup().value(FactKey.GAME_KIND).stream())
                     .findFirst());
-            Map<Run, Analysis> kept = new HashMap<>();
-            Pair.Figures figures = run -> analysis(study, run, kept);
+            SceneFigures figures = new SceneFigures(study);
             for (Pair pair : Pair.of(ofScene, new Grouping.ByPath(), Optional.empty())) {
                 RunComparison compared = pair.compare(study, figures);
                 cases.computeIfAbsent(pair.level(), _ -> new ArrayList<>()).add(judged(scene, pair, compared, figures));
@@ -111,17 +111,6 @@ public record GameVerdicts(String game, School school, Map<String, Verdict> path
                 school,
                 verdicts,
                 verdicts.isEmpty() ? "no scene of this game has runs on the native path and on another" : "");
-    }
-
-    private static Analysis analysis(Study study, Run run, Map<Run, Analysis> kept) throws StudyException {
-        Analysis known = kept.get(run);
-        if (known == null) {
-            known = run.hasLog()
-                    ? Analysis.of(study.log(run).all(), run.settings())
-                    : Analysis.withoutLog(run.settings());
-            kept.put(run, known);
-        }
-        return known;
     }
 
     /// What of the runs is wrong, so that nothing can be used because of them.
