@@ -2,7 +2,6 @@ package app.fluss.cli;
 
 import app.fluss.core.compare.Difference;
 import app.fluss.core.compare.GenerationMeasure;
-import app.fluss.core.compare.Holm;
 import app.fluss.core.compare.Interval;
 import app.fluss.core.compare.MaySay;
 import app.fluss.core.compare.Overall;
@@ -134,7 +133,7 @@ final class PlainText {
             }
         }
         text.append("%d intervals were looked at; %.1f of them would leave out 0 by chance.%n"
-                .formatted(study.intervals(), Holm.LEVEL * study.intervals()));
+                .formatted(study.intervals(), study.byChance()));
         return text.toString();
     }
 

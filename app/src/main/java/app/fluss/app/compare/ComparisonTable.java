@@ -7,7 +7,6 @@ import app.fluss.app.theme.Numbers;
 import app.fluss.app.theme.Theme;
 import app.fluss.core.compare.Difference;
 import app.fluss.core.compare.Difference.Side;
-import app.fluss.core.compare.Holm;
 import app.fluss.core.compare.Interval;
 import app.fluss.core.compare.Method;
 import app.fluss.core.compare.RunComparison;
@@ -120,7 +119,7 @@ final class ComparisonTable extends VBox {
         String judged = runs.judged() == 0
                 ? "No figure has an interval from run to run: bold needs one."
                 : "Full and bold: stands with all %d figures judged together (Holm); by chance %s would leave 0 out."
-                        .formatted(runs.judged(), Numbers.text(Holm.LEVEL * runs.judged(), 1));
+                        .formatted(runs.judged(), Numbers.text(runs.byChance(), 1));
         return String.join("; ", parts) + ". " + judged;
     }
 

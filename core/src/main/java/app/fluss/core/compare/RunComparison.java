@@ -158,6 +158,11 @@ public record RunComparison(
                 .count();
     }
 
+    /// How many of them would leave "no difference" out of their interval by chance if nothing differed.
+    public double byChance() {
+        return Holm.LEVEL * judged();
+    }
+
     /// The figure of every run that has it, in order.
     public static double[] values(List<Analysis> runs, Measure measure) {
         return SideFigures.values(

@@ -86,7 +86,7 @@ final class ComparisonFindings {
                         scale ? FindingCode.SCALE_CHANGED : FindingCode.CONFOUND,
                         "%s differs %s: %s against %s."
                                 .formatted(
-                                        confound.title(),
+                                        capital(confound.title()),
                                         confound.kind().title(),
                                         stated(confound.a()),
                                         stated(confound.b()))));
@@ -95,6 +95,10 @@ final class ComparisonFindings {
         Confounds.notRecorded(confounds)
                 .ifPresent(names -> found.add(
                         Finding.of(FindingCode.CONFOUND, "Not recorded for every run: %s.".formatted(names))));
+    }
+
+    private static String capital(String words) {
+        return Character.toUpperCase(words.charAt(0)) + words.substring(1);
     }
 
     /// A gain that is no larger than what the baseline moved by itself is no gain.

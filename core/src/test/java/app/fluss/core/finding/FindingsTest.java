@@ -102,7 +102,7 @@ class FindingsTest {
                 .filteredOn(finding -> finding.code().equals("confound"))
                 .extracting(Finding::seen)
                 .containsExactlyInAnyOrder(
-                        "graphics driver differs between the sides: 5 against 6.",
+                        "Graphics driver differs between the sides: 5 against 6.",
                         "Not recorded for every run: quality, background recording.");
     }
 

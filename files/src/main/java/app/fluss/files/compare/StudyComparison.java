@@ -197,6 +197,14 @@ public record StudyComparison(Grouping by, List<OfScene> scenes, List<OverScenes
         return List.copyOf(overall);
     }
 
+    /// How many of its intervals would leave "no difference" out by chance if nothing differed.
+    public double byChance() {
+        return scenes.stream()
+                .flatMap(scene -> scene.compared.stream())
+                .mapToDouble(one -> one.comparison.byChance())
+                .sum();
+    }
+
     /// How many intervals of a difference there are.
     public int intervals() {
         return (int) scenes.stream()

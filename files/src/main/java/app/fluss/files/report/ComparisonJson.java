@@ -6,7 +6,6 @@ import app.fluss.core.compare.Drift;
 import app.fluss.core.compare.Estimate;
 import app.fluss.core.compare.GenerationFigures;
 import app.fluss.core.compare.GenerationMeasure;
-import app.fluss.core.compare.Holm;
 import app.fluss.core.compare.Interval;
 import app.fluss.core.compare.Method;
 import app.fluss.core.compare.Overall;
@@ -184,7 +183,7 @@ public final class ComparisonJson {
                     .forEach((measure, figures) -> put(one.putObject(measure.comparisonKey()), figures, "scenes"));
         }
         node.put("intervals", study.intervals());
-        node.put("by_chance", Holm.LEVEL * study.intervals());
+        node.put("by_chance", study.byChance());
         return node;
     }
 
