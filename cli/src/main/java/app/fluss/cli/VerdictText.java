@@ -20,10 +20,11 @@ final class VerdictText {
     static String of(List<GameVerdicts> games) {
         StringBuilder text = new StringBuilder();
         for (GameVerdicts game : games) {
-            text.append("%s, %s: %s%n"
+            text.append("%s, %s (%s): %s%n"
                     .formatted(
                             game.game(),
                             game.school().title(),
+                            game.school().whatFor(),
                             game.without().isEmpty()
                                     ? game.primary()
                                             .map(path -> word(game, path) + " " + path)

@@ -4,17 +4,12 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 import static org.assertj.core.api.Assertions.withinPercentage;
 
-import app.fluss.core.measure.DisplayMode;
-import app.fluss.core.measure.SyncMode;
 import app.fluss.files.clip.StillFile;
 import app.fluss.files.log.FrameLogWriter;
 import app.fluss.files.simulated.ReadyScenario;
 import app.fluss.sim.Simulation;
-import app.fluss.sim.scenario.Display;
-import app.fluss.sim.scenario.Game;
 import app.fluss.sim.scenario.Generator;
 import app.fluss.sim.scenario.Scenario;
-import app.fluss.sim.scenario.Work;
 import java.io.ByteArrayOutputStream;
 import java.io.PrintWriter;
 import java.io.StringWriter;
@@ -25,17 +20,11 @@ import java.util.ArrayList;
 import java.util.List;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.io.TempDir;
 import picocli.CommandLine;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 
-class FlussTest {
-    @TempDir
-    Path folder;
-
-    private final StringWriter out = new StringWriter();
-    private final StringWriter err = new StringWriter();
+class FlussTest extends CommandTest {
     private String off = "";
     private String on = "";
 
@@ -43,23 +32,6 @@ class FlussTest {
     void simulate() throws Exception {
         off = write("native.csv", BENCH);
         on = write("generated.csv", BENCH.with(Generator.interpolating(2, 1.2)));
-    }
-
-    private String write(String name, Scenario scenario) throws Exception {
-        Path file = folder.resolve(name);
-        FrameLogWriter.write(Simulation.run(scenario).log(), file);
-        return file.toString();
-    }
-
-    private int fluss(String... args) {
-        CommandLine line = Fluss.commandLine();
-        line.setOut(new PrintWriter(out));
-        line.setErr(new PrintWriter(err));
-        return line.execute(args);
-    }
-
-    private JsonNode json() {
-        return JsonMapper.builder().build().readTree(out.toString());
     }
 
     @Test
@@ -192,12 +164,6 @@ class FlussTest {
         assertThat(json()).hasSize(2);
         assertThat(json().get(1).at("/refresh/hz").isNull()).isTrue();
     }
-
-    private static final Scenario BENCH = Scenario.of(
-            4,
-            20,
-            Game.of(new Work(4, 0.1, 0.9, 1, 20), new Work(12, 0.1, 0.9, 1, 20)),
-            Display.of(new DisplayMode(144, SyncMode.VRR)));
 
     @Test
     void comparePrintsTheContractWithIntervals() throws Exception {

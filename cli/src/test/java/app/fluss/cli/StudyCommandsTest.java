@@ -9,60 +9,22 @@ import app.fluss.core.measure.SyncMode;
 import app.fluss.core.path.Chain;
 import app.fluss.core.path.StageKind;
 import app.fluss.core.work.Progress;
-import app.fluss.files.log.FrameLogWriter;
 import app.fluss.files.study.EvidenceKinds;
 import app.fluss.files.study.RunDraft;
 import app.fluss.files.study.RunEvidence;
 import app.fluss.files.study.Study;
 import app.fluss.files.study.Taking;
-import app.fluss.sim.Simulation;
-import app.fluss.sim.scenario.Display;
-import app.fluss.sim.scenario.Game;
 import app.fluss.sim.scenario.Generator;
 import app.fluss.sim.scenario.Scenario;
-import app.fluss.sim.scenario.Work;
-import java.io.PrintWriter;
-import java.io.StringWriter;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.io.TempDir;
-import picocli.CommandLine;
 import tools.jackson.databind.JsonNode;
-import tools.jackson.databind.json.JsonMapper;
 
 /// What the command line says of a study: compared group by group, and decided claim by claim.
-class StudyCommandsTest {
-    private static final Scenario BENCH = Scenario.of(
-            4,
-            20,
-            Game.of(new Work(4, 0.1, 0.9, 1, 20), new Work(12, 0.1, 0.9, 1, 20)),
-            Display.of(new DisplayMode(144, SyncMode.VRR)));
-
-    @TempDir
-    Path folder;
-
-    private final StringWriter out = new StringWriter();
-    private final StringWriter err = new StringWriter();
-
-    private String write(String name, Scenario scenario) throws Exception {
-        Path file = folder.resolve(name);
-        FrameLogWriter.write(Simulation.run(scenario).log(), file);
-        return file.toString();
-    }
-
-    private int fluss(String... args) {
-        CommandLine line = Fluss.commandLine();
-        line.setOut(new PrintWriter(out));
-        line.setErr(new PrintWriter(err));
-        return line.execute(args);
-    }
-
-    private JsonNode json() {
-        return JsonMapper.builder().build().readTree(out.toString());
-    }
+class StudyCommandsTest extends CommandTest {
 
     /// Three native runs on each of two drivers, one of each switched in place; the same on another scene.
     private Path study() throws Exception {
@@ -117,8 +79,7 @@ class StudyCommandsTest {
     }
 
     /// Three native runs and three that double the rate and add nothing to the base's cost: every rate holds,
-    /// latency is
-    /// not measured, so nothing is settled before it is.
+    /// latency is not measured, so nothing is settled before it is.
     @Test
     void aStudyIsDecidedClaimByClaim() throws Exception {
         Path file = folder.resolve("decide.fluss");

@@ -61,9 +61,8 @@ record Ending(
         edits.finish(attempt, draft(outcome, reason), this::evidence, judged, switches(), failed);
     }
 
-    /// What was marked beside a log that grew. Without a log they belong to the readings; a log that was not seen to
-    /// grow
-    /// has a clock that nobody knows.
+    /// What was marked beside a log that grew. Without a log they belong to the readings; a log that was not
+    /// seen to grow has a clock that nobody knows.
     private List<ToggleMark> switches() {
         return log.isPresent() && !Double.isNaN(aheadMs) ? PadSwitches.of(attempt.entries(), aheadMs) : List.of();
     }

@@ -31,8 +31,7 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 
 /// One side against the baseline, measure by measure: each with the runs that have it, how many and at which
-/// grade, and
-/// below the table what must be known to read it. A measure that neither side has is left out.
+/// grade, and below the table what must be known to read it. A measure that neither side has is left out.
 final class ComparisonTable extends VBox {
     private static final int STRIP = 4;
     private static final int COLUMNS = 8;

@@ -13,8 +13,7 @@ import javafx.scene.canvas.GraphicsContext;
 import javafx.scene.text.TextAlignment;
 
 /// Runs a side against the difference that they find: a column for each number of runs, as high as the smallest
-/// difference
-/// found with 80 % power, and the difference that matters as a line across. Full columns find it.
+/// difference found with 80 % power, and the difference that matters as a line across. Full columns find it.
 final class PowerView extends CanvasView {
     private static final double LEFT = 44;
     private static final double FOOT = 34;

@@ -12,9 +12,7 @@ import java.util.OptionalLong;
 import java.util.stream.Stream;
 
 /// How the baseline moved by itself over a session, and how much of that lies between the sides. It can be told
-/// only
-/// where
-/// runs of the baseline surround those of the other side.
+/// only where runs of the baseline surround those of the other side.
 ///
 /// @param measure the rate that is looked at
 /// @param state whether it could be told
@@ -141,9 +139,7 @@ public record Drift(Measure measure, State state, Optional<Slope> perHour, Optio
     }
 
     /// From the middle of the baseline's runs to that of the others, hours; what lies beyond the baseline's
-    /// runs counts
-    /// as
-    /// at their end.
+    /// runs counts as at their end.
     private static double gap(List<Timed> natives, List<Timed> others) {
         double first = begins(natives);
         double last = ends(natives);

@@ -4,9 +4,7 @@ import app.fluss.core.measure.Figure;
 
 /// What generation costs and gives. With b0 and d0 the native rendered and delivered rate, b1, p1 and d1 the
 /// rendered, presented and delivered rate with generation, and m the multiplier as set, each ratio one of
-/// geometric
-/// means
-/// over runs:
+/// geometric means over runs:
 ///
 /// @param baseCost `1 - b1/b0`, share of the native rendered rate that was lost
 /// @param foundMultiplier `p1/b1`

@@ -6,8 +6,7 @@ import java.util.Optional;
 /// 95 % intervals of what generation costs and gives, from run to run; each empty where it cannot be had.
 ///
 /// Base cost, gain and efficiency are ratios of the two sides and take their intervals. The found multiplier
-/// and the
-/// generated share lie within one side and take that of its runs.
+/// and the generated share lie within one side and take that of its runs.
 ///
 /// @param baseCost of [GenerationFigures#baseCost]
 /// @param foundMultiplier of [GenerationFigures#foundMultiplier]

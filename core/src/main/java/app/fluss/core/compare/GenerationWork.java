@@ -10,9 +10,7 @@ import java.util.Set;
 import java.util.stream.Collectors;
 
 /// What generation costs and gives, of the runs that have the rates for it: a multiplier is made of two rates
-/// of the
-/// same
-/// runs, so those that have the most of the three rates count.
+/// of the same runs, so those that have the most of the three rates count.
 ///
 /// @param figures what it costs and gives
 /// @param intervals how sure that is

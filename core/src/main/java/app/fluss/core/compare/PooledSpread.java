@@ -6,9 +6,7 @@ import java.util.Arrays;
 import java.util.List;
 
 /// How much a figure differs from run to run in a scene, whatever the path: a side with few runs borrows it.
-/// Pooled
-/// over
-/// all paths with repeats, on logarithms, so as a share of the figure.
+/// Pooled over all paths with repeats, on logarithms, so as a share of the figure.
 ///
 /// @param sd standard deviation of the logarithms; missing where it cannot be borrowed, with the reason
 /// @param freedom degrees of freedom that it rests on

@@ -20,8 +20,7 @@ import java.util.stream.Stream;
 /// @param note what must be known to read it; empty if nothing
 record Sides(SideFigures a, SideFigures b, Optional<Figure> difference, String note) {
     /// A counter that is further than this from what its own log presents does not count presented images. As
-    /// with all
-    /// counters: our own convention.
+    /// with all counters: our own convention.
     private static final double SAME_RATE = 0.05;
 
     /// Ratios that are closer than this share look alike.

@@ -19,8 +19,7 @@ final class Steadiness {
     private Steadiness() {}
 
     /// The rate of a run, with what its seconds leave open: the standard error of their mean, with as many
-    /// seconds as
-    /// they are worth where each is like the one before.
+    /// seconds as they are worth where each is like the one before.
     ///
     /// @return empty for what is no rate, without a log, and where too few effective seconds remain
     static Optional<Interval> of(Analysis run, Measure measure) {

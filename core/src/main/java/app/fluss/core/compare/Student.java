@@ -3,8 +3,7 @@ package app.fluss.core.compare;
 import org.hipparchus.distribution.continuous.TDistribution;
 
 /// Student's t ("The probable error of a mean", Biometrika 6 (1908) 1-25, from memory), as two-sided 95 %
-/// intervals
-/// use it.
+/// intervals use it.
 public final class Student {
     /// The confidence of every interval that is shown.
     static final double USUAL = 0.95;

@@ -11,8 +11,7 @@ import java.util.Set;
 ///
 /// @param multiplier images presented per rendered image as set on side b; NaN if not stated
 /// @param scene all runs of the scene that count, group by group, both sides among them: a side with few runs
-///     borrows
-///     their spread. Empty for the two sides alone
+///     borrows their spread. Empty for the two sides alone
 /// @param confounds recorded facts that differ and should not; empty where no facts were looked at
 /// @param wanted measures to compare besides the rates
 /// @param latency what was measured of the latency of both sides; empty if nothing was

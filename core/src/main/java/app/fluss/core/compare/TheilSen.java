@@ -6,9 +6,8 @@ import java.util.Optional;
 import org.hipparchus.distribution.continuous.NormalDistribution;
 
 /// The median of the slopes between all pairs of points: a line that a few odd points do not turn. Theil 1950,
-/// with the
-/// interval of Sen ("Estimates of the regression coefficient based on Kendall's tau", Journal of the American
-/// Statistical Association 63 (1968) 1379-1389, from memory).
+/// with the interval of Sen ("Estimates of the regression coefficient based on Kendall's tau", Journal of the
+/// American Statistical Association 63 (1968) 1379-1389, from memory).
 ///
 /// @param slope the median; NaN unless two points differ in `x`
 /// @param interval 95 %; empty where no two points differ in `x`

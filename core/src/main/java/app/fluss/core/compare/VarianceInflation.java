@@ -3,10 +3,8 @@ package app.fluss.core.compare;
 import app.fluss.core.measure.Moments;
 
 /// By how much the variance of a mean is larger than if its values knew nothing of each other: `1 + 2 Σ ρ_k`,
-/// summed to
-/// the first autocorrelation that is not above 0 (Geyer, "Practical Markov Chain Monte Carlo", Statistical
-/// Science 7
-/// (1992) 473-483, from memory, for where to stop).
+/// summed to the first autocorrelation that is not above 0 (Geyer, "Practical Markov Chain Monte Carlo",
+/// Statistical Science 7 (1992) 473-483, from memory, for where to stop).
 public final class VarianceInflation {
     private static final int MOST_LAGS = 20_000;
     private static final int WORD = 64;

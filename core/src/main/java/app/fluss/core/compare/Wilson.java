@@ -3,9 +3,8 @@ package app.fluss.core.compare;
 import org.hipparchus.distribution.continuous.NormalDistribution;
 
 /// The 95 % interval of a share: Wilson's score interval without continuity correction (Wilson, "Probable
-/// inference,
-/// the law of succession, and statistical inference", Journal of the American Statistical Association 22 (1927)
-/// 209-212, from memory).
+/// inference, the law of succession, and statistical inference", Journal of the American Statistical
+/// Association 22 (1927) 209-212, from memory).
 public final class Wilson {
     private static final double Z = new NormalDistribution().inverseCumulativeProbability(0.975);
 

@@ -3,9 +3,8 @@ package app.fluss.core.finding;
 import java.util.Locale;
 
 /// Everything that Fluss can notice: how much it matters, what it is about, what it says in one line, why it
-/// matters
-/// and what to do. A finding is made of a code and of what was seen; where it knows better what to do, it says so
-/// itself. `docs/findings.md` is made of this list.
+/// matters and what to do. A finding is made of a code and of what was seen; where it knows better what to do,
+/// it says so itself. `docs/findings.md` is made of this list.
 public enum FindingCode {
     /// Time stamps equal the one before.
     DUPLICATE_TIMES(

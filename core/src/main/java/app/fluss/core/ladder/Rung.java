@@ -16,8 +16,7 @@ import java.util.function.Function;
 /// @param runs how many there are
 /// @param deliveredFps delivered rate, /s
 /// @param deliveredInterval 95 % of that from run to run, with the spread of the ladder where a rung has few
-///     runs; empty if
-///     there is none
+///     runs; empty if there is none
 /// @param lowFps 1 % low by percentile, /s
 /// @param unevenMs mean motion timing error, ms
 /// @param latencyMs from input to light, ms

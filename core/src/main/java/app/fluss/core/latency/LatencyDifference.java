@@ -17,9 +17,7 @@ import java.util.List;
 import java.util.Optional;
 
 /// What a path adds to the latency of another. From three runs a side the unit is the run's median, by Welch;
-/// below
-/// that
-/// the trials, by Hodges–Lehmann, which speaks of these runs only.
+/// below that the trials, by Hodges–Lehmann, which speaks of these runs only.
 public final class LatencyDifference {
     private static final int MOST = 2000;
     private static final String NOT_MEASURED = "latency was not measured on both sides";

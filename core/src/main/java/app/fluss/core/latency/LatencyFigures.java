@@ -47,8 +47,7 @@ public record LatencyFigures(
     }
 
     /// Works them out. The median of samples that come in steps may be half a step off whatever their number,
-    /// so its
-    /// interval is wider by that.
+    /// so its interval is wider by that.
     ///
     /// @param samplesMs one for each trial; NaN for a missed one
     /// @param resolutionMs the step in which they come, ms; 0 for none

@@ -110,9 +110,7 @@ public record Chain(List<Stage> stages) {
     }
 
     /// The same and what comes with its stages, as the names by which runs record them: a stream brings its
-    /// link and
-    /// its
-    /// client along.
+    /// link and its client along.
     public Set<String> brings() {
         Set<String> names = new TreeSet<>();
         changes().forEach(key -> names.add(key.id()));

@@ -10,10 +10,14 @@ import java.util.TreeMap;
 import org.jspecify.annotations.Nullable;
 
 /// How the pictures of a clip differ, and which of them are distinct. By motion, as [MotionGroups] tells it; older
-/// evidence holds plain differences of brightness, which are told as they were then: their logarithms fall into two
-/// groups, repeats and changes, and the threshold lies where the spread within the groups is least (Otsu, "A threshold
-/// selection method from gray-level histograms", IEEE Transactions on Systems, Man, and Cybernetics 9 (1979) 62-66,
-/// from memory). A look over two pictures tells noise from motion: noise is no larger over two than over one, motion
+/// evidence holds plain differences of brightness, which are told as they were then: their logarithms fall into
+/// two
+/// groups, repeats and changes, and the threshold lies where the spread within the groups is least (Otsu, "A
+/// threshold
+/// selection method from gray-level histograms", IEEE Transactions on Systems, Man, and Cybernetics 9 (1979)
+/// 62-66,
+/// from memory). A look over two pictures tells noise from motion: noise is no larger over two than over one,
+/// motion
 /// is.
 public final class PictureDifferences {
     private static final double APART = 1.35;
@@ -108,9 +112,8 @@ public final class PictureDifferences {
         return rates;
     }
 
-    /// The pictures that can be told apart as images of a log of their own, each presented when it is first shown, ms
-    /// from
-    /// the clip's begin; empty where they could not be counted.
+    /// The pictures that can be told apart as images of a log of their own, each presented when it is first
+    /// shown, ms from the clip's begin; empty where they could not be counted.
     ///
     /// @param fps pictures a second of the clip, 1 or more
     /// @throws IllegalStateException before there are three pictures
@@ -202,7 +205,8 @@ public final class PictureDifferences {
         return logs;
     }
 
-    /// Where repeats and changes part; NaN if there is one group. Where few pictures repeat, or some change far more
+    /// Where repeats and changes part; NaN if there is one group. Where few pictures repeat, or some change far
+    /// more
     /// than others, the spread within groups is least elsewhere: then the widest gap is taken below which
     /// pictures do repeat.
     private double split() {

@@ -5,12 +5,10 @@ import org.hipparchus.distribution.continuous.BetaDistribution;
 import org.hipparchus.distribution.continuous.NormalDistribution;
 
 /// How many runs a side Welch's test of two means needs to find a difference, two-sided at 5 %, where both
-/// sides spread
-/// alike. Exact: with as many runs on both sides its statistic is that of the t test, noncentral t with `2n - 2`
-/// degrees
-/// of freedom, and the limit that it must pass follows from the share that one side has of both sample
-/// variances, which
-/// is beta distributed and independent of the statistic (our own derivation; checked by simulation).
+/// sides spread alike. Exact: with as many runs on both sides its statistic is that of the t test, noncentral t
+/// with `2n - 2` degrees of freedom, and the limit that it must pass follows from the share that one side has
+/// of both sample variances, which is beta distributed and independent of the statistic (our own derivation;
+/// checked by simulation).
 public final class RepeatsNeeded {
     /// Power that is usually wanted: {@value}. Common practice, Cohen 1988 (from memory).
     public static final double USUAL_POWER = 0.8;
@@ -78,8 +76,7 @@ public final class RepeatsNeeded {
     }
 
     /// The smallest difference that so many runs a side find with [#USUAL_POWER], in standard deviations from
-    /// run to
-    /// run.
+    /// run to run.
     ///
     /// @param perSide runs a side, 2 or more
     public static double detectable(int perSide) {

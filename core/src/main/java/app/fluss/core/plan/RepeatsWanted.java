@@ -11,9 +11,7 @@ public final class RepeatsWanted {
     private RepeatsWanted() {}
 
     /// Runs a side that find a difference with 80 % power, two-sided at 5 %, should the spread be as large as
-    /// it may
-    /// be;
-    /// at least [#TO_BEGIN_WITH].
+    /// it may be; at least [#TO_BEGIN_WITH].
     ///
     /// @param values the figure of each run so far
     /// @param matters share of their mean from which a difference matters, above 0

@@ -3,9 +3,8 @@ package app.fluss.core.plan;
 import org.hipparchus.distribution.continuous.ChiSquaredDistribution;
 
 /// How large a spread may be that was seen in a few runs. A plan that takes it for the spread has at least the
-/// power
-/// that
-/// it promises in four of five cases; one that takes the spread seen itself does so in fewer than half.
+/// power that it promises in four of five cases; one that takes the spread seen itself does so in fewer than
+/// half.
 public final class SpreadLimit {
     /// Share of cases in which the true spread lies below the limit: {@value}. Our own convention.
     static final double SURE = 0.8;

@@ -15,10 +15,8 @@ import java.util.stream.IntStream;
 import org.hipparchus.stat.regression.OLSMultipleLinearRegression;
 
 /// One figure of the stretches of a run, regressed on the path and on time: `y = a + b · on + c · t` by least
-/// squares,
-/// on
-/// logarithms where all are above 0. Steady drift is so taken out. Student's t with n − 3 degrees of freedom, from
-/// three stretches of each.
+/// squares, on logarithms where all are above 0. Steady drift is so taken out. Student's t with n − 3 degrees
+/// of freedom, from three stretches of each.
 ///
 /// @param off the figure with the path off, at the middle of the run
 /// @param on the figure with the path on, at the middle of the run

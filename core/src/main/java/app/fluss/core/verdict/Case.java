@@ -13,7 +13,6 @@ import java.util.Optional;
 /// @param weight how heavy it is
 /// @param comparison its runs against the native ones
 /// @param latency what it adds from input to light; missing without a figure
-/// @param latencyEstimated whether that was worked out and not measured
 /// @param makesImages whether it generates
 /// @param refreshHz what its display shows at most, /s; NaN if it is not stated
 /// @param further figures that no comparison of frames has: of a headset, of a battery
@@ -22,7 +21,6 @@ public record Case(
         Section.Weight weight,
         RunComparison comparison,
         Difference latency,
-        boolean latencyEstimated,
         boolean makesImages,
         double refreshHz,
         Map<Rule, Held> further) {
@@ -40,7 +38,7 @@ public record Case(
         return switch (rule) {
             case BASE_RATE -> makesImages ? Optional.of(base()) : Optional.empty();
             case NATIVE_RATE -> makesImages ? Optional.of(level(rate(), false)) : Optional.empty();
-            case ADDED_LATENCY -> Optional.of(added());
+            case ADDED_LATENCY -> Optional.of(Held.difference(latency));
             case DELIVERED_GAIN -> Optional.of(Held.ratio(comparison.measure(rate())));
             case DELIVERED_RATE -> Optional.of(level(rate(), true));
             case DELIVERED_OF_REFRESH ->
@@ -69,11 +67,6 @@ public record Case(
     private Held level(Measure measure, boolean path) {
         Difference compared = comparison.measure(measure);
         return Held.level(path ? compared.b() : compared.a(), path, value -> value);
-    }
-
-    private Held added() {
-        Held held = Held.difference(latency);
-        return latencyEstimated ? held.estimated() : held;
     }
 
     /// The rate of the path: delivered, else what a counter claimed.

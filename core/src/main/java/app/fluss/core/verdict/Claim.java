@@ -11,8 +11,7 @@ import java.util.Optional;
 /// @param held the figure
 /// @param state whether it holds
 /// @param flipsAt the bounds at which the state would change, the stricter first: between holding and open,
-///     between open and
-///     failing; one where the figure has no interval, none where there is no figure
+///     between open and failing; one where the figure has no interval, none where there is no figure
 /// @param scene where it is judged
 public record Claim(Asked asked, Held held, State state, List<Double> flipsAt, String scene) {
     private static final double USUAL = 0.95;
@@ -57,10 +56,8 @@ public record Claim(Asked asked, Held held, State state, List<Double> flipsAt, S
     }
 
     /// Judges. To hold, a claim needs its own 95 % (an intersection-union decision: Berger, "Multiparameter
-    /// hypothesis
-    /// testing and acceptance sampling", Technometrics 24 (1982) 295-300, from memory); to fail, for one
-    /// failing claim
-    /// settles the verdict, its interval is widened for their number.
+    /// hypothesis testing and acceptance sampling", Technometrics 24 (1982) 295-300, from memory); to fail, for
+    /// one failing claim settles the verdict, its interval is widened for their number.
     ///
     /// @param claims how many claims the school makes
     /// @param scene where

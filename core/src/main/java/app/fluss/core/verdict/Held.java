@@ -120,9 +120,4 @@ public record Held(
                 runsA,
                 runsB);
     }
-
-    /// The same, worked out and not measured.
-    public Held estimated() {
-        return new Held(value, _ -> Optional.empty(), Kind.ESTIMATE, grade, runsA, runsB);
-    }
 }

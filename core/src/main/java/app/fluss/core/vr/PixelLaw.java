@@ -12,13 +12,10 @@ import java.util.Optional;
 /// squares to runs at two or more render scales. `a` is what a frame takes whatever its size.
 ///
 /// A frame's time is like the one before, so each run's mean has the standard error of the means of its blocks
-/// of two
-/// seconds (batch means; Law and Kelton, "Simulation Modeling and Analysis", from memory). The weights are one
-/// over its
-/// square. Where three or more runs lie further from the line than that explains, errors are widened by what is
-/// left
-/// (Birge, "The calculation of errors by the method of least squares", Physical Review 40 (1932) 207-227, from
-/// memory).
+/// of two seconds (batch means; Law and Kelton, "Simulation Modeling and Analysis", from memory). The weights
+/// are one over its square. Where three or more runs lie further from the line than that explains, errors are
+/// widened by what is left (Birge, "The calculation of errors by the method of least squares", Physical Review
+/// 40 (1932) 207-227, from memory).
 public final class PixelLaw {
     private static final double BLOCK_MS = 2000;
     private static final int FEWEST_BLOCKS = 5;
@@ -178,8 +175,7 @@ public final class PixelLaw {
     }
 
     /// How many times the rate of a reference a number of pixels gives: the ratio of two unrounded times. Never
-    /// divide
-    /// rounded figures.
+    /// divide rounded figures.
     ///
     /// @param megapixels above 0
     /// @param reference pixels of the reference, millions, above 0

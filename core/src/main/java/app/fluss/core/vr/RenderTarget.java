@@ -8,8 +8,7 @@ import java.util.List;
 import java.util.Optional;
 
 /// What an application draws for a headset: both eyes' panels, the margin that lenses take, and the render
-/// scale on
-/// top.
+/// scale on top.
 ///
 /// @param eyeWidthPx panel width for an eye, px, above 0
 /// @param eyeHeightPx panel height for an eye, px, above 0

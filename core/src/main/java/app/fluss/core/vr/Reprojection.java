@@ -17,8 +17,7 @@ import java.util.Optional;
 /// @param withoutNewImage of those, without a new image
 /// @param share of those, 0 to 1
 /// @param interval 95 % of the share, by Wilson with the effective number of refreshes: misses come in spells.
-///     Empty
-///     without a refresh
+///     Empty without a refresh
 /// @param effectiveRefreshes how many independent refreshes they are worth
 /// @param fullTime share of the time in which each refresh brought a new image, by the interval between new images
 /// @param halfTime share in which each second one did

@@ -11,10 +11,8 @@ import java.util.SplittableRandom;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
 /// How often intervals of differences, ratios and levels hold the truth, over runs whose seconds are made here
-/// from
-/// plain
-/// definitions. The suite draws 2000 a cell (standard error 0.5 points), `bench/coverage.sh` as many as wanted.
-/// wanted.
+/// from plain definitions. The suite draws 2000 a cell (standard error 0.5 points), `bench/coverage.sh` as many
+/// as wanted. wanted.
 
 class CoverageTest {
     private static final int ROUNDS = 2000;

@@ -103,8 +103,7 @@ class DifferenceTest {
     }
 
     /// Figures of one comparison hang together, and many are judged: 6 % of comparisons of the same may claim
-    /// one. 400
-    /// draws have a standard error of 1.1 points.
+    /// one. 400 draws have a standard error of 1.1 points.
     @Test
     void theSameAgainstTheSameSeldomClaimsAnything() {
         assertThat(FamilyWise.share(3, 400)).isLessThan(0.075);

@@ -114,8 +114,7 @@ class RunComparisonTest {
     }
 
     /// Runs at 70, 71, 72 and 100, 101, 102 /s: 1 /s from run to run, which may be 1.56 /s (upper 80 % limit
-    /// with 4
-    /// degrees of freedom); 3.55 /s is then 2.3 standard deviations.
+    /// with 4 degrees of freedom); 3.55 /s is then 2.3 standard deviations.
     @Test
     void theSpreadFromRunToRunSaysHowManyAreNeeded() {
         List<Analysis> a = List.of(claimed(70), claimed(71), claimed(72));

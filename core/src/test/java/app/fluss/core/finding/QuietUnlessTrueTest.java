@@ -31,8 +31,7 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
 
 /// Findings that say what a figure rests on: each with a case that calls for it and one, as like it as can be,
-/// that
-/// does not.
+/// that does not.
 class QuietUnlessTrueTest {
     private static final AnalysisSettings AT_120 =
             AnalysisSettings.NONE.withDisplay(new DisplayMode(120, SyncMode.FIFO));
@@ -111,9 +110,7 @@ class QuietUnlessTrueTest {
     }
 
     /// The 1 % low of 900 images rests on 9, that of 902 on 10; the 0.1 % low of 9002 on 10, that of 1500 on 2,
-    /// and
-    /// below
-    /// 1000 there is none.
+    /// and below 1000 there is none.
     @Test
     void aTailIsWeakBelowTenFrames() {
         assertThat(weakTails(900)).isEqualTo(1);

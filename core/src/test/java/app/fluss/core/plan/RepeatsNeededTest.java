@@ -15,9 +15,8 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
-/// Computed with scipy 1.10.1 and 1.17.1 (noncentral t), checked by numerical integration; 64 and 26 are also the
-/// tabled values for
-/// d = 0.5 and 0.8 (Cohen 1988, from memory).
+/// Computed with scipy 1.10.1 and 1.17.1 (noncentral t), checked by numerical integration; 64 and 26 are also
+/// the tabled values for d = 0.5 and 0.8 (Cohen 1988, from memory).
 class RepeatsNeededTest {
     /// The t test of equal variances: what Welch's test comes to where its limit does not depend on the samples.
     @ParameterizedTest

@@ -39,8 +39,7 @@ class ToggleTest {
     }
 
     /// Worked out elsewhere by the normal equations in plain arithmetic; t quantile 2.776445 for 4 degrees of
-    /// freedom
-    /// (any table).
+    /// freedom (any table).
     @Test
     void theFitIsThatOfLeastSquares() {
         ToggleFit fit = ToggleFit.of(inTurn(7), figures(60, 101, 58.5, 99.2, 57.9, 97.5, 56.8));
@@ -66,9 +65,7 @@ class ToggleTest {
     }
 
     /// Independent noise of 2 % and a drift of 3 % a minute: 95 % of the intervals hold the truth, within what
-    /// 2000
-    /// draws
-    /// allow.
+    /// 2000 draws allow.
     @Test
     void theIntervalHoldsTheTruth() {
         SplittableRandom random = new SplittableRandom(8);
@@ -88,9 +85,8 @@ class ToggleTest {
     }
 
     /// A level that wanders over seconds, and steady drift: stretches of 10 s in turn, 2 s after each switch
-    /// left out. What
-    /// wanders slower than a stretch cancels between neighbours, so the interval is then too wide rather than
-    /// too narrow.
+    /// left out. What wanders slower than a stretch cancels between neighbours, so the interval is then too
+    /// wide rather than too narrow.
     @ParameterizedTest
     @ValueSource(doubles = {0.3, 2, 5})
     void theIntervalHoldsTheTruthWhereTheLevelWanders(double memoryS) {

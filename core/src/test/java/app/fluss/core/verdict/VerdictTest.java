@@ -115,14 +115,7 @@ class VerdictTest {
     private static Case scene(String name, Section.Weight weight, Map<Rule, Held> figures) {
         RunComparison nothing = RunComparison.of(List.of(read(60)), List.of(read(100)), Terms.PLAIN.withMultiplier(2));
         return new Case(
-                name,
-                weight,
-                nothing,
-                LatencyDifference.estimated(Figure.missing("not measured")),
-                false,
-                true,
-                144,
-                figures);
+                name, weight, nothing, LatencyDifference.estimated(Figure.missing("not measured")), true, 144, figures);
     }
 
     private static Map<Rule, Held> good() {

@@ -19,9 +19,8 @@ class PixelLawTest {
     private static final Offset<Double> EXACT = within(1e-9);
 
     /// Two points of equal weight: the line goes through both, and the variances are those of a sum of two
-    /// independent
-    /// means. Derived by hand: at 20 Mpx the prediction is 2 · y2 - y1, its standard error
-    /// sqrt(4 + 1) · 0.1 ms; the 0.975 quantile of t with 38 degrees of freedom is 2.024394 (tables).
+    /// independent means. Derived by hand: at 20 Mpx the prediction is 2 · y2 - y1, its standard error sqrt(4 +
+    /// 1) · 0.1 ms; the 0.975 quantile of t with 38 degrees of freedom is 2.024394 (tables).
     @Test
     void twoScalesMakeALine() {
         PixelLaw law = PixelLaw.of(List.of(new Point(4, 6, 0.1, 20), new Point(12, 14, 0.1, 20)));
@@ -76,8 +75,7 @@ class PixelLawTest {
     }
 
     /// 95 % intervals hold the truth in 95 % of 200 seeds, within what chance allows (184 to 197 of 200 with 95
-    /// %, and
-    /// blocks of two seconds are not quite independent where frames are much alike).
+    /// %, and blocks of two seconds are not quite independent where frames are much alike).
     @ParameterizedTest
     @CsvSource({"2, 0.5", "2, 0.9", "3, 0.9"})
     void predictionsCoverTheTruth(int scales, double likeness) {

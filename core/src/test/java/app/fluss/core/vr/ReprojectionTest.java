@@ -83,8 +83,7 @@ class ReprojectionTest {
     }
 
     /// Misses in spells of 15 on average: refreshes are no independent draws, and the interval knows. Wilson's
-    /// own covers
-    /// about a third.
+    /// own covers about a third.
     @Test
     void spellsOfMissesAreNoIndependentDraws() {
         SplittableRandom random = new SplittableRandom(6);

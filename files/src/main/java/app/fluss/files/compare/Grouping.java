@@ -26,8 +26,7 @@ public sealed interface Grouping {
     /// Where a run stands.
     ///
     /// @param within the chain that it is compared within: only runs of one chain differ in a fact alone.
-    ///     Native where
-    ///     all runs of a scene are compared
+    ///     Native where all runs of a scene are compared
     /// @param level the group
     record Place(Chain within, String level) {}
 
@@ -222,9 +221,7 @@ public sealed interface Grouping {
     }
 
     /// The grouping of that name: `path`, a fact by its name in files or for people, an item such as `rig`, or
-    /// a fact
-    /// of
-    /// the analyst's own.
+    /// a fact of the analyst's own.
     ///
     /// @throws IllegalArgumentException if no run has it recorded, with those that differ between runs
     static Grouping named(String name, List<Run> runs) {

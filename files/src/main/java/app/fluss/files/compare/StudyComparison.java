@@ -141,8 +141,7 @@ public record StudyComparison(Grouping by, List<OfScene> scenes, List<OverScenes
     }
 
     /// A run against itself with the path switched off. Switches are on the time of its log, else of its
-    /// readings, else
-    /// of its clip.
+    /// readings, else of its clip.
     ///
     /// @return empty for a run on one path, and where nothing of it is timed
     public static Optional<ToggleComparison> toggled(Study study, Run run) throws StudyException {

@@ -131,7 +131,6 @@ public record GameVerdicts(String game, School school, Map<String, Verdict> path
                 scene.weight(),
                 compared,
                 latency,
-                false,
                 first.path().chain().stages().stream()
                         .anyMatch(stage -> stage.kind().isGenerator()),
                 first.display().map(mode -> mode.refreshHz()).orElse(Double.NaN),
