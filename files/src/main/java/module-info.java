@@ -22,6 +22,8 @@ module app.fluss.files {
     exports app.fluss.files.clip;
     // Runs of a study against runs of it.
     exports app.fluss.files.compare;
+    // What is known of a run beside its frames.
+    exports app.fluss.files.known;
     // Latency samples, sensor traces and sound.
     exports app.fluss.files.latency;
     // Packets of links, and link probes.

@@ -13,7 +13,7 @@ import app.fluss.core.measure.Grade;
 import app.fluss.core.measure.Section;
 import app.fluss.core.path.Chain;
 import app.fluss.core.path.StageKind;
-import app.fluss.core.vr.HeadsetSchool;
+import app.fluss.core.verdict.School;
 import app.fluss.files.simulated.ReadyScenario;
 import app.fluss.files.study.Run;
 import app.fluss.files.study.Study;
@@ -118,8 +118,8 @@ class HeadsetJobTest extends WindowTest {
         interact(() -> bound.setText("many"));
         until(() -> assertThat(words(look("#headset-tune"))).contains("0 to 100 %"));
         @SuppressWarnings("unchecked")
-        ChoiceBox<HeadsetSchool> school = (ChoiceBox<HeadsetSchool>) look("#headset-school");
-        interact(() -> school.setValue(HeadsetSchool.STEADY_HALF));
+        ChoiceBox<School> school = (ChoiceBox<School>) look("#headset-school");
+        interact(() -> school.setValue(School.STEADY_HALF_RATE));
         settle();
         until(() -> assertThat(words(look("#headset-tune"))).isNotEqualTo(full).contains("★"));
     }

@@ -2,13 +2,13 @@ package app.fluss.app;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import app.fluss.app.model.StreamWork;
 import app.fluss.core.finding.Finding;
 import app.fluss.core.measure.Grade;
 import app.fluss.core.path.Chain;
 import app.fluss.core.path.StageKind;
 import app.fluss.core.stream.blame.Cause;
 import app.fluss.core.stream.blame.ClientHitch;
+import app.fluss.files.known.StreamWork;
 import app.fluss.files.link.ProbeFile;
 import app.fluss.files.simulated.ReadyScenario;
 import app.fluss.files.study.Study;

@@ -1,6 +1,5 @@
 package app.fluss.cli;
 
-import app.fluss.core.verdict.School;
 import app.fluss.files.log.InputException;
 import app.fluss.files.report.Json;
 import app.fluss.files.report.VerdictJson;
@@ -48,8 +47,9 @@ final class Decide implements Callable<Integer> {
     @Option(
             names = "--school",
             paramLabel = "S",
-            description = "response-first, smooth-first, rate-first, full-rate-only, steady-half-rate or hours-first"
-                    + " (default: by the kind of each game).")
+            description = "response-first, smooth-first, rate-first, full-rate-only, steady-half-rate, hours-first,"
+                    + " picture-first or one of the study's own (default: the one chosen for each game, else by"
+                    + " its kind).")
     private @Nullable String school;
 
     @Option(names = "--json", description = "Print JSON.")
@@ -63,10 +63,8 @@ final class Decide implements Callable<Integer> {
         PrintWriter out = spec.commandLine().getOut();
         try (Study study = Study.open(file)) {
             study.notices().forEach(spec.commandLine().getErr()::println);
-            List<GameVerdicts> verdicts = GameVerdicts.of(
-                    study,
-                    Optional.ofNullable(game),
-                    Optional.ofNullable(school).map(School::named));
+            List<GameVerdicts> verdicts =
+                    GameVerdicts.of(study, Optional.ofNullable(game), Optional.ofNullable(school));
             out.print(json ? Json.text(VerdictJson.of(verdicts)) : VerdictText.of(verdicts));
         } catch (IllegalArgumentException e) {
             throw new InputException(file, 0, 0, String.valueOf(e.getMessage()), "a game and a school that there are");

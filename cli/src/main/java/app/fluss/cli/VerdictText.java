@@ -9,7 +9,6 @@ import app.fluss.core.verdict.Verdict;
 import app.fluss.files.verdict.GameVerdicts;
 import java.util.List;
 import java.util.Locale;
-import java.util.Objects;
 
 /// Verdicts as plain text.
 final class VerdictText {
@@ -25,18 +24,18 @@ final class VerdictText {
                             game.game(),
                             game.school().title(),
                             game.school().whatFor(),
-                            game.without().isEmpty()
+                            game.cases().without().isEmpty()
                                     ? game.primary()
                                             .map(path -> word(game, path) + " " + path)
                                             .orElse("no path that may be used")
-                                    : game.without()));
+                                    : game.cases().without()));
             game.paths().forEach((path, verdict) -> path(text, path, verdict));
         }
         return text.toString();
     }
 
     private static String word(GameVerdicts game, String path) {
-        return Objects.requireNonNull(game.paths().get(path)).word().title();
+        return game.verdict(path).word().title();
     }
 
     private static void path(StringBuilder text, String path, Verdict verdict) {
@@ -48,8 +47,15 @@ final class VerdictText {
         for (Claim claim : verdict.claims()) {
             text.append("    %-34s %s%n".formatted(claim.asked().rule().title(), claim(claim)));
         }
-        if (!verdict.reserve().isEmpty()) {
-            text.append("    but: %s%n".formatted(verdict.reserve()));
+        verdict.settings()
+                .ifPresent(known -> text.append("    with: %s (%s)%n"
+                        .formatted(
+                                known.words(),
+                                known.isEstimated()
+                                        ? "estimated, until a run at these settings exists"
+                                        : known.path())));
+        for (String reserve : verdict.reserves()) {
+            text.append("    but: %s%n".formatted(reserve));
         }
         for (String doubt : verdict.doubts()) {
             text.append("    but: %s%n".formatted(doubt));
@@ -82,6 +88,8 @@ final class VerdictText {
     }
 
     private static String number(Rule rule, double value) {
-        return String.format(Locale.ROOT, "%." + rule.decimals() + "f", value);
+        return rule.isShare()
+                ? String.format(Locale.ROOT, "%." + (rule.decimals() - 2) + "f %%", value * 100)
+                : String.format(Locale.ROOT, "%." + rule.decimals() + "f", value);
     }
 }

@@ -9,11 +9,12 @@ import app.fluss.core.measure.Analysis;
 import app.fluss.core.measure.AnalysisSettings;
 import app.fluss.core.measure.DisplayMode;
 import app.fluss.core.measure.SyncMode;
-import app.fluss.core.tune.Bounds;
 import app.fluss.core.tune.CapGrid;
-import app.fluss.core.tune.School;
 import app.fluss.core.tune.TuneBench;
 import app.fluss.core.tune.TuneCell;
+import app.fluss.core.verdict.Asked;
+import app.fluss.core.verdict.Rule;
+import app.fluss.core.verdict.School;
 import app.fluss.core.work.Progress;
 import app.fluss.sim.scenario.Clicks;
 import app.fluss.sim.scenario.Display;
@@ -66,7 +67,7 @@ class CapGridAgainstTruthTest {
         TuneBench bench = new TuneBench(
                 COST_MS, ownCard, ownCard ? SLOT.copyMs(2560, 1440, 4) : 0, mode, TuneBench.USUAL_WAITING, 2);
         CapGrid grid = CapGrid.of(log.all(), bench, Progress.NONE).orElseThrow();
-        CapGrid.Ranked top = grid.ranked(school, school.bounds()).getFirst();
+        CapGrid.Ranked top = grid.ranked(school).getFirst();
         assertThat(top.refused()).isEmpty();
         TuneCell said = top.cell();
         SimulatedRun run = Simulation.run(setSo(scenario, said, ownCard).withSeed(77));
@@ -116,7 +117,7 @@ class CapGridAgainstTruthTest {
         FrameLog log = Simulation.run(nativeRun(22, mode)).gameLog();
         CapGrid grid = CapGrid.of(log.all(), new TuneBench(COST_MS, false, mode, 2), Progress.NONE)
                 .orElseThrow();
-        List<CapGrid.Ranked> response = grid.ranked(School.RESPONSE_FIRST, School.RESPONSE_FIRST.bounds());
+        List<CapGrid.Ranked> response = grid.ranked(School.RESPONSE_FIRST);
         assertThat(response)
                 .filteredOn(ranked -> ranked.cell().multiplier() > 1)
                 .as("a base of about 45/s is too low for generation where response counts")
@@ -125,10 +126,10 @@ class CapGridAgainstTruthTest {
                 .filteredOn(ranked -> ranked.cell().capFps() == 60)
                 .allSatisfy(ranked -> assertThat(ranked.refused().orElseThrow()).contains("keeps up"));
         assertThat(response.getFirst().cell().multiplier()).isEqualTo(1);
-        assertThat(grid.ranked(School.RESPONSE_FIRST, new Bounds(100, 30))
-                        .getFirst()
-                        .cell()
-                        .multiplier())
+        School patient = School.RESPONSE_FIRST
+                .with(new Asked(Rule.ADDED_LATENCY, 100, 100, "mine"))
+                .with(new Asked(Rule.BASE_RATE, 30, 30, "mine"));
+        assertThat(grid.ranked(patient).getFirst().cell().multiplier())
                 .as("who puts up with more gets images")
                 .isGreaterThan(1);
         assertThat(grid.cells()).hasSizeGreaterThan(20);

@@ -9,9 +9,9 @@ import app.fluss.core.measure.Analysis;
 import app.fluss.core.measure.AnalysisSettings;
 import app.fluss.core.measure.Energy;
 import app.fluss.core.measure.SyncMode;
+import app.fluss.core.verdict.School;
 import app.fluss.core.vr.CompositorRule;
 import app.fluss.core.vr.HeadsetReplay;
-import app.fluss.core.vr.HeadsetSchool;
 import app.fluss.core.vr.PixelLaw;
 import app.fluss.core.vr.RefreshChoice;
 import app.fluss.core.vr.RenderTarget;
@@ -73,7 +73,8 @@ class HeadsetReplayAgainstTruthTest {
         return PixelLaw.of(points);
     }
 
-    /// At 1.22 a frame takes 16.2 ms, one and a half refreshes of 90 Hz: images stay one refresh and two in turn. At
+    /// At 1.22 a frame takes 16.2 ms, one and a half refreshes of 90 Hz: images stay one refresh and two in
+    /// turn. At
     /// 1.42 it takes 22 ms, just under two: nearly each stays two.
     @Test
     void whyOneScaleShakesAndALargerOneIsSmooth() {
@@ -114,13 +115,13 @@ class HeadsetReplayAgainstTruthTest {
     void theHighestRefreshThatSuitsIsChosen() {
         HeadsetReplay.Work work = work(run(1.35, 90, false, 3)); // 9.8 ms
         List<Double> rates = List.of(120.0, 72.0, 90.0);
-        RefreshChoice full = RefreshChoice.of(work, 1, rates, 0, 2, HeadsetSchool.FULL_RATE_ONLY);
+        RefreshChoice full = RefreshChoice.of(work, 1, rates, 0, 2, School.FULL_RATE_ONLY);
         assertThat(full.chosenHz().orNaN()).isEqualTo(90);
         assertThat(full.outlooks()).extracting(RefreshChoice.Outlook::refreshHz).containsExactly(72.0, 90.0, 120.0);
         assertThat(full.outlooks().getLast().refusal().orElseThrow()).contains("no new image");
-        RefreshChoice half = RefreshChoice.of(work, 1, rates, 0, 2, HeadsetSchool.STEADY_HALF);
+        RefreshChoice half = RefreshChoice.of(work, 1, rates, 0, 2, School.STEADY_HALF_RATE);
         assertThat(half.chosenHz().orNaN()).isEqualTo(120);
-        RefreshChoice none = RefreshChoice.of(work, 4, rates, 0, 2, HeadsetSchool.FULL_RATE_ONLY);
+        RefreshChoice none = RefreshChoice.of(work, 4, rates, 0, 2, School.FULL_RATE_ONLY);
         assertThat(none.chosenHz().toString()).contains("lower the settings");
     }
 

@@ -6,8 +6,10 @@ import app.fluss.core.compare.GenerationFigures;
 import app.fluss.core.measure.Figure;
 import app.fluss.core.measure.Measure;
 import app.fluss.core.stream.blame.Cause;
-import app.fluss.core.vr.HeadsetSchool;
+import app.fluss.core.verdict.School;
+import app.fluss.core.vr.HeadsetClaims;
 import app.fluss.core.vr.Reprojection;
+import java.util.List;
 import java.util.Map;
 import java.util.stream.Collectors;
 import javafx.scene.control.Label;
@@ -67,12 +69,12 @@ final class PathTiles extends TilePane {
     }
 
     private void shown(Reprojection seen) {
-        for (HeadsetSchool school : HeadsetSchool.values()) {
+        for (School school : List.of(School.FULL_RATE_ONLY, School.STEADY_HALF_RATE)) {
             tile(
                     school.title(),
-                    school.refusal(seen).isEmpty() ? "suits" : "✕",
+                    HeadsetClaims.refusal(school, seen).isEmpty() ? "suits" : "✕",
                     seen.share(),
-                    school.refusal(seen)
+                    HeadsetClaims.refusal(school, seen)
                             .orElse("%s of the refreshes had no new image; %s of the time was below half rate."
                                     .formatted(
                                             Numbers.percent(seen.share(), 1),

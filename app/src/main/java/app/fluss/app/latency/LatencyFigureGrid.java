@@ -1,11 +1,11 @@
 package app.fluss.app.latency;
 
-import app.fluss.app.model.AnalysedLatency;
 import app.fluss.app.theme.Labels;
 import app.fluss.app.theme.Numbers;
 import app.fluss.core.latency.LatencyFigures;
 import app.fluss.core.latency.UncertaintyBudget;
 import app.fluss.core.measure.Figure;
+import app.fluss.files.known.AnalysedLatency;
 import java.util.ArrayList;
 import java.util.List;
 import javafx.geometry.HPos;

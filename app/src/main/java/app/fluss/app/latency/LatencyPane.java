@@ -1,6 +1,5 @@
 package app.fluss.app.latency;
 
-import app.fluss.app.model.AnalysedLatency;
 import app.fluss.app.model.AnalysedRun;
 import app.fluss.app.model.Workbench;
 import app.fluss.app.theme.Boxes;
@@ -14,6 +13,7 @@ import app.fluss.core.latency.edge.EdgeSettings;
 import app.fluss.core.latency.edge.Excerpt;
 import app.fluss.core.latency.edge.PressKind;
 import app.fluss.core.latency.edge.Trial;
+import app.fluss.files.known.AnalysedLatency;
 import app.fluss.files.study.EvidenceKinds;
 import app.fluss.files.study.StoredLatency;
 import app.fluss.files.study.StoredLatency.HandMark;

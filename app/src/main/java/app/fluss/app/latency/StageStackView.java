@@ -1,6 +1,5 @@
 package app.fluss.app.latency;
 
-import app.fluss.app.model.AnalysedLatency;
 import app.fluss.app.theme.CanvasView;
 import app.fluss.app.theme.Numbers;
 import app.fluss.app.theme.Palette;
@@ -13,6 +12,7 @@ import app.fluss.core.latency.chain.StageTime;
 import app.fluss.core.measure.Figure;
 import app.fluss.core.measure.Histogram;
 import app.fluss.core.measure.Ticks;
+import app.fluss.files.known.AnalysedLatency;
 import java.util.List;
 import javafx.geometry.VPos;
 import javafx.scene.canvas.GraphicsContext;

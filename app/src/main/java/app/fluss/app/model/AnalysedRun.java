@@ -6,6 +6,8 @@ import app.fluss.core.generation.WaysToKnow;
 import app.fluss.core.measure.Analysis;
 import app.fluss.core.measure.BandLevels;
 import app.fluss.core.toggle.ToggleComparison;
+import app.fluss.files.known.AnalysedLatency;
+import app.fluss.files.known.StreamWork;
 import app.fluss.files.study.Run;
 import app.fluss.files.study.StoredPictures;
 import app.fluss.files.study.StoredSection;

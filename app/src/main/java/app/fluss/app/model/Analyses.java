@@ -1,34 +1,30 @@
 package app.fluss.app.model;
 
-import app.fluss.core.bench.FactKey;
 import app.fluss.core.bench.Setup;
 import app.fluss.core.compare.Difference;
 import app.fluss.core.compare.RunComparison;
-import app.fluss.core.finding.Finding;
 import app.fluss.core.finding.Findings;
-import app.fluss.core.finding.KnownOfRun;
 import app.fluss.core.generation.SectionFigures;
-import app.fluss.core.generation.WaysToKnow;
 import app.fluss.core.measure.Analysis;
 import app.fluss.core.measure.AnalysisSettings;
 import app.fluss.core.measure.BandLevels;
 import app.fluss.core.measure.Figure;
-import app.fluss.core.path.Judgement;
-import app.fluss.core.path.Outcome;
 import app.fluss.core.path.Requirement;
 import app.fluss.core.stream.blame.Blame;
 import app.fluss.core.work.Progress;
 import app.fluss.files.compare.Pair;
 import app.fluss.files.compare.StudyComparison;
 import app.fluss.files.compare.StudyComparison.Toggled;
+import app.fluss.files.known.KnownRun;
+import app.fluss.files.known.Latencies;
+import app.fluss.files.known.StreamWork;
+import app.fluss.files.known.Streams;
 import app.fluss.files.study.Attached;
 import app.fluss.files.study.EvidenceKinds;
 import app.fluss.files.study.Run;
-import app.fluss.files.study.StoredPictures;
 import app.fluss.files.study.StoredSection;
 import app.fluss.files.study.Study;
 import app.fluss.files.study.StudyException;
-import app.fluss.files.study.Taking;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -84,40 +80,20 @@ final class Analyses {
         List<Analysis> sections = stretches(open, run).stream()
                 .map(SectionFigures.Stretch::analysis)
                 .toList();
-        Optional<StoredPictures> pictures = open.evidence(run, EvidenceKinds.CLIP_COUNT);
-        WaysToKnow ways = WaysToKnow.of(analysis, pictures.flatMap(StoredPictures::seen));
-        AnalysedLatency latency = Latencies.of(open, run, analysis);
-        Optional<StreamWork> stream = stream(open, run);
+        KnownRun known = KnownRun.of(open, run, analysis, stream(open, run), requirements);
         Optional<HeadsetSeen> headset = Headsets.seen(run, analysis, sections);
-        List<Finding> findings = Findings.of(new KnownOfRun(
-                analysis,
-                open.notes(run),
-                run.setup().number(FactKey.FIRST_VRAM_MB),
-                ways,
-                judged(open.capture().checks(run)),
-                latency.measured()
-                        .map(seen -> new KnownOfRun.Latency(
-                                seen.stored().measurement(),
-                                seen.figures(),
-                                seen.stored().open())),
-                latency.unexplained(),
-                pictures.map(clip -> new KnownOfRun.Clip(clip.differences().count(), clip.fps())),
-                stream.flatMap(StreamWork::blame)
-                        .map(blamed -> new KnownOfRun.Blamed(blamed.hitches(), blamed.alignment())),
-                stream.flatMap(seen -> seen.probe().map(probe -> new KnownOfRun.Probe(probe, seen.bufferMs()))),
-                headset.map(HeadsetSeen::whole)));
         NotedRun noted = NotedRun.of(open, run);
         return new AnalysedRun(
                 run,
                 analysis,
-                findings,
+                known.findings(),
                 BandLevels.of(analysis.times()),
                 open.sections(run),
                 sections,
-                pictures,
-                ways,
-                latency,
-                stream,
+                known.pictures(),
+                known.ways(),
+                known.latency(),
+                known.stream(),
                 StudyComparison.toggled(open, run),
                 noted,
                 headset);
@@ -172,7 +148,9 @@ final class Analyses {
     Figure estimatedLatencyMs(Study open, Run run) throws StudyException {
         OfSetup key = OfSetup.of(run);
         Optional<Figure> found = estimated.get(key);
-        return found.isPresent() ? found.get() : estimated.put(key, Latencies.estimatedMeanMs(open, run, this));
+        return found.isPresent()
+                ? found.get()
+                : estimated.put(key, Latencies.estimatedMeanMs(open, run, analysis(open, run)));
     }
 
     /// Every path of the scene of a run against the native one; only runs that count.
@@ -211,8 +189,9 @@ final class Analyses {
         RunComparison runs = pair.compare(open, run -> analysis(open, run));
         boolean measured =
                 runs.latency().filter(one -> one.difference().isKnown()).isPresent();
-        Difference added =
-                measured ? runs.latency().orElseThrow() : Latencies.estimatedDifference(open, pair.a(), pair.b(), this);
+        Difference added = measured
+                ? runs.latency().orElseThrow()
+                : Latencies.estimatedDifference(open, pair.a(), pair.b(), one -> analysis(open, one));
         return new Comparison(
                 pair,
                 runs,
@@ -226,17 +205,5 @@ final class Analyses {
                 Headsets.seen(first, analysis(open, first), List.of()).map(HeadsetSeen::whole),
                 stream(open, first).flatMap(StreamWork::blame).map(blamed -> Blame.totals(blamed.hitches())),
                 Stream.concat(pair.a().stream(), pair.b().stream()).anyMatch(Run::simulated));
-    }
-
-    private List<Judgement> judged(List<Taking.Checked> checks) {
-        List<Judgement> judged = new ArrayList<>();
-        for (Taking.Checked check : checks) {
-            requirements.stream()
-                    .filter(one -> one.id().equals(check.requirement()))
-                    .findFirst()
-                    .ifPresent(one ->
-                            judged.add(new Judgement(one, new Outcome(check.state(), check.seen()), check.ticked())));
-        }
-        return judged;
     }
 }

@@ -9,6 +9,7 @@ import app.fluss.files.study.Game;
 import app.fluss.files.study.Planned;
 import app.fluss.files.study.Run;
 import app.fluss.files.study.Scene;
+import app.fluss.files.study.StoredSchools;
 import app.fluss.files.study.Study;
 import app.fluss.files.study.StudyException;
 import java.util.Comparator;
@@ -23,6 +24,7 @@ import java.util.Optional;
 /// @param runs in the order they were added
 /// @param bench what stands on the bench
 /// @param planned what is planned
+/// @param schools by which games are judged
 /// @param attempt what is measured right now
 /// @param undo what would be undone next
 /// @param redo what would be redone next
@@ -33,6 +35,7 @@ public record Contents(
         List<Run> runs,
         Bench bench,
         Planned planned,
+        StoredSchools schools,
         Optional<Attempt> attempt,
         Optional<String> undo,
         Optional<String> redo) {
@@ -43,6 +46,7 @@ public record Contents(
             List.of(),
             Bench.EMPTY,
             Planned.NOTHING,
+            StoredSchools.NONE,
             Optional.empty(),
             Optional.empty(),
             Optional.empty());
@@ -55,6 +59,7 @@ public record Contents(
                 study.runs(),
                 study.bench().read(),
                 study.plan().read(),
+                study.schools().read(),
                 study.capture().open(),
                 study.nextUndo(),
                 study.nextRedo());

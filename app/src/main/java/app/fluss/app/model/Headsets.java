@@ -7,15 +7,15 @@ import app.fluss.core.bench.RefreshRates;
 import app.fluss.core.bench.Setup;
 import app.fluss.core.measure.Analysis;
 import app.fluss.core.measure.Figure;
-import app.fluss.core.path.StageKind;
+import app.fluss.core.verdict.School;
 import app.fluss.core.vr.CompositorRule;
 import app.fluss.core.vr.HeadsetReplay;
-import app.fluss.core.vr.HeadsetSchool;
 import app.fluss.core.vr.PixelLaw;
 import app.fluss.core.vr.RefreshChoice;
 import app.fluss.core.vr.RenderTarget;
-import app.fluss.core.vr.Reprojection;
 import app.fluss.core.vr.ScaleOutlook;
+import app.fluss.files.known.AnalysedLatency;
+import app.fluss.files.known.Worn;
 import app.fluss.files.study.Item;
 import app.fluss.files.study.Run;
 import app.fluss.files.study.Study;
@@ -40,26 +40,16 @@ final class Headsets {
         this.analyses = analyses;
     }
 
-    /// Whether a run was seen in a headset: its path or its facts say so.
-    static boolean isIn(Run run) {
-        boolean stated = !Double.isNaN(run.setup().number(FactKey.HEADSET_HZ));
-        return run.hasLog() && (run.path().chain().has(StageKind.VR_REPROJECTION) || stated);
-    }
-
     /// What was shown.
     ///
     /// @return empty if the run was not seen in a headset, or its refresh rate is not stated
     static Optional<HeadsetSeen> seen(Run run, Analysis whole, List<Analysis> sections) {
-        if (!isIn(run) || whole.ledger().isEmpty()) {
-            return Optional.empty();
-        }
-        return Optional.of(new HeadsetSeen(
-                reprojection(whole),
-                sections.stream().map(Headsets::reprojection).toList()));
-    }
-
-    private static Reprojection reprojection(Analysis analysis) {
-        return Reprojection.of(analysis.slice().log(), analysis.ledger().orElseThrow());
+        return Worn.of(run, whole)
+                .map(shown -> new HeadsetSeen(
+                        shown,
+                        sections.stream()
+                                .map(section -> Worn.of(run, section).orElseThrow())
+                                .toList()));
     }
 
     HeadsetWork of(AnalysedRun run, List<Run> ofScene) throws StudyException {
@@ -95,8 +85,8 @@ final class Headsets {
                 work,
                 lead,
                 inFlight,
-                work.map(frames -> RefreshChoice.of(frames, 1, rates, lead, inFlight, HeadsetSchool.FULL_RATE_ONLY)),
-                work.map(frames -> RefreshChoice.of(frames, 1, rates, lead, inFlight, HeadsetSchool.STEADY_HALF)),
+                work.map(frames -> RefreshChoice.of(frames, 1, rates, lead, inFlight, School.FULL_RATE_ONLY)),
+                work.map(frames -> RefreshChoice.of(frames, 1, rates, lead, inFlight, School.STEADY_HALF_RATE)),
                 law,
                 noLaw.orElse(""),
                 law.isPresent() && work.isPresent() && target.isPresent() && now.isPresent()
@@ -118,7 +108,7 @@ final class Headsets {
             Optional<RenderTarget> target = RenderTarget.stated(run.setup());
             Analysis analysis = analyses.analysis(study, run);
             Optional<HeadsetReplay.Work> work = HeadsetReplay.Work.of(analysis.slice());
-            if (isIn(run) && target.isPresent() && work.isPresent()) {
+            if (Worn.is(run) && target.isPresent() && work.isPresent()) {
                 PixelLaw.Point.measured(
                                 target.get().megapixels(),
                                 work.get().gpuMs(),
@@ -153,7 +143,7 @@ final class Headsets {
                                         rates,
                                         orElse(theirs.number(FactKey.COMPOSITOR_MS), 0),
                                         inFlight,
-                                        HeadsetSchool.FULL_RATE_ONLY)
+                                        School.FULL_RATE_ONLY)
                                 .outlooks()));
             }
         }

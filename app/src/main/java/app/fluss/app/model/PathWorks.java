@@ -4,6 +4,8 @@ import app.fluss.core.ladder.LadderRun;
 import app.fluss.core.ladder.SettingLadder;
 import app.fluss.core.measure.Figure;
 import app.fluss.core.path.StageKind;
+import app.fluss.files.known.Latencies;
+import app.fluss.files.known.Worn;
 import app.fluss.files.study.EvidenceKinds;
 import app.fluss.files.study.Run;
 import app.fluss.files.study.Study;
@@ -55,7 +57,7 @@ final class PathWorks {
                         ? Optional.of(new SecondCards(study, contents, analyses).of(run, ofScene, comparisons))
                         : Optional.empty(),
                 run.hasLog() ? Optional.of(Screens.of(contents, run, analyses.analysis(study, run))) : Optional.empty(),
-                Headsets.isIn(run)
+                Worn.is(run)
                         ? Optional.of(new Headsets(study, contents, analyses).of(analysed, ofScene))
                         : Optional.empty(),
                 PowerUses.of(study, analyses, run, ofScene));

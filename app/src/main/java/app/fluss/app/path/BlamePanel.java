@@ -1,6 +1,5 @@
 package app.fluss.app.path;
 
-import app.fluss.app.model.StreamWork;
 import app.fluss.app.theme.Boxes;
 import app.fluss.app.theme.Buttons;
 import app.fluss.app.theme.Labels;
@@ -10,6 +9,7 @@ import app.fluss.core.measure.Figure;
 import app.fluss.core.stream.blame.Blame;
 import app.fluss.core.stream.blame.Cause;
 import app.fluss.core.stream.blame.ClientHitch;
+import app.fluss.files.known.StreamWork;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;

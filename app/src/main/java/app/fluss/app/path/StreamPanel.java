@@ -1,6 +1,5 @@
 package app.fluss.app.path;
 
-import app.fluss.app.model.StreamWork;
 import app.fluss.app.path.FigureTable.Cell;
 import app.fluss.app.theme.Boxes;
 import app.fluss.app.theme.Buttons;
@@ -15,6 +14,7 @@ import app.fluss.core.stream.LinkQuality;
 import app.fluss.core.stream.ProbeReport;
 import app.fluss.core.stream.StreamBudget;
 import app.fluss.core.stream.StreamPicture;
+import app.fluss.files.known.StreamWork;
 import java.util.Optional;
 import java.util.stream.Collectors;
 import javafx.scene.control.Label;

@@ -1,6 +1,5 @@
 package app.fluss.app.shell;
 
-import app.fluss.app.model.AnalysedLatency;
 import app.fluss.app.model.AnalysedRun;
 import app.fluss.app.theme.Labels;
 import app.fluss.app.theme.Numbers;
@@ -10,6 +9,7 @@ import app.fluss.core.measure.Analysis;
 import app.fluss.core.measure.Figure;
 import app.fluss.core.measure.RefreshLedger;
 import app.fluss.core.path.StageKind;
+import app.fluss.files.known.AnalysedLatency;
 import app.fluss.files.study.DeliveryPath;
 import java.util.ArrayList;
 import java.util.List;

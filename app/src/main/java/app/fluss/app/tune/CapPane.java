@@ -16,11 +16,11 @@ import app.fluss.core.measure.SyncMode;
 import app.fluss.core.path.Chain;
 import app.fluss.core.path.Stage;
 import app.fluss.core.path.StageKind;
-import app.fluss.core.tune.Bounds;
 import app.fluss.core.tune.CapGrid;
-import app.fluss.core.tune.School;
 import app.fluss.core.tune.TuneBench;
 import app.fluss.core.tune.TuneCell;
+import app.fluss.core.verdict.Rule;
+import app.fluss.core.verdict.School;
 import app.fluss.files.study.Run;
 import java.util.ArrayList;
 import java.util.Arrays;
@@ -87,8 +87,7 @@ final class CapPane extends VBox {
                         .filter(kind -> kind != StageKind.OTHER_GENERATION)
                         .toList());
         generator.setValue(StageKind.CAPTURE_GENERATION);
-        school.getItems().setAll(School.values());
-        school.setValue(School.SMOOTH_FIRST);
+        SchoolChoice.follow(workbench, school, one -> !one.isOfHeadsets(), School.SMOOTH_FIRST);
         mostAdded.setId("tune-added");
         leastBase.setId("tune-base");
         for (TextField bound : List.of(mostAdded, leastBase)) {
@@ -228,27 +227,39 @@ final class CapPane extends VBox {
         rank();
     }
 
-    /// The bounds of the school, which are common practice and may be changed.
+    /// The bounds of the school, which may be changed here; one that it does not have stays empty.
     private void takeBounds(School chosenSchool) {
-        mostAdded.setText(NumberField.text(chosenSchool.bounds().mostAddedMs()));
-        leastBase.setText(NumberField.text(chosenSchool.bounds().leastBaseFps()));
-        rank();
+        if (chosenSchool != null) {
+            take(mostAdded, chosenSchool, Rule.ADDED_LATENCY);
+            take(leastBase, chosenSchool, Rule.BASE_RATE);
+            rank();
+        }
     }
 
-    /// What is typed; where it is no number, what the school says.
-    private Bounds bounds() {
-        double added = FactKey.number(mostAdded.getText().replace(',', '.'));
-        double base = FactKey.number(leastBase.getText().replace(',', '.'));
-        Bounds usual = school.getValue().bounds();
-        return new Bounds(
-                Double.isNaN(added) ? usual.mostAddedMs() : added,
-                base >= 0 ? base : usual.leastBaseFps(),
-                usual.goodBaseFps());
+    private static void take(TextField field, School school, Rule rule) {
+        field.setText(
+                school.asked(rule).map(bound -> NumberField.text(bound.bound())).orElse(""));
+        field.setDisable(school.asked(rule).isEmpty());
+    }
+
+    /// The school with the bounds that are typed; where one is no number, with its own.
+    private School wanted() {
+        School wanted = school.getValue();
+        wanted = typed(wanted, Rule.ADDED_LATENCY, mostAdded);
+        return typed(wanted, Rule.BASE_RATE, leastBase);
+    }
+
+    private static School typed(School school, Rule rule, TextField field) {
+        double typed = FactKey.number(field.getText().replace(',', '.'));
+        return school.asked(rule)
+                .filter(bound -> typed != bound.bound() && Double.isFinite(typed))
+                .map(bound -> school.with(bound.with(typed, "set in Tune")))
+                .orElse(school);
     }
 
     private void rank() {
         grid.ifPresent(found -> {
-            List<CapGrid.Ranked> ranked = found.ranked(school.getValue(), bounds());
+            List<CapGrid.Ranked> ranked = found.ranked(wanted());
             CapGrid.Ranked best = ranked.getFirst();
             TuneCell shown = chosen == null ? best.cell() : chosen;
             cells.show(ranked, shown);
@@ -312,7 +323,7 @@ final class CapPane extends VBox {
         if (from == null || grid.isEmpty()) {
             return;
         }
-        List<CapGrid.Ranked> ranked = grid.get().ranked(school.getValue(), bounds());
+        List<CapGrid.Ranked> ranked = grid.get().ranked(wanted());
         Chain chain = chain(Objects.requireNonNullElse(chosen, ranked.getFirst().cell()));
         Contents contents = workbench.contentsProperty().get();
         workbench

@@ -13,7 +13,9 @@ import app.fluss.app.theme.Numbers;
 import app.fluss.core.measure.Figure;
 import app.fluss.core.tune.HeadsetGrid;
 import app.fluss.core.tune.Ranking;
-import app.fluss.core.vr.HeadsetSchool;
+import app.fluss.core.verdict.Asked;
+import app.fluss.core.verdict.School;
+import app.fluss.core.vr.HeadsetClaims;
 import app.fluss.core.vr.RefreshChoice;
 import app.fluss.core.vr.Reprojection;
 import app.fluss.core.vr.RuleRange;
@@ -30,7 +32,7 @@ final class HeadsetTunePane extends VBox {
     private final Workbench workbench;
     private final Jobs jobs;
     private final Consumer<String> problems;
-    private final ChoiceBox<HeadsetSchool> school = Choice.of("headset-school", HeadsetSchool::title);
+    private final ChoiceBox<School> school = Choice.of("headset-school", School::title);
     private final TextField bound = new TextField();
     private final Label bounded = Labels.of("", "muted");
     private final Label place = Labels.of("", "chip");
@@ -49,8 +51,7 @@ final class HeadsetTunePane extends VBox {
         this.jobs = jobs;
         this.problems = problems;
         setId("headset-tune");
-        school.getItems().setAll(HeadsetSchool.values());
-        school.setValue(HeadsetSchool.FULL_RATE_ONLY);
+        SchoolChoice.follow(workbench, school, School::isOfHeadsets, School.FULL_RATE_ONLY);
         getChildren()
                 .setAll(
                         Boxes.row(
@@ -67,8 +68,8 @@ final class HeadsetTunePane extends VBox {
         bound.setPrefColumnCount(4);
         school.valueProperty().subscribe(chosen -> {
             if (chosen != null) {
-                bounded.setText("% " + chosen.bounded());
-                bound.setText(Numbers.text(chosen.bound() * 100, 1));
+                bounded.setText("% " + HeadsetClaims.bounded(chosen));
+                bound.setText(Numbers.text(HeadsetClaims.asked(chosen).bound() * 100, 1));
             }
         });
         bound.textProperty().subscribe(() -> work());
@@ -101,12 +102,13 @@ final class HeadsetTunePane extends VBox {
         List<Double> rates = headset.fullRate().orElseThrow().outlooks().stream()
                 .map(RefreshChoice.Outlook::refreshHz)
                 .toList();
-        HeadsetSchool wanted = school.getValue();
         double share = NumberField.value(bound.getText()) / 100;
         if (!(share >= 0 && share <= 1)) {
             none("Enter the share that is allowed, 0 to 100 %.");
             return;
         }
+        Asked asked = HeadsetClaims.asked(school.getValue());
+        School wanted = school.getValue().with(asked.with(share, "set in Tune"));
         jobs.quick(
                 "Calculating the headset grid",
                 () -> HeadsetGrid.of(
@@ -116,8 +118,7 @@ final class HeadsetTunePane extends VBox {
                         rates,
                         headset.leadMs(),
                         headset.inFlight(),
-                        wanted,
-                        share),
+                        wanted),
                 found -> show(found, rates),
                 e -> problems.accept(String.valueOf(e.getMessage())));
     }

@@ -1,7 +1,6 @@
 package app.fluss.app.tune;
 
 import app.fluss.app.model.AnalysedRun;
-import app.fluss.app.model.StreamWork;
 import app.fluss.app.model.Workbench;
 import app.fluss.app.theme.Boxes;
 import app.fluss.app.theme.Choice;
@@ -13,8 +12,9 @@ import app.fluss.core.measure.Figure;
 import app.fluss.core.stream.StreamBudget;
 import app.fluss.core.stream.StreamPicture;
 import app.fluss.core.tune.Ranking;
-import app.fluss.core.tune.School;
 import app.fluss.core.tune.StreamGrid;
+import app.fluss.core.verdict.School;
+import app.fluss.files.known.StreamWork;
 import java.util.List;
 import java.util.Optional;
 import javafx.scene.control.ChoiceBox;
@@ -41,8 +41,7 @@ final class StreamTunePane extends VBox {
         super(10);
         this.workbench = workbench;
         setId("stream-tune");
-        school.getItems().setAll(School.values());
-        school.setValue(School.SMOOTH_FIRST);
+        SchoolChoice.follow(workbench, school, one -> !one.isOfHeadsets(), School.SMOOTH_FIRST);
         school.valueProperty().subscribe(() -> work());
         for (TextField field : List.of(bitRate, link, buffer)) {
             field.textProperty().subscribe(() -> work());
@@ -117,8 +116,7 @@ final class StreamTunePane extends VBox {
                 now.decodeMs(),
                 bufferMs,
                 now.probe());
-        School wanted = school.getValue();
-        show(StreamGrid.of(asked, wanted, wanted.bounds()), asked.probe().isPresent());
+        show(StreamGrid.of(asked, school.getValue()), asked.probe().isPresent());
     }
 
     private void show(Ranking<StreamGrid.Cell> found, boolean probed) {

@@ -2,7 +2,6 @@ package app.fluss.app.examine;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import app.fluss.app.model.AnalysedLatency;
 import app.fluss.app.model.AnalysedRun;
 import app.fluss.app.model.NotedRun;
 import app.fluss.app.model.TimeWindow;
@@ -18,6 +17,7 @@ import app.fluss.core.measure.BandLevels;
 import app.fluss.core.measure.Figure;
 import app.fluss.core.path.Chain;
 import app.fluss.core.path.StageKind;
+import app.fluss.files.known.AnalysedLatency;
 import app.fluss.files.simulated.ReadyScenario;
 import app.fluss.files.study.Attached;
 import app.fluss.files.study.DeliveryPath;

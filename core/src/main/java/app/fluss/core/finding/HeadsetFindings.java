@@ -1,7 +1,7 @@
 package app.fluss.core.finding;
 
 import app.fluss.core.measure.Limits;
-import app.fluss.core.vr.HeadsetSchool;
+import app.fluss.core.vr.HeadsetClaims;
 import app.fluss.core.vr.Reprojection;
 import app.fluss.core.vr.ScaleOutlook;
 import java.util.ArrayList;
@@ -17,13 +17,13 @@ final class HeadsetFindings {
     static List<Finding> of(Reprojection seen, Limits limits) {
         List<Finding> found = new ArrayList<>();
         String held = limits.most().map(HeadsetFindings::words).orElse("");
-        if (seen.belowHalfTime().orNaN() > HeadsetSchool.NEVER) {
+        if (seen.belowHalfTime().orNaN() > HeadsetClaims.NEVER) {
             found.add(Finding.of(
                     FindingCode.VR_BELOW_HALF,
                     "%s of the time fewer than every second refresh brought a new image; the longest spell was %d refreshes.%s"
                             .formatted(RunFindings.percent(seen.belowHalfTime().orNaN()), seen.longestSpell(), held)));
         }
-        if (seen.share().orNaN() > HeadsetSchool.FULL_RATE_SHARE) {
+        if (seen.share().orNaN() > HeadsetClaims.FULL_RATE_SHARE) {
             boolean steadyHalf = seen.halfTime().orNaN() >= Thresholds.STEADY_HALF;
             found.add(
                     steadyHalf
@@ -38,7 +38,7 @@ final class HeadsetFindings {
                                                             seen.share().orNaN()),
                                                     held)));
         }
-        if (seen.evenShare().orNaN() < ScaleOutlook.EVEN && seen.share().orNaN() > HeadsetSchool.FULL_RATE_SHARE) {
+        if (seen.evenShare().orNaN() < ScaleOutlook.EVEN && seen.share().orNaN() > HeadsetClaims.FULL_RATE_SHARE) {
             found.add(Finding.of(
                     FindingCode.VR_UNEVEN,
                     "Only %s of the images stay for the same number of refreshes."

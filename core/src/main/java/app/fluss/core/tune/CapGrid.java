@@ -14,6 +14,8 @@ import app.fluss.core.measure.AnalysisSettings;
 import app.fluss.core.measure.CardLoads;
 import app.fluss.core.measure.RefreshLedger;
 import app.fluss.core.measure.SyncMode;
+import app.fluss.core.verdict.Rule;
+import app.fluss.core.verdict.School;
 import app.fluss.core.work.Progress;
 import java.util.ArrayList;
 import java.util.Arrays;
@@ -62,6 +64,13 @@ public record CapGrid(TuneBench bench, List<TuneCell> cells) {
     /// @return empty if the log has no work of frames
     /// @throws app.fluss.core.work.StoppedException if `progress` stops it
     public static Optional<CapGrid> of(FrameSlice nativeRun, TuneBench bench, Progress progress) {
+        return of(nativeRun, bench, Integer.MAX_VALUE, progress);
+    }
+
+    /// The same with multipliers up to one.
+    ///
+    /// @param most multiplier, 1 or more
+    public static Optional<CapGrid> of(FrameSlice nativeRun, TuneBench bench, int most, Progress progress) {
         Optional<NativeWork> work = NativeWork.of(nativeRun);
         if (work.isEmpty()) {
             return Optional.empty();
@@ -70,7 +79,8 @@ public record CapGrid(TuneBench bench, List<TuneCell> cells) {
         double[] caps = caps(bench);
         List<TuneCell> cells = new ArrayList<>();
         for (int c = 0; c < caps.length; c++) {
-            for (int m : multipliers(bench)) {
+            for (int m :
+                    Arrays.stream(multipliers(bench)).filter(one -> one <= most).toArray()) {
                 cells.add(cell(work.get(), caps[c], m, bench, uncapped));
             }
             progress.check((c + 1.0) / caps.length);
@@ -203,25 +213,33 @@ public record CapGrid(TuneBench bench, List<TuneCell> cells) {
 
     /// The cells in a school's order: those that pass, the best first, then those that are refused.
     ///
-    /// @param bounds what is allowed
-    public List<Ranked> ranked(School school, Bounds bounds) {
-        List<TuneCell> passing = new ArrayList<>();
+    /// @param school whose bounds they must keep
+    public List<Ranked> ranked(School school) {
+        CellClaims claims = new CellClaims(school, bench.mode().refreshHz(), unpaced());
+        List<Ranked> passing = new ArrayList<>();
         List<Ranked> refused = new ArrayList<>();
         for (TuneCell cell : cells) {
-            Optional<String> why = School.refusal(cell, bounds);
-            if (why.isEmpty()) {
-                passing.add(cell);
-            } else {
-                refused.add(new Ranked(cell, why, Optional.empty()));
-            }
+            Ranked one = new Ranked(cell, claims.refusal(cell), claims.warning(cell));
+            (one.refused.isEmpty() ? passing : refused).add(one);
         }
-        passing.sort(Comparator.comparing(
-                        (TuneCell cell) -> School.warning(cell, bounds).isPresent())
-                .thenComparing(school.better()));
-        List<Ranked> ranked = new ArrayList<>();
-        passing.forEach(cell -> ranked.add(new Ranked(cell, Optional.empty(), School.warning(cell, bounds))));
-        ranked.addAll(refused);
-        return List.copyOf(ranked);
+        passing.sort(Comparator.comparing((Ranked one) -> one.cell.equals(unpaced()))
+                .thenComparing(one -> one.warned.isPresent())
+                .thenComparing(Ranked::cell, claims.better()));
+        passing.addAll(refused);
+        return List.copyOf(passing);
+    }
+
+    /// Whether a cell tells the figure that a rule is held against.
+    public static boolean tells(Rule rule) {
+        return CellClaims.TOLD.contains(rule);
+    }
+
+    /// The native path as it is: no cap, nothing generated.
+    private TuneCell unpaced() {
+        return cells.stream()
+                .filter(cell -> cell.multiplier() == 1 && Double.isNaN(cell.capFps()))
+                .findFirst()
+                .orElseThrow();
     }
 
     /// Why a cell that passes is not the best, in words.

@@ -1,8 +1,9 @@
 package app.fluss.core.tune;
 
+import app.fluss.core.verdict.School;
 import app.fluss.core.vr.CompositorRule;
+import app.fluss.core.vr.HeadsetClaims;
 import app.fluss.core.vr.HeadsetReplay;
-import app.fluss.core.vr.HeadsetSchool;
 import app.fluss.core.vr.PixelLaw;
 import app.fluss.core.vr.RenderTarget;
 import app.fluss.core.vr.ScaleOutlook;
@@ -11,7 +12,8 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 
-/// What render scales and refresh rates an application could have in a headset, for a school. Best is most pixels a
+/// What render scales and refresh rates an application could have in a headset, for a school. Best is most
+/// pixels a
 /// second.
 public final class HeadsetGrid {
     /// Render scales that are tried, 1 for 100 %.
@@ -38,7 +40,7 @@ public final class HeadsetGrid {
     /// @param ratesHz that the headset offers, /s
     /// @param leadMs of the compositor, ms
     /// @param inFlight frames in flight at most
-    /// @param bound share that the school puts up with, 0 to 1
+    /// @param school with its bound
     public static Ranking<Cell> of(
             PixelLaw law,
             HeadsetReplay.Work work,
@@ -46,14 +48,13 @@ public final class HeadsetGrid {
             List<Double> ratesHz,
             double leadMs,
             int inFlight,
-            HeadsetSchool school,
-            double bound) {
+            School school) {
         List<Cell> cells = new ArrayList<>();
         for (double hz : ratesHz) {
-            CompositorRule rule = CompositorRule.newest(school.locksToHalf());
+            CompositorRule rule = CompositorRule.newest(HeadsetClaims.locksToHalf(school));
             HeadsetReplay headset = new HeadsetReplay(hz, leadMs, rule, inFlight);
             for (ScaleOutlook outlook : ScaleOutlook.of(law, work, measured, headset, SCALES)) {
-                cells.add(new Cell(hz, outlook, school.refusal(outlook.expected(), bound)));
+                cells.add(new Cell(hz, outlook, HeadsetClaims.refusal(school, outlook.expected())));
             }
         }
         return Ranking.of(

@@ -10,8 +10,15 @@ public record Asked(Rule rule, double bound, double warnBound, String source) {
     /// What most bounds rest on.
     public static final String COMMON_PRACTICE = "common practice, no source";
 
-    /// @throws IllegalArgumentException if the warning lies on the bad side of the bound
+    /// @throws IllegalArgumentException if a bound is no number, or the warning lies on the bad side of the bound
     public Asked {
+        if (!Double.isFinite(bound) || !Double.isFinite(warnBound)) {
+            throw new IllegalArgumentException("%s: a bound is a number, got %s".formatted(rule.title(), bound));
+        }
+        if (rule.isShare() && (bound < 0 || bound > 1)) {
+            throw new IllegalArgumentException(
+                    "%s: the bound is a share, 0 to 100 %%, got %s %%".formatted(rule.title(), bound * 100));
+        }
         boolean sensible = rule.atLeast() ? warnBound >= bound : warnBound <= bound;
         if (!sensible) {
             throw new IllegalArgumentException(

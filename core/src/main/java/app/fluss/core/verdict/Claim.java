@@ -44,6 +44,11 @@ public record Claim(Asked asked, Held held, State state, List<Double> flipsAt, S
             return title;
         }
 
+        /// Whether nothing more can be learnt by measuring on.
+        public boolean isSettled() {
+            return holds() || this == FAILS;
+        }
+
         /// Whether it holds, with or without a warning.
         public boolean holds() {
             return this == HOLDS || this == HOLDS_WITH_WARNING;
@@ -66,6 +71,10 @@ public record Claim(Asked asked, Held held, State state, List<Double> flipsAt, S
         if (!(held.value() instanceof Figure.Known(double value))) {
             return new Claim(asked, held, State.NO_FIGURE, List.of(), scene);
         }
+        if (held.kind() == Held.Kind.STATED) {
+            State state = rule.isGood(value, asked.bound()) ? State.HOLDS : State.FAILS;
+            return new Claim(asked, held, state, List.of(value), scene);
+        }
         Optional<Interval> usual = held.kind().canSettle() ? held.interval().apply(USUAL) : Optional.empty();
         if (usual.isEmpty()) {
             State state = rule.isGood(value, asked.bound()) ? State.LIKELY : State.UNLIKELY;
@@ -76,6 +85,18 @@ public record Claim(Asked asked, Held held, State state, List<Double> flipsAt, S
         double worst = rule.atLeast() ? usual.get().low() : usual.get().high();
         double best = rule.atLeast() ? wide.high() : wide.low();
         return new Claim(asked, held, state(asked, worst, best), List.of(worst, best), scene);
+    }
+
+    /// How far the figure lies on the good side of the bound, in its unit; below 0 on the bad side, missing
+    /// without
+    /// a figure.
+    public Figure margin() {
+        return held.value().map(value -> asked.rule().atLeast() ? value - asked.bound() : asked.bound() - value);
+    }
+
+    /// The interval that makes a claim hold; empty where the figure has none that can.
+    public Optional<Interval> interval() {
+        return held.interval().apply(USUAL);
     }
 
     private static State state(Asked asked, double worst, double best) {

@@ -29,19 +29,32 @@ public record Held(
     /// What a figure rests on.
     public enum Kind {
         /// Its own spread from run to run.
-        RUN_TO_RUN,
+        RUN_TO_RUN("from run to run"),
         /// A spread borrowed from other runs of the scene.
-        BORROWED,
+        BORROWED("spread of the scene"),
         /// Stretches at one spot, in one sitting.
-        TOGGLE,
+        TOGGLE("switched in place"),
         /// Trials within these runs.
-        WITHIN,
+        WITHIN("within these runs"),
         /// Stages that were worked out.
-        ESTIMATE,
-        /// What a counter or a tool said.
-        READING;
+        ESTIMATE("estimated"),
+        /// What a counter or a tool said, or a person.
+        READING("read"),
+        /// A fact that is stated, or worked out of such.
+        STATED("stated");
 
-        /// Whether it can make a claim hold or fail, and not only likely or unlikely.
+        private final String title;
+
+        Kind(String title) {
+            this.title = title;
+        }
+
+        /// In words.
+        public String title() {
+            return title;
+        }
+
+        /// Whether its interval can make a claim hold or fail, and not only likely or unlikely.
         public boolean canSettle() {
             return this == RUN_TO_RUN || this == BORROWED || this == TOGGLE;
         }
@@ -61,13 +74,43 @@ public record Held(
         return new Held(Figure.missing(why), _ -> Optional.empty(), Kind.WITHIN, Optional.empty(), 0, 0);
     }
 
+    /// A figure of these runs alone.
+    static Held within(Figure value, int runsA, int runsB) {
+        return new Held(value, _ -> Optional.empty(), Kind.WITHIN, Optional.empty(), runsA, runsB);
+    }
+
+    /// What the stages of a path add up to.
+    ///
+    /// @param runsA native runs that they rest on
+    /// @param runsB runs on the path that they rest on
+    public static Held estimate(Figure value, int runsA, int runsB) {
+        return new Held(value, _ -> Optional.empty(), Kind.ESTIMATE, Optional.of(Grade.B), runsA, runsB);
+    }
+
+    /// What a person said.
+    ///
+    /// @param runs that it was said of
+    public static Held said(double value, int runs) {
+        return new Held(Figure.of(value), _ -> Optional.empty(), Kind.READING, Optional.of(Grade.E), 0, runs);
+    }
+
+    /// What somebody typed, from a maker's page or a tool.
+    public static Held typed(double value) {
+        return new Held(Figure.of(value), _ -> Optional.empty(), Kind.READING, Optional.empty(), 0, 0);
+    }
+
+    /// A stated fact, or what follows from such.
+    public static Held stated(double value) {
+        return new Held(Figure.of(value), _ -> Optional.empty(), Kind.STATED, Optional.empty(), 0, 0);
+    }
+
     /// A ratio of the path to native.
     static Held ratio(Difference compared) {
         return of(compared, compared.ratio(), compared.estimate()::ratioIntervalAt);
     }
 
     /// A difference of the path from native.
-    static Held difference(Difference compared) {
+    public static Held difference(Difference compared) {
         return of(compared, compared.difference(), compared.estimate()::intervalAt);
     }
 
@@ -86,15 +129,12 @@ public record Held(
     }
 
     /// The level of one side.
-    ///
-    /// @param of makes the figure of the level: a share of the refresh rate, say; it must grow with it
-    static Held level(Difference.Side side, boolean isPath, DoubleUnaryOperator of) {
+    static Held level(Difference.Side side, boolean isPath) {
         Level level = side.level();
         boolean read = side.grade().filter(one -> !one.hasLog()).isPresent();
         return new Held(
-                level.figure().map(of),
-                confidence -> level.intervalAt(confidence)
-                        .map(ends -> new Interval(of.applyAsDouble(ends.low()), of.applyAsDouble(ends.high()))),
+                level.figure(),
+                level::intervalAt,
                 read ? Kind.READING : Kind.of(level.method()),
                 side.grade(),
                 isPath ? 0 : side.runs(),
@@ -117,6 +157,20 @@ public record Held(
                 estimate::ratioIntervalAt,
                 Kind.of(estimate.method()),
                 Optional.of(grade),
+                runsA,
+                runsB);
+    }
+
+    /// What follows from it.
+    ///
+    /// @param of must grow with the figure
+    Held map(DoubleUnaryOperator of) {
+        return new Held(
+                value.map(of),
+                confidence -> interval.apply(confidence)
+                        .map(ends -> new Interval(of.applyAsDouble(ends.low()), of.applyAsDouble(ends.high()))),
+                kind,
+                grade,
                 runsA,
                 runsB);
     }

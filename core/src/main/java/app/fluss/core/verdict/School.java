@@ -2,9 +2,11 @@ package app.fluss.core.verdict;
 
 import app.fluss.core.bench.GameKind;
 import java.util.Arrays;
-import java.util.Comparator;
+import java.util.EnumSet;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
+import java.util.Set;
 
 /// What a practitioner wants of a game. Every bound is common practice, no source, until somebody sets another.
 ///
@@ -54,15 +56,15 @@ public record School(String id, String title, String whatFor, List<Asked> asks, 
             "rate first",
             "high-refresh screens",
             List.of(Asked.of(Rule.DELIVERED_OF_REFRESH, 0.9), Asked.of(Rule.ADDED_LATENCY, 3)),
-            List.of(Rule.DELIVERED_OF_REFRESH, Rule.ADDED_LATENCY));
+            List.of(Rule.DELIVERED_OF_REFRESH, Rule.SURPLUS));
 
     /// A headset in which each refresh brings a new image.
     public static final School FULL_RATE_ONLY = new School(
             "full-rate-only",
             "full rate only",
             "VR",
-            List.of(Asked.of(Rule.WITHOUT_NEW_IMAGE, 0.01)),
-            List.of(Rule.WITHOUT_NEW_IMAGE));
+            List.of(Asked.of(Rule.WITHOUT_NEW_IMAGE, 0.01), Asked.of(Rule.ADDED_REFRESHES, 1)),
+            List.of(Rule.WITHOUT_NEW_IMAGE, Rule.RENDER_SCALE));
 
     /// A headset that never falls below every second refresh.
     public static final School STEADY_HALF_RATE = new School(
@@ -70,7 +72,7 @@ public record School(String id, String title, String whatFor, List<Asked> asks, 
             "steady half rate",
             "VR",
             List.of(Asked.of(Rule.BELOW_HALF_RATE, 0.005)),
-            List.of(Rule.BELOW_HALF_RATE));
+            List.of(Rule.BELOW_HALF_RATE, Rule.RENDER_SCALE));
 
     /// Handhelds and laptops.
     public static final School HOURS_FIRST = new School(
@@ -83,17 +85,59 @@ public record School(String id, String title, String whatFor, List<Asked> asks, 
                     Asked.of(Rule.JOULES_OF_NATIVE, NOT_ABOVE)),
             List.of(Rule.HOURS, Rule.DELIVERED_RATE));
 
-    /// All that ship.
-    public static final List<School> ALL =
-            List.of(RESPONSE_FIRST, SMOOTH_FIRST, RATE_FIRST, FULL_RATE_ONLY, STEADY_HALF_RATE, HOURS_FIRST);
+    /// Slow, beautiful games.
+    public static final School PICTURE_FIRST = new School(
+            "picture-first",
+            "picture first",
+            "slow, beautiful games",
+            List.of(Asked.of(Rule.HEAVY_MARKS, 0), Asked.of(Rule.DELIVERED_RATE, 40)),
+            List.of(Rule.HEAVY_MARKS, Rule.DELIVERED_RATE));
 
-    /// @throws IllegalArgumentException if it asks nothing, or the same twice
+    /// All that ship.
+    public static final List<School> SHIPPED = List.of(
+            RESPONSE_FIRST, SMOOTH_FIRST, RATE_FIRST, FULL_RATE_ONLY, STEADY_HALF_RATE, HOURS_FIRST, PICTURE_FIRST);
+
+    private static final Set<Rule> OF_HEADSETS = EnumSet.of(Rule.WITHOUT_NEW_IMAGE, Rule.BELOW_HALF_RATE);
+
+    /// @throws IllegalArgumentException if it has no name, asks nothing or the same twice, or asks for what cannot
+    ///     be: it says what
     public School {
         asks = List.copyOf(asks);
         order = List.copyOf(order);
-        if (asks.isEmpty() || asks.stream().map(Asked::rule).distinct().count() != asks.size()) {
-            throw new IllegalArgumentException("%s: a school asks something, and nothing twice".formatted(title));
+        if (id.isBlank() || title.isBlank()) {
+            throw new IllegalArgumentException("a school needs a name");
         }
+        if (asks.isEmpty()) {
+            throw new IllegalArgumentException(
+                    "%s: a school asks something; give it a claim with a bound".formatted(title));
+        }
+        if (asks.stream().map(Asked::rule).distinct().count() != asks.size()) {
+            throw new IllegalArgumentException(
+                    "%s: a school asks nothing twice; leave one of the bounds out".formatted(title));
+        }
+        Optional<String> contradiction = contradiction(asks);
+        if (contradiction.isPresent()) {
+            throw new IllegalArgumentException("%s: %s".formatted(title, contradiction.get()));
+        }
+    }
+
+    /// A base rate is never above the native one.
+    private static Optional<String> contradiction(List<Asked> asks) {
+        double base = bound(asks, Rule.BASE_RATE);
+        double most = bound(asks, Rule.NATIVE_RATE);
+        return base > most
+                ? Optional.of(
+                        "a base rate of at least %s/s and a native rate of at most %s/s contradict: lower one or raise the other"
+                                .formatted(base, most))
+                : Optional.empty();
+    }
+
+    private static double bound(List<Asked> asks, Rule rule) {
+        return asks.stream()
+                .filter(one -> one.rule() == rule)
+                .mapToDouble(Asked::bound)
+                .findFirst()
+                .orElse(Double.NaN);
     }
 
     /// What it asks by a rule, if it does.
@@ -101,34 +145,34 @@ public record School(String id, String title, String whatFor, List<Asked> asks, 
         return asks.stream().filter(one -> one.rule() == rule).findFirst();
     }
 
-    /// The better verdict first: by its word, then by what the school counts most.
-    public Comparator<Verdict> better() {
-        Comparator<Verdict> better = Comparator.comparing(Verdict::word);
-        for (Rule rule : order) {
-            better = better.thenComparingDouble(verdict -> {
-                double value = verdict.claims().stream()
-                        .filter(claim -> claim.asked().rule() == rule)
-                        .mapToDouble(claim -> claim.held().value().orNaN())
-                        .findFirst()
-                        .orElse(Double.NaN);
-                return Double.isNaN(value) ? Double.POSITIVE_INFINITY : rule.atLeast() ? -value : value;
-            });
-        }
-        return better;
+    /// Whether it judges what a headset shows.
+    public boolean isOfHeadsets() {
+        return asks.stream().map(Asked::rule).anyMatch(OF_HEADSETS::contains);
     }
 
-    /// The school of that name, for files or for people.
+    /// The same with another bound.
     ///
-    /// @throws IllegalArgumentException if there is none, with those that there are
-    public static School named(String name) {
-        String wanted = name.strip().replace(' ', '-');
-        return ALL.stream()
-                .filter(school -> school.id.equalsIgnoreCase(wanted))
-                .findFirst()
-                .orElseThrow(() -> new IllegalArgumentException("there is no school '%s'; there are: %s"
-                        .formatted(
-                                name,
-                                String.join(", ", ALL.stream().map(School::id).toList()))));
+    /// @param asked what is asked by a rule that it has
+    /// @throws IllegalArgumentException if the bounds contradict
+    public School with(Asked asked) {
+        return new School(
+                id,
+                title,
+                whatFor,
+                asks.stream()
+                        .map(one -> one.rule() == asked.rule() ? asked : one)
+                        .toList(),
+                order);
+    }
+
+    /// The same under another name.
+    public School named(String name) {
+        return new School(idOf(name), name.strip(), whatFor, asks, order);
+    }
+
+    /// The name in files that goes with a name for people.
+    public static String idOf(String name) {
+        return name.strip().toLowerCase(Locale.ROOT).replaceAll("[\\s_]+", "-");
     }
 
     /// The school that a kind of game usually asks for.

@@ -1,11 +1,15 @@
 package app.fluss.core.verdict;
 
 import app.fluss.core.compare.Interval;
+import app.fluss.core.compare.RunComparison;
 import app.fluss.core.compare.Student;
 import app.fluss.core.measure.Figure;
 import app.fluss.core.plan.SpreadLimit;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
 import java.util.Locale;
-import java.util.Optional;
+import java.util.Map;
 
 /// What would settle a claim.
 ///
@@ -20,6 +24,8 @@ public record Settle(Kind kind, String scene, int runs, String words) {
         RUNS,
         /// Better evidence.
         EVIDENCE,
+        /// A requirement that was not met, or a fault of a run that must be put right first.
+        REQUIREMENT,
         /// Nothing that anybody would measure: the figure is at the bound.
         NOTHING
     }
@@ -32,42 +38,66 @@ public record Settle(Kind kind, String scene, int runs, String words) {
 
     private static final double USUAL = 0.95;
 
-    /// What would settle a claim; empty if it is settled.
-    static Optional<Settle> of(Claim claim) {
-        return switch (claim.state()) {
-            case HOLDS, HOLDS_WITH_WARNING, FAILS -> Optional.empty();
-            case NO_FIGURE -> Optional.of(new Settle(Kind.EVIDENCE, claim.scene(), 0, evidence(claim)));
-            case LIKELY, UNLIKELY -> Optional.of(better(claim));
-            case OPEN -> Optional.of(more(claim));
-        };
+    /// Runs a side that have an interval of their own.
+    private static final int ENOUGH = RunComparison.FEWEST_RUNS;
+
+    /// What must be put right before anything can be settled.
+    static Settle requirement(String words) {
+        return new Settle(Kind.REQUIREMENT, "", 0, words);
     }
+
+    /// What would settle claims, alike ones together.
+    static List<Settle> of(List<Claim> claims) {
+        Map<Like, List<String>> alike = new LinkedHashMap<>();
+        List<Settle> all = new ArrayList<>();
+        for (Claim claim : claims) {
+            switch (claim.state()) {
+                case HOLDS, HOLDS_WITH_WARNING, FAILS -> {}
+                case NO_FIGURE -> all.add(new Settle(Kind.EVIDENCE, claim.scene(), 0, evidence(claim)));
+                case OPEN -> all.add(more(claim));
+                case LIKELY, UNLIKELY ->
+                    alike.computeIfAbsent(new Like(claim.held().kind(), claim.scene()), _ -> new ArrayList<>())
+                            .add(claim.asked().rule().title());
+            }
+        }
+        alike.forEach((like, titles) -> all.add(better(like, titles)));
+        return List.copyOf(all);
+    }
+
+    /// Claims that the same would settle.
+    private record Like(Held.Kind kind, String scene) {}
 
     private static String evidence(Claim claim) {
         String why = claim.held().value() instanceof Figure.Missing(String reason) ? reason : "";
         return "%s: %s.".formatted(claim.asked().rule().title(), why);
     }
 
-    private static Settle better(Claim claim) {
-        String title = claim.asked().rule().title();
-        return switch (claim.held().kind()) {
+    private static Settle better(Like like, List<String> titles) {
+        boolean one = titles.size() == 1;
+        String all = one
+                ? titles.getFirst()
+                : String.join(", ", titles.subList(0, titles.size() - 1)) + " and " + titles.getLast();
+        return switch (like.kind) {
             case READING ->
                 new Settle(
                         Kind.EVIDENCE,
-                        claim.scene(),
-                        3,
-                        "%s rests on readings: log the frames of three runs a side.".formatted(title));
+                        like.scene,
+                        ENOUGH,
+                        "%s %s on readings: log the frames of three runs a side."
+                                .formatted(all, one ? "rests" : "rest"));
             case ESTIMATE ->
                 new Settle(
                         Kind.EVIDENCE,
-                        claim.scene(),
-                        3,
-                        "%s is estimated: measure it in three runs a side.".formatted(title));
-            case RUN_TO_RUN, BORROWED, TOGGLE, WITHIN ->
+                        like.scene,
+                        ENOUGH,
+                        "%s %s estimated: measure latency in three runs a side.".formatted(all, one ? "is" : "are"));
+            case RUN_TO_RUN, BORROWED, TOGGLE, WITHIN, STATED ->
                 new Settle(
                         Kind.RUNS,
-                        claim.scene(),
-                        3,
-                        "%s has no interval from run to run: three runs a side have one.".formatted(title));
+                        like.scene,
+                        ENOUGH,
+                        "%s %s no interval from run to run: three runs a side have one."
+                                .formatted(all, one ? "has" : "have"));
         };
     }
 

@@ -1,6 +1,7 @@
 package app.fluss.core.vr;
 
 import app.fluss.core.measure.Figure;
+import app.fluss.core.verdict.School;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
@@ -31,14 +32,18 @@ public record RefreshChoice(List<Outlook> outlooks, Figure chosenHz) {
             List<Double> ratesHz,
             double leadMs,
             int inFlight,
-            HeadsetSchool school) {
+            School school) {
         List<Outlook> outlooks = new ArrayList<>();
         for (double hz : ratesHz) {
-            CompositorRule rule = CompositorRule.newest(school.locksToHalf());
+            CompositorRule rule = CompositorRule.newest(HeadsetClaims.locksToHalf(school));
             HeadsetReplay headset = new HeadsetReplay(hz, leadMs, rule, inFlight);
             Reprojection expected = headset.play(work, gpuFactor);
-            outlooks.add(
-                    new Outlook(hz, rule, expected, RuleRange.of(headset, work, gpuFactor), school.refusal(expected)));
+            outlooks.add(new Outlook(
+                    hz,
+                    rule,
+                    expected,
+                    RuleRange.of(headset, work, gpuFactor),
+                    HeadsetClaims.refusal(school, expected)));
         }
         outlooks.sort(Comparator.comparingDouble(Outlook::refreshHz));
         Figure chosen =

@@ -13,13 +13,14 @@ import app.fluss.core.stream.TrafficShape;
 import app.fluss.core.stream.blame.Alignment;
 import app.fluss.core.stream.blame.Cause;
 import app.fluss.core.stream.blame.ClientHitch;
-import app.fluss.core.vr.HeadsetSchool;
+import app.fluss.core.verdict.School;
+import app.fluss.core.vr.HeadsetClaims;
 import app.fluss.core.vr.Reprojection;
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.LongStream;
+import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 
 class StreamAndHeadsetFindingsTest {
@@ -137,9 +138,9 @@ class StreamAndHeadsetFindingsTest {
                 .contains("20 % of the time")
                 .contains("held up by the card")
                 .contains("Stop at the first sign of sickness");
-        assertThat(Arrays.stream(HeadsetSchool.values())
-                        .map(school ->
-                                school.refusal(shown(0.02, 0.98, 0, 0.98)).isPresent()))
+        assertThat(Stream.of(School.FULL_RATE_ONLY, School.STEADY_HALF_RATE)
+                        .map(school -> HeadsetClaims.refusal(school, shown(0.02, 0.98, 0, 0.98))
+                                .isPresent()))
                 .as("half rate suits one of the two")
                 .containsExactly(true, false);
     }

@@ -12,8 +12,10 @@ import app.fluss.core.frame.FrameLog;
 import app.fluss.core.stream.FrameArrivals;
 import app.fluss.core.stream.StreamBudget;
 import app.fluss.core.stream.TrafficShape;
+import app.fluss.core.verdict.Asked;
+import app.fluss.core.verdict.Rule;
+import app.fluss.core.verdict.School;
 import app.fluss.core.vr.HeadsetReplay;
-import app.fluss.core.vr.HeadsetSchool;
 import app.fluss.core.vr.PixelLaw;
 import app.fluss.core.vr.RenderTarget;
 import java.util.Arrays;
@@ -46,11 +48,10 @@ class WhatIfGridsTest {
     /// 11.1. The bit rate grows to 160 Mbit/s at 60/s and 320 at 120/s, over 85 % of the link. Derived.
     @Test
     void eachSchoolHasItsPicture() {
-        Ranking<StreamGrid.Cell> smooth =
-                StreamGrid.of(budget(STREAM), School.SMOOTH_FIRST, School.SMOOTH_FIRST.bounds());
+        Ranking<StreamGrid.Cell> smooth = StreamGrid.of(budget(STREAM), School.SMOOTH_FIRST);
         assertThat(smooth.best().orElseThrow().output().title()).isEqualTo("3840 × 2160");
         assertThat(smooth.best().orElseThrow().fps()).isEqualTo(60);
-        Ranking<StreamGrid.Cell> rate = StreamGrid.of(budget(STREAM), School.RATE_FIRST, School.RATE_FIRST.bounds());
+        Ranking<StreamGrid.Cell> rate = StreamGrid.of(budget(STREAM), School.RATE_FIRST);
         assertThat(rate.best().orElseThrow().output().title())
                 .as("nothing may be added")
                 .isEqualTo("1920 × 1080");
@@ -66,7 +67,7 @@ class WhatIfGridsTest {
     void withoutAProbeNothingIsBest() {
         StreamBudget open = StreamBudget.stated(Setup.EMPTY.with(STREAM, FactSource.TYPED), Optional.empty())
                 .orElseThrow();
-        Ranking<StreamGrid.Cell> grid = StreamGrid.of(open, School.SMOOTH_FIRST, School.SMOOTH_FIRST.bounds());
+        Ranking<StreamGrid.Cell> grid = StreamGrid.of(open, School.SMOOTH_FIRST);
         assertThat(grid.best()).isEmpty();
         assertThat(grid.losers().getLast().refusal().orElseThrow()).contains("in time");
         assertThat(StreamBudget.stated(Setup.EMPTY, Optional.empty())).isEmpty();
@@ -95,8 +96,7 @@ class WhatIfGridsTest {
                 List.of(72.0, 90.0, 120.0),
                 0,
                 2,
-                HeadsetSchool.FULL_RATE_ONLY,
-                HeadsetSchool.FULL_RATE_ONLY.bound());
+                School.FULL_RATE_ONLY);
         // 8 ms at a scale of 1. At 90 Hz 1.4 takes 11.2 ms of 11.1: 0.8 % of the refreshes have no new image, 1 % may
         // be.
         HeadsetGrid.Cell best = grid.best().orElseThrow();
@@ -111,8 +111,7 @@ class WhatIfGridsTest {
                 List.of(72.0, 90.0, 120.0),
                 0,
                 2,
-                HeadsetSchool.FULL_RATE_ONLY,
-                0.001);
+                School.FULL_RATE_ONLY.with(new Asked(Rule.WITHOUT_NEW_IMAGE, 0.001, 0.001, "mine")));
         assertThat(strict.best().orElseThrow().scale()
                         * strict.best().orElseThrow().refreshHz())
                 .as("who wants nearly every refresh new gets 100 % at 120 Hz")
@@ -124,8 +123,7 @@ class WhatIfGridsTest {
                                 List.of(500.0),
                                 0,
                                 2,
-                                HeadsetSchool.FULL_RATE_ONLY,
-                                HeadsetSchool.FULL_RATE_ONLY.bound())
+                                School.FULL_RATE_ONLY)
                         .best())
                 .isEmpty();
     }

@@ -8,12 +8,13 @@ import app.fluss.core.compare.Interval;
 import app.fluss.core.compare.Level;
 import app.fluss.core.compare.RunComparison;
 import app.fluss.core.compare.Terms;
-import app.fluss.core.latency.LatencyDifference;
 import app.fluss.core.measure.Analysis;
 import app.fluss.core.measure.AnalysisSettings;
 import app.fluss.core.measure.Figure;
 import app.fluss.core.measure.Grade;
 import app.fluss.core.measure.Section;
+import app.fluss.core.path.Chain;
+import app.fluss.core.path.StageKind;
 import app.fluss.core.verdict.Claim.State;
 import java.util.Arrays;
 import java.util.EnumMap;
@@ -27,6 +28,7 @@ import org.junit.jupiter.params.provider.CsvSource;
 
 class VerdictTest {
     private static final Asked LATENCY = Asked.of(Rule.ADDED_LATENCY, 10);
+    private static final Chain GENERATION = Chain.of(StageKind.ENGINE_GENERATION);
     private static final Asked BASE = Asked.of(Rule.BASE_RATE, 30, 40);
 
     /// A figure whose interval grows with its confidence as that of a normal one does, near enough.
@@ -114,8 +116,7 @@ class VerdictTest {
     /// A case of which every figure is given.
     private static Case scene(String name, Section.Weight weight, Map<Rule, Held> figures) {
         RunComparison nothing = RunComparison.of(List.of(read(60)), List.of(read(100)), Terms.PLAIN.withMultiplier(2));
-        return new Case(
-                name, weight, nothing, LatencyDifference.estimated(Figure.missing("not measured")), true, 144, figures);
+        return Case.of(name, weight, GENERATION, nothing, Held.missing("not measured"), 144, figures, List.of());
     }
 
     private static Map<Rule, Held> good() {
@@ -135,8 +136,7 @@ class VerdictTest {
     }
 
     private static Verdict verdict(Map<Rule, Held> figures) {
-        return Verdict.of(
-                School.RESPONSE_FIRST, List.of(scene("weir", Section.Weight.TYPICAL, figures)), Optional.empty());
+        return Verdict.of(School.RESPONSE_FIRST, List.of(scene("weir", Section.Weight.TYPICAL, figures)));
     }
 
     @Test
@@ -168,10 +168,10 @@ class VerdictTest {
         Map<Rule, Held> even = but(Rule.ADDED_LATENCY, figure(8, 1, Held.Kind.RUN_TO_RUN));
         even.put(Rule.ADDED_UNEVENNESS, figure(0.1, 0.1, Held.Kind.RUN_TO_RUN));
         for (School school : List.of(School.RESPONSE_FIRST, School.SMOOTH_FIRST)) {
-            Verdict one = Verdict.of(school, List.of(scene("weir", Section.Weight.TYPICAL, quick)), Optional.empty());
-            Verdict other = Verdict.of(school, List.of(scene("weir", Section.Weight.TYPICAL, even)), Optional.empty());
+            Verdict one = Verdict.of(school, List.of(scene("weir", Section.Weight.TYPICAL, quick)));
+            Verdict other = Verdict.of(school, List.of(scene("weir", Section.Weight.TYPICAL, even)));
             assertThat(one.word()).isEqualTo(Verdict.Word.USE);
-            assertThat(school.better().compare(one, other) < 0).isEqualTo(school == School.RESPONSE_FIRST);
+            assertThat(Verdict.better().compare(one, other) < 0).isEqualTo(school == School.RESPONSE_FIRST);
         }
     }
 
@@ -179,10 +179,19 @@ class VerdictTest {
     void aFaultTakesUseBackAndSaysWhy() {
         Verdict doubted = Verdict.of(
                 School.RESPONSE_FIRST,
-                List.of(scene("weir", Section.Weight.TYPICAL, good())),
-                Optional.of("A third of the images repeat."));
+                List.of(Case.of(
+                        "weir",
+                        Section.Weight.TYPICAL,
+                        GENERATION,
+                        RunComparison.of(List.of(read(60)), List.of(read(100)), Terms.PLAIN),
+                        Held.missing("not measured"),
+                        144,
+                        good(),
+                        List.of("A third of the images repeat."))));
         assertThat(doubted.word()).isEqualTo(Verdict.Word.NOT_SETTLED);
-        assertThat(doubted.reserve()).isEqualTo("A third of the images repeat.");
+        assertThat(doubted.reserves()).containsExactly("A third of the images repeat.");
+        assertThat(doubted.wouldSettle())
+                .anySatisfy(one -> assertThat(one.kind()).isEqualTo(Settle.Kind.REQUIREMENT));
     }
 
     /// Rates count in the heaviest scene, latency in each.
@@ -190,12 +199,12 @@ class VerdictTest {
     void theSceneThatDecidesIsNamed() {
         Case light = scene("garden", Section.Weight.LIGHT, but(Rule.BASE_RATE, figure(40, 2, Held.Kind.RUN_TO_RUN)));
         Case worst = scene("storm", Section.Weight.WORST, good());
-        Verdict rates = Verdict.of(School.RESPONSE_FIRST, List.of(light, worst), Optional.empty());
+        Verdict rates = Verdict.of(School.RESPONSE_FIRST, List.of(light, worst));
         assertThat(rates.word())
                 .as("the base rate of a light scene does not count")
                 .isEqualTo(Verdict.Word.USE);
         Case slow = scene("garden", Section.Weight.LIGHT, but(Rule.ADDED_LATENCY, figure(30, 2, Held.Kind.RUN_TO_RUN)));
-        Verdict latency = Verdict.of(School.RESPONSE_FIRST, List.of(slow, worst), Optional.empty());
+        Verdict latency = Verdict.of(School.RESPONSE_FIRST, List.of(slow, worst));
         assertThat(latency.word()).isEqualTo(Verdict.Word.LEAVE_OFF);
         assertThat(latency.scene()).contains("garden");
     }
@@ -203,7 +212,7 @@ class VerdictTest {
     @Test
     void aStudyOfReadingsSaysProbablyAndWhatIsUnknown() {
         Case readings = scene("weir", Section.Weight.TYPICAL, Map.of());
-        Verdict read = Verdict.of(School.SMOOTH_FIRST, List.of(readings), Optional.empty());
+        Verdict read = Verdict.of(School.SMOOTH_FIRST, List.of(readings));
         assertThat(read.word()).isEqualTo(Verdict.Word.PROBABLY_USE);
         assertThat(read.grade()).contains(Grade.D);
         assertThat(read.wouldSettle())
@@ -222,7 +231,7 @@ class VerdictTest {
             double truth = 58 + 4 * random.nextDouble();
             Claim first = claim(asked, truth, 3, random);
             if (first.state() == State.OPEN) {
-                Settle settle = Settle.of(first).orElseThrow();
+                Settle settle = Settle.of(List.of(first)).getFirst();
                 if (settle.kind() == Settle.Kind.RUNS) {
                     asks++;
                     // The truth may be anything that the first runs allow: they are drawn around what was seen.
@@ -261,17 +270,17 @@ class VerdictTest {
 
     @Test
     void schoolsAreSensibleAndFoundByName() {
-        assertThat(School.named("Response first")).isEqualTo(School.RESPONSE_FIRST);
+        assertThat(Schools.SHIPPED.named("Response first")).isEqualTo(School.RESPONSE_FIRST);
         assertThat(School.usual(Optional.of("racing"))).isEqualTo(School.RESPONSE_FIRST);
         assertThat(School.usual(Optional.of("VR"))).isEqualTo(School.FULL_RATE_ONLY);
         assertThat(School.usual(Optional.empty())).isEqualTo(School.SMOOTH_FIRST);
-        assertThatThrownBy(() -> School.named("fastest")).hasMessageContaining("there is no school 'fastest'");
+        assertThatThrownBy(() -> Schools.SHIPPED.named("fastest")).hasMessageContaining("there is no school 'fastest'");
         assertThatThrownBy(() -> new School("x", "x", "", List.of(), List.of()))
                 .hasMessageContaining("a school asks something");
         assertThatThrownBy(() -> Asked.of(Rule.BASE_RATE, 40, 30)).hasMessageContaining("contradicts the bound");
         assertThat(School.SMOOTH_FIRST.asked(Rule.BASE_RATE).orElseThrow().warnBound())
                 .isCloseTo(40, within(1e-12));
-        assertThatThrownBy(() -> Verdict.of(School.RATE_FIRST, List.of(), Optional.empty()))
+        assertThatThrownBy(() -> Verdict.of(School.RATE_FIRST, List.of()))
                 .hasMessageContaining("a verdict needs a scene");
     }
 }

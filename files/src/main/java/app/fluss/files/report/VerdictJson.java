@@ -27,14 +27,16 @@ public final class VerdictJson {
             ObjectNode game = games.putObject(one.game());
             game.put("school", one.school().id());
             game.put("primary", one.primary().orElse(null));
-            game.put("reason", one.without().isEmpty() ? null : one.without());
+            game.put(
+                    "reason",
+                    one.cases().without().isEmpty() ? null : one.cases().without());
             ObjectNode paths = game.putObject("paths");
-            one.paths().forEach((path, verdict) -> put(paths.putObject(path), verdict));
+            one.paths().forEach((path, verdict) -> put(paths.putObject(path), path, verdict));
         }
         return node;
     }
 
-    private static void put(ObjectNode node, Verdict verdict) {
+    private static void put(ObjectNode node, String path, Verdict verdict) {
         node.put("verdict", word(verdict.word().name()));
         node.put("scene", verdict.scene().orElse(null));
         node.put("grade", verdict.grade().map(Grade::name).orElse(null));
@@ -44,13 +46,20 @@ public final class VerdictJson {
         for (Settle one : verdict.wouldSettle()) {
             settle.addObject()
                     .put("kind", word(one.kind().name()))
-                    .put("scene", one.scene())
+                    .put("scene", one.scene().isEmpty() ? null : one.scene())
+                    .put("path", path)
                     .put("runs", one.runs())
                     .put("words", one.words());
         }
-        node.put("reserve", verdict.reserve().isEmpty() ? null : verdict.reserve());
+        verdict.reserves().forEach(node.putArray("reserves")::add);
         verdict.doubts().forEach(node.putArray("doubts")::add);
-        node.putNull("settings");
+        verdict.settings()
+                .ifPresentOrElse(
+                        known -> node.putObject("settings")
+                                .put("words", known.words())
+                                .put("path", known.isEstimated() ? null : known.path())
+                                .put("estimated", known.isEstimated()),
+                        () -> node.putNull("settings"));
         node.putNull("attribution");
     }
 

@@ -15,8 +15,10 @@ import java.util.Optional;
 
 /// One file with everything: games, scenes, paths, runs, their evidence and their parsed logs.
 ///
-/// Each change is committed before its method returns. Safe for threads: one at a time gets through, and what takes
-/// long (compressing, hashing, parsing) is done before or after, so that a quick change never waits for an import. A
+/// Each change is committed before its method returns. Safe for threads: one at a time gets through, and what
+/// takes
+/// long (compressing, hashing, parsing) is done before or after, so that a quick change never waits for an
+/// import. A
 /// study that can only be read says why; changes then throw [StudyException].
 public final class Study implements AutoCloseable {
     private final Path file;
@@ -28,6 +30,7 @@ public final class Study implements AutoCloseable {
     private final RunAdder adder;
     private final BenchRecords bench;
     private final PlanRecords plan;
+    private final SchoolRecords schools;
     private final CaptureRecords capture;
     private final LatencyRecords latency;
 
@@ -41,6 +44,7 @@ public final class Study implements AutoCloseable {
         this.adder = new RunAdder(steps, rows, shelf);
         this.bench = new BenchRecords(steps);
         this.plan = new PlanRecords(steps);
+        this.schools = new SchoolRecords(steps);
         this.capture = new CaptureRecords(steps);
         this.latency = new LatencyRecords(steps, shelf);
     }
@@ -68,7 +72,8 @@ public final class Study implements AutoCloseable {
         return opened.readOnly();
     }
 
-    /// What opening it did, in words for the user: a write that was taken back, a version that was brought up to date.
+    /// What opening it did, in words for the user: a write that was taken back, a version that was brought up
+    /// to date.
     public List<String> notices() {
         return opened.notices();
     }
@@ -227,6 +232,11 @@ public final class Study implements AutoCloseable {
     /// What is planned.
     public PlanRecords plan() {
         return plan;
+    }
+
+    /// Schools, and which of them games are judged by.
+    public SchoolRecords schools() {
+        return schools;
     }
 
     /// What is measured right now.

@@ -5,7 +5,8 @@ import java.io.IOException;
 import java.util.ArrayList;
 import java.util.List;
 
-/// Makes everything in a study again from its evidence and compares. What cannot be read is listed, and the check goes
+/// Makes everything in a study again from its evidence and compares. What cannot be read is listed, and the
+/// check goes
 /// on.
 final class StudyCheck {
     private final Study study;
@@ -41,6 +42,7 @@ final class StudyCheck {
         rows(study::scenes);
         rows(study.bench()::read);
         rows(study.plan()::read);
+        rows(study.schools()::read);
         rows(study.capture()::open);
         rows(study::nextUndo);
         for (Run run : runs()) {

@@ -6,11 +6,10 @@ import java.io.IOException;
 import java.sql.SQLException;
 import java.util.List;
 
-/// Version 3 took the plain mean of readings, whatever time each of them stood, and knew no runs whose path is switched
+/// Version 3 took the plain mean of readings, whatever time each of them stood, and knew no runs whose path is
+/// switched
 /// on and off.
 final class UpgradeTo4 implements UpgradeStep {
-    private static final List<String> UNDO = List.of("step", "step_change", "current_step");
-
     @Override
     public int from() {
         return 3;
@@ -19,13 +18,7 @@ final class UpgradeTo4 implements UpgradeStep {
     @Override
     public void copy(Steps steps, List<String> notices) throws SQLException, IOException, StudyException {
         Sql sql = steps.sql();
-        for (String table : sql.list(
-                "SELECT name FROM old.sqlite_schema WHERE type = 'table' AND name NOT LIKE 'sqlite_%'",
-                row -> row.getString(1))) {
-            if (!UNDO.contains(table)) {
-                UpgradeStep.copyAlike(sql, table);
-            }
-        }
+        UpgradeStep.copyAllAlike(sql);
         EvidenceKind.Kept kept = new EvidenceShelf(steps).kept();
         for (Attached readings : EvidenceKinds.READINGS.attached(sql, "")) {
             try {

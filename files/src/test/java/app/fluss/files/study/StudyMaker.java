@@ -59,6 +59,7 @@ final class StudyMaker {
         study.scenes();
         study.bench().read();
         study.plan().read();
+        study.schools().read();
         study.capture().open();
         study.nextUndo();
         study.nextRedo();

@@ -23,7 +23,8 @@ import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 
-/// A study of each older version, made by the program of that version, opens brought up to date. `study-1.fluss` is the
+/// A study of each older version, made by the program of that version, opens brought up to date.
+/// `study-1.fluss` is the
 /// demo of version 1, cut to eleven runs that have every kind of evidence and path.
 class StudyUpgradeTest {
     @TempDir
@@ -50,7 +51,7 @@ class StudyUpgradeTest {
         byte[] before = Files.readAllBytes(file);
         try (Study study = Study.open(file)) {
             assertThat(study.notices())
-                    .anyMatch(line -> line.contains("from version 1 to version 4"))
+                    .anyMatch(line -> line.contains("from version 1 to version 5"))
                     .anyMatch(line -> line.contains("demo (version 1).fluss"));
             assertThat(study.runs()).hasSize(11);
             assertThat(study.nextUndo()).as("steps of the old shape are gone").isEmpty();
@@ -135,7 +136,8 @@ class StudyUpgradeTest {
         assertThat(files()).containsExactly(".demo.fluss.lock", "demo.fluss");
     }
 
-    /// What was measured before stays as it was: a rejected trial out, ambiguous ones in; looked at again, the evidence
+    /// What was measured before stays as it was: a rejected trial out, ambiguous ones in; looked at again, the
+    /// evidence
     /// gives what this program finds in it.
     @Test
     void versionTwoKeepsItsLatencies() throws Exception {
@@ -144,7 +146,7 @@ class StudyUpgradeTest {
             Files.copy(old, two);
         }
         try (Study study = Study.open(two)) {
-            assertThat(study.notices()).anyMatch(line -> line.contains("from version 2 to version 4"));
+            assertThat(study.notices()).anyMatch(line -> line.contains("from version 2 to version 5"));
             assertThat(study.check()).isEmpty();
             Run traced = study.runs().getLast();
             StoredLatency stored = study.evidence(traced, EvidenceKinds.LATENCY).orElseThrow();
@@ -167,7 +169,7 @@ class StudyUpgradeTest {
             Files.copy(old, three);
         }
         try (Study study = Study.open(three)) {
-            assertThat(study.notices()).anyMatch(line -> line.contains("from version 3 to version 4"));
+            assertThat(study.notices()).anyMatch(line -> line.contains("from version 3 to version 5"));
             assertThat(study.notices()).anyMatch(line -> line.contains("odd.csv keeps its figures"));
             List<Run> runs = study.runs();
             assertThat(runs.getFirst().claimed().mean().orNaN())
@@ -176,6 +178,23 @@ class StudyUpgradeTest {
             assertThat(runs.get(1).claimed().mean().orNaN()).isEqualTo(65);
             assertThat(runs.get(2).claimed().onePercentLow().orNaN()).isEqualTo(60.25);
             assertThat(study.check()).singleElement().asString().contains("odd.csv");
+        }
+    }
+
+    /// Version 5 knows schools; what version 4 held is as it was, and games have no school of their own yet.
+    @Test
+    void versionFourGetsRoomForSchools() throws Exception {
+        Path four = folder.resolve("four.fluss");
+        try (var old = Objects.requireNonNull(StudyUpgradeTest.class.getResourceAsStream("study-4.fluss"))) {
+            Files.copy(old, four);
+        }
+        try (Study study = Study.open(four)) {
+            assertThat(study.notices()).anyMatch(line -> line.contains("from version 4 to version 5"));
+            assertThat(study.runs())
+                    .hasSize(2)
+                    .allSatisfy(run -> assertThat(run.evidence()).hasSize(3));
+            assertThat(study.schools().read()).isEqualTo(StoredSchools.NONE);
+            assertThat(study.check()).isEmpty();
         }
     }
 }

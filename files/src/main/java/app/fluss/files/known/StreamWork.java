@@ -1,4 +1,4 @@
-package app.fluss.app.model;
+package app.fluss.files.known;
 
 import app.fluss.core.bench.FactKey;
 import app.fluss.core.stream.ProbeReport;

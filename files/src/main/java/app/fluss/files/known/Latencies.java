@@ -1,4 +1,4 @@
-package app.fluss.app.model;
+package app.fluss.files.known;
 
 import app.fluss.core.bench.FactKey;
 import app.fluss.core.bench.Setup;
@@ -17,6 +17,7 @@ import app.fluss.core.latency.chain.Unexplained;
 import app.fluss.core.measure.Analysis;
 import app.fluss.core.measure.DisplayMode;
 import app.fluss.core.measure.Figure;
+import app.fluss.files.compare.Pair;
 import app.fluss.files.study.EvidenceKinds;
 import app.fluss.files.study.Run;
 import app.fluss.files.study.StoredLatency;
@@ -28,16 +29,17 @@ import java.util.List;
 import java.util.Optional;
 
 /// Works the latency of a run out.
-final class Latencies {
+public final class Latencies {
     private static final double HALF = 0.5;
     private static final double[] SHARES = {0.1, 0.5, 0.9};
 
     private Latencies() {}
 
-    static AnalysedLatency of(Study study, Run run, Analysis analysis) throws StudyException {
+    /// Of a run.
+    public static AnalysedLatency of(Study study, Run run, Analysis analysis) throws StudyException {
         Setup setup = run.setup();
-        Optional<StoredLatency> stored = study.evidence(run, EvidenceKinds.LATENCY);
-        Optional<AnalysedLatency.Measured> measured = stored.map(latency -> measured(latency, setup, run));
+        Optional<AnalysedLatency.Measured> measured = measured(study, run);
+        Optional<StoredLatency> stored = measured.map(AnalysedLatency.Measured::stored);
         Optional<ChainModel> model = model(study, run, setup, analysis);
         double threshold = stored.map(
                         latency -> latency.measurement().settings().threshold())
@@ -52,6 +54,11 @@ final class Latencies {
                 model.map(Latencies::shares).orElse(List.of()),
                 model.map(ChainModel::headMs).orElseGet(() -> Figure.missing(noEstimate(run))),
                 unexplained);
+    }
+
+    /// What was measured of a run; empty if nothing was.
+    static Optional<AnalysedLatency.Measured> measured(Study study, Run run) throws StudyException {
+        return study.evidence(run, EvidenceKinds.LATENCY).map(latency -> measured(latency, run.setup(), run));
     }
 
     private static List<Double> shares(ChainModel model) {
@@ -136,7 +143,7 @@ final class Latencies {
     }
 
     /// The mean of the samples of runs, ms; missing unless every one of them has some.
-    static Figure measuredMeanMs(Study study, List<Run> runs) throws StudyException {
+    public static Figure measuredMeanMs(Study study, List<Run> runs) throws StudyException {
         for (Run run : runs) {
             if (!run.has(EvidenceKinds.LATENCY)) {
                 return Figure.missing("latency was not measured for every run");
@@ -146,25 +153,28 @@ final class Latencies {
     }
 
     /// The mean that the stages of a run add up to, ms.
-    static Figure estimatedMeanMs(Study study, Run run, Analyses analyses) throws StudyException {
-        return model(study, run, run.setup(), analyses.analysis(study, run))
+    public static Figure estimatedMeanMs(Study study, Run run, Analysis analysis) throws StudyException {
+        return model(study, run, run.setup(), analysis)
                 .map(model -> Figure.of(ChainEstimate.totalMeanMs(model, HALF)))
                 .orElseGet(() -> Figure.missing(noEstimate(run)));
     }
 
     /// What one side adds to another, from the stages of their first runs.
-    static Difference estimatedDifference(Study study, List<Run> a, List<Run> b, Analyses analyses)
+    public static Difference estimatedDifference(Study study, List<Run> a, List<Run> b, Pair.Figures figures)
             throws StudyException {
-        Optional<ChainEstimate> before = estimate(study, a.getFirst(), analyses);
-        Optional<ChainEstimate> after = estimate(study, b.getFirst(), analyses);
         return LatencyDifference.estimated(
-                before.isPresent() && after.isPresent()
-                        ? after.get().addedTo(before.get())
-                        : Figure.missing("latency was not measured on both sides, and there is no estimate"));
+                added(estimate(study, a.getFirst(), figures), estimate(study, b.getFirst(), figures)));
     }
 
-    private static Optional<ChainEstimate> estimate(Study study, Run run, Analyses analyses) throws StudyException {
-        return model(study, run, run.setup(), analyses.analysis(study, run))
-                .map(model -> ChainEstimate.of(model, HALF));
+    /// What the stages of one run add to those of another, ms.
+    public static Figure added(Optional<ChainEstimate> before, Optional<ChainEstimate> after) {
+        return before.isPresent() && after.isPresent()
+                ? after.get().addedTo(before.get())
+                : Figure.missing("latency was not measured on both sides, and there is no estimate");
+    }
+
+    /// A run stage by stage; empty where it cannot be had.
+    public static Optional<ChainEstimate> estimate(Study study, Run run, Pair.Figures figures) throws StudyException {
+        return model(study, run, run.setup(), figures.of(run)).map(model -> ChainEstimate.of(model, HALF));
     }
 }

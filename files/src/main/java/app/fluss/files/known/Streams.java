@@ -1,4 +1,4 @@
-package app.fluss.app.model;
+package app.fluss.files.known;
 
 import app.fluss.core.bench.FactKey;
 import app.fluss.core.bench.Setup;
@@ -18,13 +18,13 @@ import app.fluss.files.study.StudyException;
 import java.util.Optional;
 
 /// Works out what belongs to a run over a stream.
-final class Streams {
+public final class Streams {
     private Streams() {}
 
     /// What its logs and its probe tell.
     ///
     /// @return empty if the run's path has no stream, or the run has no log
-    static Optional<StreamWork> of(Study study, Run run, Analysis analysis) throws StudyException {
+    public static Optional<StreamWork> of(Study study, Run run, Analysis analysis) throws StudyException {
         if (!run.path().chain().has(StageKind.HOME_STREAM) || !run.hasLog()) {
             return Optional.empty();
         }
