@@ -100,7 +100,7 @@ class HeadsetJobTest extends WindowTest {
     void tuneFindsScaleAndRateForEachSchool() throws Exception {
         settle();
         select("scale 1.0");
-        push(KeyCode.CONTROL, KeyCode.DIGIT6);
+        push(KeyCode.CONTROL, KeyCode.DIGIT7);
         settle();
         waitFor(() -> look("#headset-grid") instanceof GridPane grid
                 && grid.getChildren().size() > 30);

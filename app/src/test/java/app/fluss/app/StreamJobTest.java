@@ -80,7 +80,7 @@ class StreamJobTest extends WindowTest {
         look("home-stream", KeyCode.G);
         until(() -> assertThat(look("#cause-network").isDisabled()).isTrue());
         until(() -> assertThat(words(look("#budget"))).contains("3840 × 2160").contains("largest that keeps 99 %"));
-        push(KeyCode.CONTROL, KeyCode.DIGIT6);
+        push(KeyCode.CONTROL, KeyCode.DIGIT7);
         settle();
         waitFor(() -> look("#stream-grid") instanceof GridPane grid
                 && grid.getChildren().size() > 20);

@@ -31,7 +31,7 @@ class TuneJobTest extends WindowTest {
     @Test
     void theBestCapBecomesTheNextPlannedPath() throws Exception {
         settle();
-        push(KeyCode.CONTROL, KeyCode.DIGIT6);
+        push(KeyCode.CONTROL, KeyCode.DIGIT7);
         settle();
         waitFor(() ->
                 look("#cap-grid") instanceof GridPane grid && grid.getChildren().size() > 20);

@@ -1,19 +1,16 @@
 package app.fluss.cli;
 
-import app.fluss.core.compare.Interval;
 import app.fluss.core.measure.Figure;
 import app.fluss.core.verdict.Claim;
 import app.fluss.core.verdict.Rule;
+import app.fluss.core.verdict.Said;
 import app.fluss.core.verdict.Settle;
 import app.fluss.core.verdict.Verdict;
 import app.fluss.files.verdict.GameVerdicts;
 import java.util.List;
-import java.util.Locale;
 
 /// Verdicts as plain text.
 final class VerdictText {
-    private static final double USUAL = 0.95;
-
     private VerdictText() {}
 
     static String of(List<GameVerdicts> games) {
@@ -44,6 +41,7 @@ final class VerdictText {
                         path,
                         verdict.word().title(),
                         verdict.grade().map(grade -> ", grade " + grade).orElse("")));
+        text.append("    %s%n".formatted(Said.sentence(path, verdict)));
         for (Claim claim : verdict.claims()) {
             text.append("    %-34s %s%n".formatted(claim.asked().rule().title(), claim(claim)));
         }
@@ -67,29 +65,20 @@ final class VerdictText {
 
     private static String claim(Claim claim) {
         Rule rule = claim.asked().rule();
-        String bound =
-                (rule.atLeast() ? "≥ " : "≤ ") + number(rule, claim.asked().bound());
         String value = switch (claim.held().value()) {
             case Figure.Known(double known) ->
-                number(rule, known)
-                        + claim.held()
-                                .interval()
-                                .apply(USUAL)
-                                .map(ends -> ends(rule, ends))
+                Said.plain(rule, known)
+                        + claim.interval()
+                                .map(ends -> " [%s, %s]"
+                                        .formatted(Said.plain(rule, ends.low()), Said.plain(rule, ends.high())))
                                 .orElse("");
             case Figure.Missing _ -> "–";
         };
         return "%s %s: %s (%s)"
-                .formatted(bound, rule.unit(), value, claim.state().title());
-    }
-
-    private static String ends(Rule rule, Interval ends) {
-        return " [%s, %s]".formatted(number(rule, ends.low()), number(rule, ends.high()));
-    }
-
-    private static String number(Rule rule, double value) {
-        return rule.isShare()
-                ? String.format(Locale.ROOT, "%." + (rule.decimals() - 2) + "f %%", value * 100)
-                : String.format(Locale.ROOT, "%." + rule.decimals() + "f", value);
+                .formatted(
+                        rule.atLeast() ? "≥" : "≤",
+                        Said.number(rule, claim.asked().bound()),
+                        value,
+                        claim.state().title());
     }
 }

@@ -3,7 +3,8 @@ package app.fluss.app.model;
 import java.util.Optional;
 import java.util.function.Consumer;
 
-/// Changes of the study that was open when this was asked for, and of no other: a screen or a dialog that outlives its
+/// Changes of the study that was open when this was asked for, and of no other: a screen or a dialog that
+/// outlives its
 /// study changes nothing. Asked for where a dialog is opened, or at the moment of a click.
 public final class Edits {
     private final Workbench workbench;
@@ -32,6 +33,11 @@ public final class Edits {
     /// The plan.
     public PlanEdits plan() {
         return new PlanEdits(this);
+    }
+
+    /// Schools, and which of them games are judged by.
+    public SchoolEdits schools() {
+        return new SchoolEdits(this);
     }
 
     /// What is measured right now.

@@ -353,6 +353,28 @@ public final class Workbench {
         }
     }
 
+    /// Works something out of the open study off the interface thread.
+    <T> void work(String name, StudyWork<T> work, Consumer<T> done) {
+        Open now = open.get();
+        if (now != null) {
+            jobs.start(
+                    name,
+                    progress -> work.on(now.study(), now.contents(), analyses, progress),
+                    result -> {
+                        if (open.get() != null && now.isSameStudy(open.get())) {
+                            done.accept(result);
+                        }
+                    },
+                    this::tell);
+        }
+    }
+
+    /// Works something out of a study.
+    @FunctionalInterface
+    interface StudyWork<T> {
+        T on(Study study, Contents contents, Analyses analyses, Progress progress) throws StudyException;
+    }
+
     /// Gives the figures of a run.
     @FunctionalInterface
     public interface Figures {

@@ -3,6 +3,7 @@ package app.fluss.app.shell;
 import app.fluss.app.bench.BenchScreen;
 import app.fluss.app.capture.CaptureScreen;
 import app.fluss.app.compare.CompareScreen;
+import app.fluss.app.decide.DecideScreen;
 import app.fluss.app.examine.ExamineScreen;
 import app.fluss.app.importing.ImportFlow;
 import app.fluss.app.latency.LatencyPane;
@@ -64,6 +65,7 @@ public final class Shell extends BorderPane {
     private @Nullable PlanScreen plan;
     private @Nullable CaptureScreen capture;
     private @Nullable TuneScreen tune;
+    private @Nullable DecideScreen decide;
     private final LatencyPane latency;
     private final ExamineScreen examine;
     private final CompareScreen compare;
@@ -223,6 +225,7 @@ public final class Shell extends BorderPane {
             case CAPTURE -> capture();
             case EXAMINE -> nothing ? welcome() : examine;
             case COMPARE -> nothing ? welcome() : compare;
+            case DECIDE -> nothing ? welcome() : decide();
             case TUNE -> nothing ? welcome() : tune();
         };
         if (!screen.equals(getCenter())) {
@@ -319,7 +322,8 @@ public final class Shell extends BorderPane {
                 .on(KeyCode.DIGIT3, () -> order.choose(Work.CAPTURE))
                 .on(KeyCode.DIGIT4, () -> order.choose(Work.EXAMINE))
                 .on(KeyCode.DIGIT5, () -> order.choose(Work.COMPARE))
-                .on(KeyCode.DIGIT6, () -> order.choose(Work.TUNE))
+                .on(KeyCode.DIGIT6, () -> order.choose(Work.DECIDE))
+                .on(KeyCode.DIGIT7, () -> order.choose(Work.TUNE))
                 .on(Work.EXAMINE, KeyCode.DELETE, actions::remove)
                 .on(Work.EXAMINE, KeyCode.BACK_SPACE, actions::remove)
                 .on(Work.COMPARE, KeyCode.DELETE, actions::remove)
@@ -362,6 +366,20 @@ public final class Shell extends BorderPane {
         if (made == null) {
             made = new TuneScreen(workbench, jobs, this::tell, () -> order.choose(Work.PLAN));
             tune = made;
+        }
+        return made;
+    }
+
+    private DecideScreen decide() {
+        DecideScreen made = decide;
+        if (made == null) {
+            made = new DecideScreen(
+                    workbench,
+                    theme,
+                    new DecideWays(workbench, order),
+                    () -> getScene().getWindow(),
+                    open -> order.count(Work.DECIDE, open));
+            decide = made;
         }
         return made;
     }

@@ -15,7 +15,7 @@ final class ShortcutsDialog {
         {"Ctrl+E", "enter readings from an overlay or a tool"},
         {"Ctrl+M", "what can I measure with what I have?"},
         {"Ctrl+R", "simulate a measurement"},
-        {"Ctrl+1 … Ctrl+6", "Bench, Plan, Capture, Examine, Compare, Tune"},
+        {"Ctrl+1 … Ctrl+7", "Bench, Plan, Capture, Examine, Compare, Decide, Tune"},
         {"Ctrl+Space, Ctrl+Enter", "in Capture: start the scene, keep the run"},
         {"Ctrl+P", "in Capture: go to the readings pad"},
         {"Ctrl+T", "in Capture: the path was switched on or off just now"},

@@ -12,6 +12,8 @@ public enum Work {
     EXAMINE("Examine"),
     /// Paths against the native one.
     COMPARE("Compare"),
+    /// What follows for each game.
+    DECIDE("Decide"),
     /// Which cap with which multiplier.
     TUNE("Tune");
 

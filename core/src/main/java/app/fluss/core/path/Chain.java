@@ -167,6 +167,25 @@ public record Chain(List<Stage> stages) {
         return new Chain(changed);
     }
 
+    /// The same with another cap and another multiplier of its generators.
+    ///
+    /// @param capFps /s; NaN for none
+    /// @param multiplier 2 or more
+    public Chain paced(double capFps, int multiplier) {
+        List<Stage> set = new ArrayList<>();
+        if (!Double.isNaN(capFps)) {
+            set.add(new Stage(StageKind.FRAME_CAP, Map.of(FactKey.CAP_FPS, Long.toString(Math.round(capFps)))));
+        }
+        for (Stage stage : stages) {
+            if (stage.kind().isGenerator()) {
+                set.add(stage.with(FactKey.MULTIPLIER, Integer.toString(multiplier)));
+            } else if (stage.kind() != StageKind.FRAME_CAP) {
+                set.add(stage);
+            }
+        }
+        return new Chain(set);
+    }
+
     /// Whether another chain has the same stages with the same settings, and perhaps some that are not stated
     /// here.
     public boolean isStatedMoreFullyBy(Chain other) {

@@ -2,6 +2,7 @@ package app.fluss.core.tune;
 
 import app.fluss.core.verdict.Asked;
 import app.fluss.core.verdict.Rule;
+import app.fluss.core.verdict.Said;
 import app.fluss.core.verdict.School;
 import java.util.Comparator;
 import java.util.EnumSet;
@@ -107,20 +108,12 @@ record CellClaims(School school, double refreshHz, TuneCell unpaced) {
         if (rule == Rule.ADDED_LATENCY) {
             return String.format(Locale.ROOT, "it adds %.1f ms, %.0f are allowed", value, bound);
         }
-        String number = "%." + rule.decimals() + "f%s";
-        return String.format(
-                Locale.ROOT,
-                "%s " + number + " is %s " + number,
-                rule.title(),
-                value,
-                unit(rule),
-                rule.atLeast() ? "below" : "above",
-                bound,
-                unit(rule));
-    }
-
-    private static String unit(Rule rule) {
-        return rule.unit().startsWith("/") || rule.unit().isEmpty() ? rule.unit() : " " + rule.unit();
+        return "%s %s is %s %s"
+                .formatted(
+                        rule.title(),
+                        Said.number(rule, value),
+                        rule.atLeast() ? "below" : "above",
+                        Said.number(rule, bound));
     }
 
     private static double base(TuneCell cell) {

@@ -10,10 +10,9 @@ import java.util.Optional;
 /// @param asked the rule with its bound
 /// @param held the figure
 /// @param state whether it holds
-/// @param flipsAt the bounds at which the state would change, the stricter first: between holding and open,
-///     between open and failing; one where the figure has no interval, none where there is no figure
+/// @param turns the bounds at which the state would change, the stricter first
 /// @param scene where it is judged
-public record Claim(Asked asked, Held held, State state, List<Double> flipsAt, String scene) {
+public record Claim(Asked asked, Held held, State state, List<Turn> turns, String scene) {
     private static final double USUAL = 0.95;
 
     /// Whether a claim holds, the worst first.
@@ -55,9 +54,18 @@ public record Claim(Asked asked, Held held, State state, List<Double> flipsAt, S
         }
     }
 
+    /// A bound at which the state changes: between holding and open, between open and failing; where the figure
+    /// has
+    /// no interval between likely and unlikely.
+    ///
+    /// @param bound where
+    /// @param stricter the state with a bound a little stricter
+    /// @param laxer the state with a bound a little laxer
+    public record Turn(double bound, State stricter, State laxer) {}
+
     /// Keeps a copy.
     public Claim {
-        flipsAt = List.copyOf(flipsAt);
+        turns = List.copyOf(turns);
     }
 
     /// Judges. To hold, a claim needs its own 95 % (an intersection-union decision: Berger, "Multiparameter
@@ -73,25 +81,39 @@ public record Claim(Asked asked, Held held, State state, List<Double> flipsAt, S
         }
         if (held.kind() == Held.Kind.STATED) {
             State state = rule.isGood(value, asked.bound()) ? State.HOLDS : State.FAILS;
-            return new Claim(asked, held, state, List.of(value), scene);
+            return new Claim(asked, held, state, List.of(new Turn(value, State.FAILS, State.HOLDS)), scene);
         }
         Optional<Interval> usual = held.kind().canSettle() ? held.interval().apply(USUAL) : Optional.empty();
         if (usual.isEmpty()) {
             State state = rule.isGood(value, asked.bound()) ? State.LIKELY : State.UNLIKELY;
-            return new Claim(asked, held, state, List.of(value), scene);
+            return new Claim(asked, held, state, List.of(new Turn(value, State.UNLIKELY, State.LIKELY)), scene);
         }
         Interval wide =
                 held.interval().apply(1 - (1 - USUAL) / Math.max(1, claims)).orElse(usual.get());
         double worst = rule.atLeast() ? usual.get().low() : usual.get().high();
         double best = rule.atLeast() ? wide.high() : wide.low();
-        return new Claim(asked, held, state(asked, worst, best), List.of(worst, best), scene);
+        return new Claim(
+                asked,
+                held,
+                state(asked, worst, best),
+                List.of(new Turn(best, State.FAILS, State.OPEN), new Turn(worst, State.OPEN, State.HOLDS)),
+                scene);
     }
 
-    /// How far the figure lies on the good side of the bound, in its unit; below 0 on the bad side, missing
-    /// without
-    /// a figure.
-    public Figure margin() {
-        return held.value().map(value -> asked.rule().atLeast() ? value - asked.bound() : asked.bound() - value);
+    /// The same in another state.
+    Claim as(State other) {
+        return new Claim(asked, held, other, turns, scene);
+    }
+
+    /// How far the bound could be made stricter before the state changed, in units of the bound; below 0 on the
+    /// bad side, and of a claim that fails how far it would have to be laxer; NaN without a figure.
+    double room() {
+        if (turns.isEmpty()) {
+            return Double.NaN;
+        }
+        double end = (state == State.FAILS ? turns.getFirst() : turns.getLast()).bound();
+        double scale = Math.max(Math.abs(asked.bound()), asked.rule().halfAStep());
+        return (asked.rule().atLeast() ? end - asked.bound() : asked.bound() - end) / scale;
     }
 
     /// The interval that makes a claim hold; empty where the figure has none that can.

@@ -117,14 +117,9 @@ public record Verdict(
                 Optional.empty());
     }
 
-    /// The worst claim first: by its state, then the one whose figure lies farthest on the bad side for its bound.
-    private static final Comparator<Claim> WORST = Comparator.comparing(Claim::state)
-            .thenComparingDouble(claim -> {
-                double scale = Math.max(
-                        Math.abs(claim.asked().bound()), claim.asked().rule().halfAStep());
-                double margin = claim.margin().orNaN() / scale;
-                return Double.isNaN(margin) ? Double.NEGATIVE_INFINITY : margin;
-            });
+    /// The worst claim first: by its state, then the one that lies farthest on the bad side for its bound.
+    private static final Comparator<Claim> WORST =
+            Comparator.comparing(Claim::state).thenComparingDouble(Claim::room);
 
     /// The scenes in which a claim must hold: those of a weight that decides, or every one.
     private static List<Case> concerned(Asked asked, List<Case> cases) {
@@ -174,6 +169,27 @@ public record Verdict(
                 .filter(kind -> kind != Held.Kind.STATED)
                 .toList();
         return !kinds.isEmpty() && kinds.stream().allMatch(kind -> kind == Held.Kind.READING);
+    }
+
+    /// The bounds of a claim at which the verdict would change, the stricter first; none where another claim
+    /// decides.
+    public List<Double> flipsAt(Claim claim) {
+        List<Double> flips = new ArrayList<>();
+        for (Claim.Turn turn : claim.turns()) {
+            if (wordWith(claim, turn.stricter()) != wordWith(claim, turn.laxer())) {
+                flips.add(turn.bound());
+            }
+        }
+        return List.copyOf(flips);
+    }
+
+    /// The word if one claim were in another state.
+    private Word wordWith(Claim claim, Claim.State state) {
+        Rule rule = claim.asked().rule();
+        Word said = word(claims.stream()
+                .map(one -> one.asked().rule() == rule ? one.as(state) : one)
+                .toList());
+        return said.isFor() && !reserves.isEmpty() ? Word.NOT_SETTLED : said;
     }
 
     private static boolean has(List<Claim> claims, Claim.State state) {

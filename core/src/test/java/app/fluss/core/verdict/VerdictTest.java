@@ -95,14 +95,34 @@ class VerdictTest {
     @Test
     void theStateChangesAtItsFlipPoints() {
         Claim open = Claim.of(LATENCY, figure(9, 2, Held.Kind.RUN_TO_RUN), 5, "weir");
-        assertThat(open.flipsAt()).hasSize(2);
-        double holdsFrom = open.flipsAt().getFirst();
-        double failsBelow = open.flipsAt().getLast();
+        assertThat(open.turns()).hasSize(2);
+        double failsBelow = open.turns().getFirst().bound();
+        double holdsFrom = open.turns().getLast().bound();
         assertThat(state(LATENCY.with(holdsFrom + 0.01, "mine"), open)).isEqualTo(State.HOLDS);
         assertThat(state(LATENCY.with(holdsFrom - 0.2, "mine"), open)).isEqualTo(State.OPEN);
         assertThat(state(LATENCY.with(failsBelow - 0.2, "mine"), open)).isEqualTo(State.FAILS);
-        assertThat(Claim.of(LATENCY, Held.missing("not measured"), 5, "weir").flipsAt())
+        assertThat(Claim.of(LATENCY, Held.missing("not measured"), 5, "weir").turns())
                 .isEmpty();
+    }
+
+    /// A bound only matters where its claim decides: beside a claim that fails nothing flips, beside an open
+    /// one only
+    /// what can make the verdict fail.
+    @Test
+    void aVerdictFlipsOnlyWhereAClaimDecides() {
+        Verdict use = verdict(good());
+        Claim latency = use.claim(Rule.ADDED_LATENCY).orElseThrow();
+        assertThat(use.flipsAt(latency))
+                .as("by hand: 7 ± 1 at 95 %, ± 1.3 widened; stricter first")
+                .containsExactly(5.7, 8.0);
+        Verdict failing = verdict(but(Rule.DELIVERED_GAIN, figure(0.9, 0.05, Held.Kind.RUN_TO_RUN)));
+        assertThat(failing.word()).isEqualTo(Verdict.Word.LEAVE_OFF);
+        assertThat(failing.flipsAt(failing.claim(Rule.ADDED_LATENCY).orElseThrow()))
+                .isEmpty();
+        assertThat(failing.flipsAt(failing.claim(Rule.DELIVERED_GAIN).orElseThrow()))
+                .hasSize(2);
+        Verdict open = verdict(but(Rule.DELIVERED_GAIN, figure(1.1, 0.05, Held.Kind.RUN_TO_RUN)));
+        assertThat(open.flipsAt(open.claim(Rule.ADDED_LATENCY).orElseThrow())).containsExactly(5.7);
     }
 
     private static State state(Asked asked, Claim like) {

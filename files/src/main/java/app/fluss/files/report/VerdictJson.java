@@ -4,6 +4,7 @@ import app.fluss.core.compare.Interval;
 import app.fluss.core.measure.Figure;
 import app.fluss.core.measure.Grade;
 import app.fluss.core.verdict.Claim;
+import app.fluss.core.verdict.Said;
 import app.fluss.core.verdict.Settle;
 import app.fluss.core.verdict.Verdict;
 import app.fluss.files.verdict.GameVerdicts;
@@ -15,8 +16,6 @@ import tools.jackson.databind.node.ObjectNode;
 
 /// Verdicts as JSON.
 public final class VerdictJson {
-    private static final double USUAL = 0.95;
-
     private VerdictJson() {}
 
     /// The games of a study.
@@ -38,10 +37,11 @@ public final class VerdictJson {
 
     private static void put(ObjectNode node, String path, Verdict verdict) {
         node.put("verdict", word(verdict.word().name()));
+        node.put("sentence", Said.sentence(path, verdict));
         node.put("scene", verdict.scene().orElse(null));
         node.put("grade", verdict.grade().map(Grade::name).orElse(null));
         ArrayNode claims = node.putArray("claims");
-        verdict.claims().forEach(claim -> put(claims.addObject(), claim));
+        verdict.claims().forEach(claim -> put(claims.addObject(), claim, verdict.flipsAt(claim)));
         ArrayNode settle = node.putArray("would_settle");
         for (Settle one : verdict.wouldSettle()) {
             settle.addObject()
@@ -63,8 +63,8 @@ public final class VerdictJson {
         node.putNull("attribution");
     }
 
-    private static void put(ObjectNode node, Claim claim) {
-        Optional<Interval> interval = claim.held().interval().apply(USUAL);
+    private static void put(ObjectNode node, Claim claim, List<Double> flipsAt) {
+        Optional<Interval> interval = claim.interval();
         node.put("measure", word(claim.asked().rule().name()));
         node.put("rule", claim.asked().rule().atLeast() ? "at_least" : "at_most");
         node.put("bound", claim.asked().bound());
@@ -77,7 +77,7 @@ public final class VerdictJson {
         node.putArray("runs").add(claim.held().runsA()).add(claim.held().runsB());
         node.put("reason", claim.held().value() instanceof Figure.Missing(String why) ? why : null);
         ArrayNode flips = node.putArray("flips_at");
-        claim.flipsAt().forEach(flips::add);
+        flipsAt.forEach(flips::add);
     }
 
     private static String word(String name) {

@@ -60,7 +60,7 @@ final class OtherSettings {
         }
         return differ.size() == 1 && SettingLadder.SETTINGS.contains(differ.getFirst())
                 ? Optional.of(new WithSettings(
-                        words(differ.getFirst(), theirs.getOrDefault(differ.getFirst(), "")), other.name()))
+                        words(differ.getFirst(), theirs.getOrDefault(differ.getFirst(), "")), other.name(), there))
                 : Optional.empty();
     }
 
@@ -105,7 +105,8 @@ final class OtherSettings {
                         .map(CapGrid.Ranked::cell)
                         .filter(cell -> cell.multiplier() > 1 && cell.multiplier() <= multiplier)
                         .findFirst()
-                        .map(cell -> new WithSettings(words(cell), ""));
+                        .map(cell -> new WithSettings(
+                                words(cell), "", path.path().chain().paced(cell.capFps(), cell.multiplier())));
     }
 
     private static String words(TuneCell cell) {

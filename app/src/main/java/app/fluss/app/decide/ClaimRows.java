@@ -1,0 +1,213 @@
+package app.fluss.app.decide;
+
+import app.fluss.app.theme.Labels;
+import app.fluss.app.theme.Numbers;
+import app.fluss.app.theme.Theme;
+import app.fluss.core.measure.Figure;
+import app.fluss.core.verdict.Asked;
+import app.fluss.core.verdict.Claim;
+import app.fluss.core.verdict.Rule;
+import app.fluss.core.verdict.Said;
+import app.fluss.core.verdict.Verdict;
+import java.util.List;
+import java.util.Optional;
+import javafx.geometry.Pos;
+import javafx.scene.Node;
+import javafx.scene.control.Label;
+import javafx.scene.control.Tooltip;
+import javafx.scene.layout.ColumnConstraints;
+import javafx.scene.layout.GridPane;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.VBox;
+
+/// The claims of a verdict, one below the other, each on its scale; beside them what a second school says of
+/// the same.
+final class ClaimRows extends VBox {
+    /// Is told where a bound was moved to.
+    @FunctionalInterface
+    interface Moved {
+        void to(Rule rule, double bound);
+    }
+
+    private final Theme theme;
+    private final Verdict verdict;
+    private final Optional<Verdict> beside;
+    private final Moved moved;
+    private final GridPane grid = new GridPane(12, 2);
+
+    ClaimRows(Theme theme, Verdict verdict, Optional<Verdict> beside, Moved moved) {
+        super(6);
+        this.theme = theme;
+        this.verdict = verdict;
+        this.beside = beside;
+        this.moved = moved;
+        setId("claims");
+        getStyleClass().add("panel");
+        ColumnConstraints scale = new ColumnConstraints(160, 300, Double.MAX_VALUE);
+        scale.setHgrow(Priority.ALWAYS);
+        grid.getColumnConstraints().setAll(fixed(168), scale, fixed(118), fixed(104));
+        int row = 0;
+        if (beside.isPresent()) {
+            grid.getColumnConstraints().add(fixed(112));
+            grid.add(Labels.of(verdict.school().title(), "muted", "small"), 3, row);
+            grid.add(Labels.of(beside.get().school().title(), "muted", "small"), 4, row);
+            row++;
+        }
+        for (Claim claim : verdict.claims()) {
+            add(row++, claim);
+        }
+        for (Claim claim : beside.map(Verdict::claims).orElse(List.of())) {
+            if (verdict.claim(claim.asked().rule()).isEmpty()) {
+                addBeside(row++, claim);
+            }
+        }
+        Label key = Labels.note(
+                "Drag a bound, or move it with ← and →: the verdict follows. Wedges below a scale are the bounds at which it would change. A full mark has an interval from run to run, an open one has not.");
+        getChildren().setAll(Labels.heading("What it rests on"), grid, key);
+    }
+
+    /// A column that keeps its width, as wide as so many pixels at the usual size of text.
+    private ColumnConstraints fixed(double px) {
+        double wide = px * theme.textScaleProperty().get();
+        return new ColumnConstraints(wide, wide, wide);
+    }
+
+    private void add(int row, Claim claim) {
+        Optional<Claim> second =
+                beside.flatMap(other -> other.claim(claim.asked().rule()));
+        grid.add(name(claim), 0, row);
+        grid.add(
+                new ClaimScale(
+                        theme,
+                        claim,
+                        verdict.flipsAt(claim),
+                        second.map(Claim::asked),
+                        bound -> moved.to(claim.asked().rule(), bound)),
+                1,
+                row);
+        grid.add(figure(claim), 2, row);
+        grid.add(state(claim), 3, row);
+        if (beside.isPresent()) {
+            grid.add(second(claim, second), 4, row);
+        }
+    }
+
+    /// What only the second school asks; its bound is not moved here.
+    private void addBeside(int row, Claim claim) {
+        grid.add(name(claim), 0, row);
+        Label asked = Labels.wrapped(
+                "only “%s” asks this: %s"
+                        .formatted(beside.orElseThrow().school().title(), Said.asked(claim.asked())),
+                "muted",
+                "small");
+        grid.add(asked, 1, row);
+        grid.add(figure(claim), 2, row);
+        VBox state = new VBox(1, state(claim));
+        if (splits() && isAgainst(claim)) {
+            state.getChildren().add(Labels.of("splits them", "chip", "chip-warm"));
+        }
+        grid.add(state, 4, row);
+    }
+
+    private Node second(Claim claim, Optional<Claim> second) {
+        if (second.isEmpty()) {
+            VBox none = new VBox(1, Labels.of("not asked", "muted", "small"));
+            if (splits() && isAgainst(claim)) {
+                none.getChildren().add(Labels.of("splits them", "chip", "chip-warm"));
+            }
+            return none;
+        }
+        Claim other = second.get();
+        HBox state = state(other);
+        VBox box = new VBox(1, state, Labels.of(bound(other.asked()), "muted", "small"));
+        if (splits() && isAgainst(claim) != isAgainst(other)) {
+            box.getChildren().add(Labels.of("splits them", "chip", "chip-warm"));
+        }
+        box.setAlignment(Pos.CENTER_LEFT);
+        return box;
+    }
+
+    /// Whether the two schools say different things.
+    private boolean splits() {
+        return beside.filter(other -> other.word().isFor() != verdict.word().isFor()
+                        || other.word().isAgainst() != verdict.word().isAgainst())
+                .isPresent();
+    }
+
+    private static boolean isAgainst(Claim claim) {
+        return !claim.state().holds() && claim.state() != Claim.State.LIKELY;
+    }
+
+    private static String bound(Asked asked) {
+        return (asked.rule().atLeast() ? "≥ " : "≤ ") + number(asked.rule(), asked.bound()) + Said.unit(asked.rule());
+    }
+
+    private static Node name(Claim claim) {
+        Label title = Labels.wrapped(claim.asked().rule().title());
+        Label scene = Labels.of(claim.scene(), "muted", "small");
+        VBox box = new VBox(0, title, scene);
+        box.setAlignment(Pos.CENTER_LEFT);
+        Tooltip.install(
+                box,
+                new Tooltip("%s: %s, %s. Decided in %s, with %s."
+                        .formatted(
+                                claim.asked().rule().title(),
+                                Said.asked(claim.asked()),
+                                claim.asked().source(),
+                                claim.scene(),
+                                runs(claim))));
+        return box;
+    }
+
+    private static String runs(Claim claim) {
+        int a = claim.held().runsA();
+        int b = claim.held().runsB();
+        return a + b == 0
+                ? "no run behind it"
+                : "%d native %s and %d on the path".formatted(a, a == 1 ? "run" : "runs", b);
+    }
+
+    private static Node figure(Claim claim) {
+        Rule rule = claim.asked().rule();
+        String text = switch (claim.held().value()) {
+            case Figure.Known(double value) -> number(rule, value) + Said.unit(rule);
+            case Figure.Missing _ -> Numbers.MISSING;
+        };
+        Label value = Labels.of(text, "strong");
+        value.setMinWidth(USE_PREF_SIZE);
+        Label below = Labels.of(below(claim), "muted", "small");
+        VBox box = new VBox(0, value, below);
+        box.setAlignment(Pos.CENTER_LEFT);
+        if (!claim.held().value().isKnown()) {
+            Tooltip.install(box, new Tooltip(Numbers.reason(claim.held().value())));
+        }
+        return box;
+    }
+
+    private static String below(Claim claim) {
+        Rule rule = claim.asked().rule();
+        return switch (claim.held().value()) {
+            case Figure.Missing(String why) -> why;
+            case Figure.Known _ ->
+                claim.interval()
+                        .map(ends -> "%s to %s".formatted(number(rule, ends.low()), number(rule, ends.high())))
+                        .orElse(claim.held().kind().title());
+        };
+    }
+
+    private static String number(Rule rule, double value) {
+        return rule.isShare() ? Numbers.text(value * 100, rule.decimals() - 2) : Numbers.text(value, rule.decimals());
+    }
+
+    private static HBox state(Claim claim) {
+        Label word = Labels.wrapped(claim.state().title(), "small");
+        HBox box = new HBox(6, VerdictMark.of(claim.state()), word);
+        box.setAlignment(Pos.CENTER_LEFT);
+        Tooltip.install(
+                box,
+                new Tooltip("It rests on figures that are %s."
+                        .formatted(claim.held().kind().title())));
+        return box;
+    }
+}

@@ -1,0 +1,213 @@
+package app.fluss.app.decide;
+
+import app.fluss.app.theme.CanvasView;
+import app.fluss.app.theme.Numbers;
+import app.fluss.app.theme.Palette;
+import app.fluss.app.theme.Palette.Role;
+import app.fluss.app.theme.Theme;
+import app.fluss.core.compare.Interval;
+import app.fluss.core.verdict.Asked;
+import app.fluss.core.verdict.Claim;
+import app.fluss.core.verdict.Rule;
+import app.fluss.core.verdict.Said;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.function.DoubleConsumer;
+import java.util.stream.DoubleStream;
+import javafx.geometry.VPos;
+import javafx.scene.AccessibleRole;
+import javafx.scene.Cursor;
+import javafx.scene.canvas.GraphicsContext;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyEvent;
+import javafx.scene.input.MouseEvent;
+import javafx.scene.text.TextAlignment;
+
+/// One claim on a scale: the figure with its interval, the bound that can be moved, the good side shaded, and
+/// where the
+/// verdict would change.
+final class ClaimScale extends CanvasView {
+    private static final double HEIGHT_PX = 44;
+    private static final double MARGIN_PX = 34;
+    private static final double GRIP_PX = 12;
+    private static final int STEPS = 200;
+
+    private final Claim claim;
+    private final List<Double> flips;
+    private final Optional<Asked> beside;
+    private final double low;
+    private final double high;
+    private final DoubleConsumer moved;
+    private boolean gripped;
+
+    /// @param flips bounds at which the verdict would change
+    /// @param beside what the second school asks by the same rule
+    /// @param moved is told where the bound was moved to
+    ClaimScale(Theme theme, Claim claim, List<Double> flips, Optional<Asked> beside, DoubleConsumer moved) {
+        super(theme, "Scale of " + claim.asked().rule().title());
+        this.claim = claim;
+        this.flips = flips;
+        this.beside = beside;
+        this.moved = moved;
+        double[] all = DoubleStream.concat(
+                        DoubleStream.of(
+                                claim.asked().bound(),
+                                claim.asked().warnBound(),
+                                claim.held().value().orNaN(),
+                                beside.map(Asked::bound).orElse(Double.NaN)),
+                        claim.turns().stream().mapToDouble(Claim.Turn::bound))
+                .filter(Double::isFinite)
+                .sorted()
+                .toArray();
+        double spread =
+                Math.max(all[all.length - 1] - all[0], claim.asked().rule().halfAStep() * 20);
+        low = all[0] - spread * 0.25;
+        high = all[all.length - 1] + spread * 0.25;
+        textScaled();
+        setMinWidth(180);
+        setFocusTraversable(true);
+        setAccessibleRole(AccessibleRole.SLIDER);
+        getStyleClass().add("claim-scale");
+        setId("claim-" + claim.asked().rule().name().toLowerCase(Locale.ROOT).replace('_', '-'));
+        addEventHandler(MouseEvent.MOUSE_MOVED, event -> setCursor(isGrip(event) ? Cursor.H_RESIZE : Cursor.DEFAULT));
+        addEventHandler(MouseEvent.MOUSE_PRESSED, event -> {
+            requestFocus();
+            gripped = isGrip(event);
+        });
+        addEventHandler(MouseEvent.MOUSE_DRAGGED, event -> {
+            if (gripped) {
+                move(value(event.getX()));
+                event.consume();
+            }
+        });
+        addEventHandler(KeyEvent.KEY_PRESSED, this::pressed);
+    }
+
+    @Override
+    protected void textScaled() {
+        setMinHeight(scaled(HEIGHT_PX));
+        setPrefHeight(scaled(HEIGHT_PX));
+    }
+
+    private void pressed(KeyEvent event) {
+        double step = (high - low) / STEPS * (event.isShiftDown() ? 10 : 1);
+        if (event.getCode() == KeyCode.LEFT || event.getCode() == KeyCode.RIGHT) {
+            move(claim.asked().bound() + (event.getCode() == KeyCode.LEFT ? -step : step));
+            event.consume();
+        }
+    }
+
+    private boolean isGrip(MouseEvent event) {
+        return Math.abs(event.getX() - x(claim.asked().bound())) <= GRIP_PX;
+    }
+
+    /// To the next step of the last decimal shown.
+    private void move(double to) {
+        double step = claim.asked().rule().halfAStep() * 2;
+        moved.accept(Math.rint(Math.clamp(to, low, high) / step) * step);
+    }
+
+    private double x(double value) {
+        double margin = scaled(MARGIN_PX);
+        return margin + (value - low) / (high - low) * (getWidth() - 2 * margin);
+    }
+
+    private double value(double x) {
+        double margin = scaled(MARGIN_PX);
+        return low + (x - margin) / (getWidth() - 2 * margin) * (high - low);
+    }
+
+    @Override
+    protected void draw(GraphicsContext g, Palette palette, double width, double height) {
+        double axis = Math.rint(height * 0.56) + 0.5;
+        Rule rule = claim.asked().rule();
+        double bound = x(claim.asked().bound());
+        double end = rule.atLeast() ? x(high) : x(low);
+        g.setFill(palette.get(Role.BAND));
+        g.fillRect(Math.min(bound, end), axis - scaled(9), Math.abs(end - bound), scaled(18));
+        double warn = x(claim.asked().warnBound());
+        if (claim.asked().warnBound() != claim.asked().bound()) {
+            g.setStroke(palette.get(Role.WARM));
+            g.setLineWidth(0.8);
+            for (double at = Math.min(bound, warn) + 4; at < Math.max(bound, warn); at += 6) {
+                g.strokeLine(at, axis + scaled(9), at + 4, axis + scaled(4));
+            }
+        }
+        g.setStroke(palette.get(Role.LINE));
+        g.setLineWidth(1);
+        g.strokeLine(x(low), axis, x(high), axis);
+        figure(g, palette, axis);
+        flips(g, palette, axis);
+        beside.filter(other -> other.bound() != claim.asked().bound()).ifPresent(other -> {
+            g.setStroke(palette.get(Role.MUTED));
+            g.setLineDashes(4, 3);
+            g.strokeLine(x(other.bound()), axis - scaled(12), x(other.bound()), axis + scaled(12));
+            g.setLineDashes();
+        });
+        handle(g, palette, bound, axis);
+    }
+
+    private void figure(GraphicsContext g, Palette palette, double axis) {
+        double value = claim.held().value().orNaN();
+        if (Double.isNaN(value)) {
+            g.setFill(palette.get(Role.MUTED));
+            g.setTextBaseline(VPos.CENTER);
+            g.setTextAlign(TextAlignment.LEFT);
+            g.fillText("no figure", x(low) + 4, axis + scaled(14));
+            return;
+        }
+        Role role = claim.state().holds() || claim.state() == Claim.State.LIKELY ? Role.WATER : Role.WARM;
+        g.setStroke(palette.get(role));
+        g.setFill(palette.get(role));
+        Optional<Interval> interval = claim.interval();
+        interval.ifPresent(ends -> {
+            double wide = Math.max(2, x(ends.high()) - x(ends.low()));
+            if (claim.held().kind().canSettle()) {
+                g.fillRect(x(ends.low()), axis - 3, wide, 6);
+            } else {
+                g.setLineWidth(1);
+                g.strokeRect(x(ends.low()), axis - 3, wide, 6);
+            }
+        });
+        double at = x(value);
+        double[] xs = {at, at + 5, at, at - 5};
+        double[] ys = {axis - 6, axis, axis + 6, axis};
+        if (claim.held().kind().canSettle()) {
+            g.fillPolygon(xs, ys, 4);
+        } else {
+            g.setFill(palette.get(Role.SURFACE));
+            g.fillPolygon(xs, ys, 4);
+            g.setLineWidth(1.5);
+            g.strokePolygon(xs, ys, 4);
+        }
+    }
+
+    /// Small wedges from below, at the bounds where the verdict would change.
+    private void flips(GraphicsContext g, Palette palette, double axis) {
+        g.setFill(palette.get(Role.INK));
+        for (double flip : flips) {
+            double at = x(flip);
+            double foot = axis + scaled(16);
+            g.fillPolygon(new double[] {at, at - 3.5, at + 3.5}, new double[] {foot - 6, foot, foot}, 3);
+        }
+    }
+
+    /// The bound, with a flag that says it.
+    private void handle(GraphicsContext g, Palette palette, double at, double axis) {
+        g.setStroke(palette.get(isFocused() ? Role.WARM : Role.INK));
+        g.setLineWidth(isFocused() ? 2.4 : 1.8);
+        g.strokeLine(at, axis - scaled(12), at, axis + scaled(12));
+        Rule rule = claim.asked().rule();
+        g.setFill(palette.get(Role.INK));
+        g.setTextBaseline(VPos.BOTTOM);
+        g.setTextAlign(TextAlignment.CENTER);
+        double shown =
+                rule.isShare() ? claim.asked().bound() * 100 : claim.asked().bound();
+        int decimals = rule.isShare() ? rule.decimals() - 2 : rule.decimals();
+        g.fillText(
+                (rule.atLeast() ? "≥ " : "≤ ") + Numbers.text(shown, decimals) + Said.unit(rule),
+                Math.clamp(at, scaled(MARGIN_PX), getWidth() - scaled(MARGIN_PX)),
+                axis - scaled(12));
+    }
+}
