@@ -55,6 +55,8 @@ module app.fluss.core {
     exports app.fluss.core.tune;
     // What follows for a game.
     exports app.fluss.core.verdict;
+    // What did what: steps and effects of settings that were switched on together.
+    exports app.fluss.core.attribute;
     // Pictures of clips.
     exports app.fluss.core.picture;
     // How far a long job is, and whether it goes on.

@@ -14,6 +14,8 @@ module app.fluss.files {
     requires org.xerial.sqlitejdbc;
     requires transitive tools.jackson.databind;
 
+    // What did what on a path.
+    exports app.fluss.files.attribute;
     // Frame logs and readings from CSV, and how their columns are mapped.
     exports app.fluss.files.log;
     // Requirements, and the run sheet as a page.

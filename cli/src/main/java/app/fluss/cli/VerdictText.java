@@ -1,13 +1,16 @@
 package app.fluss.cli;
 
+import app.fluss.core.attribute.Part;
 import app.fluss.core.measure.Figure;
 import app.fluss.core.verdict.Claim;
 import app.fluss.core.verdict.Rule;
 import app.fluss.core.verdict.Said;
 import app.fluss.core.verdict.Settle;
 import app.fluss.core.verdict.Verdict;
+import app.fluss.files.attribute.PathAttribution;
 import app.fluss.files.verdict.GameVerdicts;
 import java.util.List;
+import java.util.Locale;
 
 /// Verdicts as plain text.
 final class VerdictText {
@@ -26,7 +29,7 @@ final class VerdictText {
                                             .map(path -> word(game, path) + " " + path)
                                             .orElse("no path that may be used")
                                     : game.cases().without()));
-            game.paths().forEach((path, verdict) -> path(text, path, verdict));
+            game.paths().forEach((path, verdict) -> path(text, game, path, verdict));
         }
         return text.toString();
     }
@@ -35,7 +38,7 @@ final class VerdictText {
         return game.verdict(path).word().title();
     }
 
-    private static void path(StringBuilder text, String path, Verdict verdict) {
+    private static void path(StringBuilder text, GameVerdicts game, String path, Verdict verdict) {
         text.append("  %s: %s%s%n"
                 .formatted(
                         path,
@@ -58,9 +61,24 @@ final class VerdictText {
         for (String doubt : verdict.doubts()) {
             text.append("    but: %s%n".formatted(doubt));
         }
+        game.path(path).attribution().ifPresent(taken -> attribution(text, taken));
         for (Settle settle : verdict.wouldSettle()) {
             text.append("    → %s%n".formatted(settle.words()));
         }
+    }
+
+    private static void attribution(StringBuilder text, PathAttribution taken) {
+        for (Part part : taken.rate().steps().steps()) {
+            text.append(String.format(
+                    Locale.ROOT,
+                    "    = %s: %.2f ×%s%n",
+                    part.name(),
+                    part.value(),
+                    part.interval()
+                            .map(ends -> String.format(Locale.ROOT, " [%.2f, %.2f]", ends.low(), ends.high()))
+                            .orElse("")));
+        }
+        taken.missing().forEach(words -> text.append("    = to tell its parts apart: %s%n".formatted(words)));
     }
 
     private static String claim(Claim claim) {

@@ -42,6 +42,8 @@ public final class CompareScreen extends VBox {
     private final VBox body = new VBox(10);
     private final TradeMap tradeMap;
     private final LadderPane ladders;
+    private final AttributionPane attribution;
+    private final VBox settingsBody;
     private final ScrollPane scroll = new ScrollPane(body);
     private final ToggleButton settings = new ToggleButton("Settings");
     private @Nullable Comparison current;
@@ -65,6 +67,8 @@ public final class CompareScreen extends VBox {
         Region spacer = new Region();
         HBox.setHgrow(spacer, Priority.ALWAYS);
         ladders = new LadderPane(theme);
+        attribution = new AttributionPane(theme);
+        settingsBody = new VBox(10, attribution, ladders);
         ToggleButton whole = new ToggleButton("Groups");
         ToggleGroup looks = new ToggleGroup();
         for (ToggleButton button : List.of(whole, settings)) {
@@ -83,7 +87,10 @@ public final class CompareScreen extends VBox {
             }
             showLook();
         });
-        workbench.pathWorkProperty().subscribe(ladders::show);
+        workbench.pathWorkProperty().subscribe(work -> {
+            ladders.show(work);
+            attribution.show(work.attribution());
+        });
         HBox head = new HBox(8, whole, settings, title, simulated, spacer, copy);
         head.setAlignment(Pos.CENTER_LEFT);
         scroll.setFitToWidth(true);
@@ -100,7 +107,7 @@ public final class CompareScreen extends VBox {
 
     private void showLook() {
         boolean lined = settings.isSelected();
-        scroll.setContent(lined ? ladders : body);
+        scroll.setContent(lined ? settingsBody : body);
         groups.setVisible(!lined);
         groups.setManaged(!lined);
     }

@@ -1,6 +1,7 @@
 package app.fluss.app.model;
 
 import app.fluss.core.ladder.SettingLadder;
+import app.fluss.files.attribute.PathAttribution;
 import java.util.List;
 import java.util.Optional;
 
@@ -15,6 +16,7 @@ import java.util.Optional;
 /// @param screen the display; empty where the run's display is not stated
 /// @param headset where the run was seen in a headset
 /// @param power of the runs of its scene; empty if its log has no power
+/// @param attribution what did what, where its path differs from the native one in several things
 public record PathWork(
         long runId,
         Optional<Comparison> against,
@@ -23,8 +25,9 @@ public record PathWork(
         Optional<SecondCard> secondCard,
         Optional<ScreenPicture> screen,
         Optional<HeadsetWork> headset,
-        List<PowerUse> power) {
+        List<PowerUse> power,
+        Optional<PathAttribution> attribution) {
     /// Nothing is selected.
     public static final PathWork NONE = new PathWork(
-            -1, Optional.empty(), List.of(), false, Optional.empty(), Optional.empty(), Optional.empty(), List.of());
+            -1, Optional.empty(), List.of(), false, Optional.empty(), Optional.empty(), Optional.empty(), List.of(), Optional.empty());
 }

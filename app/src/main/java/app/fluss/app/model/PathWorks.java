@@ -4,6 +4,7 @@ import app.fluss.core.ladder.LadderRun;
 import app.fluss.core.ladder.SettingLadder;
 import app.fluss.core.measure.Figure;
 import app.fluss.core.path.StageKind;
+import app.fluss.files.attribute.PathAttribution;
 import app.fluss.files.known.Latencies;
 import app.fluss.files.known.Worn;
 import app.fluss.files.study.EvidenceKinds;
@@ -45,12 +46,12 @@ final class PathWorks {
                 generating.add(ladderRun(other, measured));
             }
         }
+        Optional<Comparison> own = comparisons.stream()
+                .filter(comparison -> comparison.path().id() == run.path().id())
+                .findFirst();
         return new PathWork(
                 run.id(),
-                comparisons.stream()
-                        .filter(comparison ->
-                                comparison.path().id() == run.path().id())
-                        .findFirst(),
+                own,
                 SettingLadder.of(generating, natives),
                 !measured,
                 run.path().chain().has(StageKind.SECOND_GPU) && run.hasLog()
@@ -60,7 +61,10 @@ final class PathWorks {
                 Worn.is(run)
                         ? Optional.of(new Headsets(study, contents, analyses).of(analysed, ofScene))
                         : Optional.empty(),
-                PowerUses.of(study, analyses, run, ofScene));
+                PowerUses.of(study, analyses, run, ofScene),
+                own.isPresent()
+                        ? PathAttribution.of(study, own.get().pair(), one -> analyses.analysis(study, one))
+                        : Optional.empty());
     }
 
     private static boolean allMeasured(List<Run> runs) {

@@ -6,6 +6,7 @@ import app.fluss.core.plan.PlannedStep;
 import app.fluss.files.study.DeliveryPath;
 import app.fluss.files.study.Planned;
 import app.fluss.files.study.SheetRow;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.function.Supplier;
@@ -38,6 +39,29 @@ public final class PlanEdits {
     /// Says that a line is done, or passed over.
     public void set(SheetRow row, SheetRow.State state) {
         edits.note("Marking a line", study -> study.plan().set(row, state));
+    }
+
+    /// Wants runs of several paths in a scene; those that are not there by name are made.
+    ///
+    /// @param paths by name
+    /// @param repeats of each
+    public void wantPaths(long sceneId, Map<String, Chain> paths, int repeats) {
+        edits.note("Planning what takes it apart", study -> {
+            Map<Planned.Cell, Integer> wishes = new LinkedHashMap<>();
+            for (Map.Entry<String, Chain> wanted : paths.entrySet()) {
+                long path = study.bench().read().paths().stream()
+                        .filter(one -> one.name().equals(wanted.getKey()))
+                        .mapToLong(DeliveryPath::id)
+                        .findFirst()
+                        .orElse(-1);
+                wishes.put(
+                        new Planned.Cell(
+                                sceneId,
+                                path >= 0 ? path : study.bench().addPath(wanted.getKey(), wanted.getValue())),
+                        repeats);
+            }
+            study.plan().want(wishes);
+        });
     }
 
     /// Wants runs of a path in a scene; the path is made if no path has these stages.

@@ -90,6 +90,9 @@ public final class PlanScreen extends VBox {
         addPath.setMinWidth(USE_PREF_SIZE);
         addPath.setTooltip(new Tooltip("Want runs of one more path in every scene shown"));
         games.valueProperty().subscribe((_, _) -> show());
+        Button apart = Buttons.quiet(
+                "Take apart…", "Plan the runs that tell what of a package gives what", () -> takeApart(theme));
+        apart.setId("plan-apart");
         ToggleButton how = new ToggleButton("How…");
         how.getStyleClass().add("quiet");
         how.setId("plan-how");
@@ -131,7 +134,7 @@ public final class PlanScreen extends VBox {
         VBox.setVgrow(sheetPanel, Priority.ALWAYS);
         getChildren()
                 .addAll(
-                        Boxes.row(Labels.title("Plan"), games, addPath, Boxes.spacer(), how, plan),
+                        Boxes.row(Labels.title("Plan"), games, addPath, Boxes.spacer(), apart, how, plan),
                         howPanel,
                         matrixPanel,
                         sheetPanel);
@@ -143,6 +146,18 @@ public final class PlanScreen extends VBox {
                 games.setValue(proposed(workbench.contentsProperty().get()));
             }
         });
+    }
+
+    private void takeApart(Theme theme) {
+        Contents contents = workbench.contentsProperty().get();
+        List<Scene> scenes = Coverage.scenes(contents, game());
+        List<DeliveryPath> packages =
+                TakeApartDialog.packages(contents.bench().paths());
+        if (scenes.isEmpty() || packages.isEmpty()) {
+            problems.accept("There is nothing to take apart yet: it takes a scene and a path with a stage.");
+            return;
+        }
+        new TakeApartDialog(workbench, theme, getScene().getWindow(), scenes, packages).ask();
     }
 
     /// What the spread was looked at for.

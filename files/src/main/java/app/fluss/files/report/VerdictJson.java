@@ -1,5 +1,7 @@
 package app.fluss.files.report;
 
+import app.fluss.core.attribute.Part;
+import app.fluss.core.attribute.Waterfall;
 import app.fluss.core.compare.Interval;
 import app.fluss.core.measure.Figure;
 import app.fluss.core.measure.Grade;
@@ -7,6 +9,7 @@ import app.fluss.core.verdict.Claim;
 import app.fluss.core.verdict.Said;
 import app.fluss.core.verdict.Settle;
 import app.fluss.core.verdict.Verdict;
+import app.fluss.files.attribute.PathAttribution;
 import app.fluss.files.verdict.GameVerdicts;
 import java.util.List;
 import java.util.Locale;
@@ -30,7 +33,11 @@ public final class VerdictJson {
                     "reason",
                     one.cases().without().isEmpty() ? null : one.cases().without());
             ObjectNode paths = game.putObject("paths");
-            one.paths().forEach((path, verdict) -> put(paths.putObject(path), path, verdict));
+            one.paths().forEach((path, verdict) -> {
+                ObjectNode ofPath = paths.putObject(path);
+                put(ofPath, path, verdict);
+                attribution(ofPath, one.path(path).attribution());
+            });
         }
         return node;
     }
@@ -60,7 +67,25 @@ public final class VerdictJson {
                                 .put("path", known.isEstimated() ? null : known.path())
                                 .put("estimated", known.isEstimated()),
                         () -> node.putNull("settings"));
-        node.putNull("attribution");
+    }
+
+    /// Steps from the native path to the package, in order; null where there are none.
+    private static void attribution(ObjectNode node, Optional<PathAttribution> known) {
+        Optional<Waterfall> steps = known.map(taken -> taken.rate().steps()).filter(way -> !way.steps().isEmpty());
+        if (steps.isEmpty()) {
+            node.putNull("attribution");
+        } else {
+            ArrayNode array = node.putArray("attribution");
+            for (int i = 0; i < steps.get().steps().size(); i++) {
+                Part part = steps.get().steps().get(i);
+                ObjectNode step = array.addObject();
+                step.put("step", i + 1).put("factor", part.name()).put("ratio", part.value());
+                Json.put(step, "ci", part.interval());
+            }
+        }
+        known.map(PathAttribution::missing)
+                .filter(missing -> !missing.isEmpty())
+                .ifPresent(missing -> missing.forEach(node.putArray("attribution_missing")::add));
     }
 
     private static void put(ObjectNode node, Claim claim, List<Double> flipsAt) {

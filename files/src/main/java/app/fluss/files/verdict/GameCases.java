@@ -7,6 +7,7 @@ import app.fluss.core.path.Chain;
 import app.fluss.core.path.Requirement;
 import app.fluss.core.verdict.Case;
 import app.fluss.core.work.Progress;
+import app.fluss.files.attribute.PathAttribution;
 import app.fluss.files.compare.Grouping;
 import app.fluss.files.compare.Pair;
 import app.fluss.files.study.DeliveryPath;
@@ -59,6 +60,13 @@ public record GameCases(Game game, Optional<String> kind, List<OfPath> paths, St
             return scenes.stream().map(OfScene::known).toList();
         }
 
+        /// What of it gives what, in the heaviest scene; empty where it differs from the native path in one thing.
+        public Optional<PathAttribution> attribution() {
+            return scenes.stream()
+                    .max(Comparator.comparing(one -> one.scene.weight()))
+                    .flatMap(OfScene::attribution);
+        }
+
         /// The weakest grade of its runs.
         public Grade grade() {
             return scenes.stream()
@@ -82,7 +90,14 @@ public record GameCases(Game game, Optional<String> kind, List<OfPath> paths, St
     /// @param runs its own
     /// @param known what they say
     /// @param notes what else is worth knowing of it: causes of hitches, prices, refresh rates
-    public record OfScene(Scene scene, List<Run> natives, List<Run> runs, Case known, List<String> notes) {
+    /// @param attribution what of it gives what; empty where it differs from the native path in one thing
+    public record OfScene(
+            Scene scene,
+            List<Run> natives,
+            List<Run> runs,
+            Case known,
+            List<String> notes,
+            Optional<PathAttribution> attribution) {
         /// Keeps copies.
         public OfScene {
             natives = List.copyOf(natives);

@@ -46,6 +46,16 @@ public record GameVerdicts(GameCases cases, School school, Map<String, Verdict> 
         return Objects.requireNonNull(paths.get(path), path);
     }
 
+    /// What a path's verdict rests on.
+    ///
+    /// @throws java.util.NoSuchElementException if there is none of that name
+    public GameCases.OfPath path(String name) {
+        return cases.paths().stream()
+                .filter(one -> one.name().equals(name))
+                .findFirst()
+                .orElseThrow();
+    }
+
     /// Judges a game; a path that fails at its own settings is looked for on its ladders, then on the grid that is
     /// worked out for it.
     ///

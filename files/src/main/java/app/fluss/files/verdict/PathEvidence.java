@@ -1,6 +1,8 @@
 package app.fluss.files.verdict;
 
 import app.fluss.core.bench.FactKey;
+import app.fluss.core.bench.FactSource;
+import app.fluss.core.bench.Setup;
 import app.fluss.core.compare.Difference;
 import app.fluss.core.compare.Estimate;
 import app.fluss.core.compare.Level;
@@ -26,6 +28,7 @@ import app.fluss.core.verdict.Held;
 import app.fluss.core.verdict.Rule;
 import app.fluss.core.vr.RenderTarget;
 import app.fluss.core.vr.Reprojection;
+import app.fluss.files.attribute.PathAttribution;
 import app.fluss.files.compare.Pair;
 import app.fluss.files.known.KnownRun;
 import app.fluss.files.known.Latencies;
@@ -86,7 +89,12 @@ final class PathEvidence {
                 reserves(pair, compared));
         Case doubted = judged.doubting(unmet(pair.b()));
         return new GameCases.OfScene(
-                scene, pair.a(), pair.b(), doubted, new PathNotes(figures).of(pair, compared, stream(first)));
+                scene,
+                pair.a(),
+                pair.b(),
+                doubted,
+                new PathNotes(figures).of(pair, compared, stream(first)),
+                PathAttribution.of(study, pair, figures));
     }
 
     /// Works something out of a run once.
@@ -300,6 +308,17 @@ final class PathEvidence {
         return said.length == 0 ? Optional.empty() : Optional.of(Held.said(heavy, said.length));
     }
 
+    /// The facts of a run; where nobody stated how many images are to be copied, as many as it rendered.
+    private Setup withCopies(Run run) throws StudyException {
+        double rendered = figures.of(run).rates().rendered().orNaN();
+        return run.setup().value(FactKey.COPY_FPS).isPresent() || Double.isNaN(rendered)
+                ? run.setup()
+                : run.setup()
+                        .with(
+                                Map.of(FactKey.COPY_FPS, Long.toString((long) Math.ceil(rendered))),
+                                FactSource.MEASURED);
+    }
+
     /// How many requirements of supply and slot are not met: as they were judged before the runs, else as the
     /// facts
     /// of the first run have them.
@@ -315,8 +334,9 @@ final class PathEvidence {
                     .distinct()
                     .count());
         }
+        Setup setup = withCopies(runs.getFirst());
         List<Outcome> stated = Stream.of(Check.SUPPLY_CARRIES_CARDS, Check.SLOT_CARRIES_COPY)
-                .map(check -> check.judge(runs.getFirst().setup()))
+                .map(check -> check.judge(setup))
                 .toList();
         int failed = (int) stated.stream()
                 .filter(one -> one.state() == Outcome.State.NOT_MET)

@@ -1,0 +1,119 @@
+package app.fluss.app.compare;
+
+import app.fluss.app.theme.Boxes;
+import app.fluss.app.theme.Labels;
+import app.fluss.app.theme.Numbers;
+import app.fluss.app.theme.Theme;
+import app.fluss.core.attribute.Cells;
+import app.fluss.core.attribute.Part;
+import app.fluss.files.attribute.PathAttribution;
+import app.fluss.files.attribute.PathAttribution.Taken;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import javafx.scene.Node;
+import javafx.scene.control.Label;
+import javafx.scene.layout.GridPane;
+import javafx.scene.layout.VBox;
+
+/// What did what on a path that differs from the native one in several things: the steps to it, what each factor does
+/// on the average, what cannot be told apart, and which runs would.
+final class AttributionPane extends VBox {
+    private final Theme theme;
+
+    AttributionPane(Theme theme) {
+        super(10);
+        this.theme = theme;
+        setId("attribution");
+    }
+
+    void show(Optional<PathAttribution> known) {
+        getChildren().clear();
+        known.ifPresent(taken -> getChildren().setAll(panel(taken)));
+    }
+
+    private VBox panel(PathAttribution taken) {
+        VBox panel = Boxes.panel(
+                Boxes.row(
+                        Labels.heading("What did what"),
+                        Labels.of(taken.path(), "chip"),
+                        Labels.of(
+                                "%d runs of %d combinations"
+                                        .formatted(
+                                                taken.runs().values().stream()
+                                                        .mapToInt(List::size)
+                                                        .sum(),
+                                                taken.runs().size()),
+                                "muted",
+                                "small")));
+        steps(panel, "Delivered rate, step by step", taken.rate(), Cells.Scale.RATIO);
+        taken.latency()
+                .ifPresent(latency -> steps(panel, "Latency, step by step", latency, Cells.Scale.DIFFERENCE));
+        taken.missing()
+                .forEach(words -> panel.getChildren().add(finding("To tell the steps apart: %s.".formatted(words))));
+        List<Part> effects = taken.rate().effects().parts();
+        if (taken.runs().size() > taken.factors().size() + 1 && !effects.isEmpty()) {
+            panel.getChildren().add(Labels.heading("On the average over the others"));
+            panel.getChildren().add(table(effects, taken.latency().map(one -> one.effects().parts())));
+        }
+        taken.rate().effects().aliases().forEach((name, others) -> panel.getChildren().add(mixed(name, others)));
+        return panel;
+    }
+
+    private void steps(VBox panel, String title, Taken taken, Cells.Scale scale) {
+        if (taken.steps().steps().isEmpty()) {
+            return;
+        }
+        panel.getChildren().addAll(Labels.of(title, "strong"), new WaterfallView(theme, taken.steps(), scale));
+        if (!taken.steps().why().isEmpty()) {
+            panel.getChildren().add(Labels.note("Without intervals: %s.".formatted(taken.steps().why())));
+        }
+    }
+
+    private static Node table(List<Part> rates, Optional<List<Part>> latencies) {
+        GridPane grid = new GridPane(18, 3);
+        int row = 0;
+        for (Part part : rates) {
+            List<Node> line = new ArrayList<>(List.of(
+                    Labels.of(part.name()), Labels.of(text(part, Cells.Scale.RATIO), "strong")));
+            latencies
+                    .flatMap(all -> all.stream()
+                            .filter(one -> one.name().equals(part.name()))
+                            .findFirst())
+                    .ifPresent(latency -> line.add(Labels.of(text(latency, Cells.Scale.DIFFERENCE), "strong")));
+            grid.addRow(row++, line.toArray(new Node[0]));
+        }
+        return grid;
+    }
+
+    static String text(Part part, Cells.Scale scale) {
+        return switch (scale) {
+            case RATIO ->
+                Numbers.text(part.value(), 2) + " ×"
+                        + part.interval()
+                                .map(ends -> "  [%s, %s]"
+                                        .formatted(Numbers.text(ends.low(), 2), Numbers.text(ends.high(), 2)))
+                                .orElse("");
+            case DIFFERENCE ->
+                (part.value() > 0 ? "+" : "") + Numbers.text(part.value(), 1) + " ms"
+                        + part.interval()
+                                .map(ends -> "  [%s, %s]"
+                                        .formatted(Numbers.text(ends.low(), 1), Numbers.text(ends.high(), 1)))
+                                .orElse("");
+        };
+    }
+
+    private static Label mixed(String name, List<String> others) {
+        return Labels.note(
+                others.isEmpty()
+                        ? "%s is the same in every run, so it cannot be told.".formatted(name)
+                        : "%s cannot be told from %s: the runs change them together."
+                                .formatted(name, String.join(", ", others)));
+    }
+
+    private static Label finding(String words) {
+        Label label = Labels.wrapped(words, "finding");
+        label.setMaxWidth(Double.MAX_VALUE);
+        return label;
+    }
+}
