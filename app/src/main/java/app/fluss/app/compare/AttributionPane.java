@@ -16,7 +16,8 @@ import javafx.scene.control.Label;
 import javafx.scene.layout.GridPane;
 import javafx.scene.layout.VBox;
 
-/// What did what on a path that differs from the native one in several things: the steps to it, what each factor does
+/// What did what on a path that differs from the native one in several things: the steps to it, what each
+/// factor does
 /// on the average, what cannot be told apart, and which runs would.
 final class AttributionPane extends VBox {
     private final Theme theme;
@@ -52,7 +53,13 @@ final class AttributionPane extends VBox {
         taken.missing()
                 .forEach(words -> panel.getChildren().add(finding("To tell the steps apart: %s.".formatted(words))));
         List<Part> effects = taken.rate().effects().parts();
-        if (taken.runs().size() > taken.factors().size() + 1 && !effects.isEmpty()) {
+        if (taken.runs().size() <= taken.factors().size() + 1) {
+            panel.getChildren()
+                    .add(Labels.note(
+                            "Steps hold in this order. What each would give alone, or on the average over the others, takes more of the combinations: Plan, Take apart…"));
+            return panel;
+        }
+        if (!effects.isEmpty()) {
             panel.getChildren().add(Labels.heading("On the average over the others"));
             panel.getChildren().add(table(effects, taken.latency().map(one -> one.effects().parts())));
         }

@@ -13,7 +13,8 @@ import javafx.geometry.VPos;
 import javafx.scene.canvas.GraphicsContext;
 import javafx.scene.text.TextAlignment;
 
-/// The way from the native path to the package: each step starts where the one before it ended, the whole stands below.
+/// The way from the native path to the package: each step starts where the one before it ended, the whole
+/// stands below.
 /// Ratios on a logarithmic scale, so that equal steps are equally long.
 final class WaterfallView extends CanvasView {
     private static final double LINE_PX = 26;
@@ -78,8 +79,9 @@ final class WaterfallView extends CanvasView {
                 g.setLineWidth(1);
                 g.strokeLine(end, y, end, y + scaled(LINE_PX));
             }
-            boolean up = to[i] >= from[i];
-            g.setFill(palette.get(whole ? Role.SLATE : up ? Role.WATER : Role.WARM));
+            // More is better of a rate, less of latency.
+            boolean better = to[i] >= from[i] == (scale == Cells.Scale.RATIO);
+            g.setFill(palette.get(whole ? Role.SLATE : better ? Role.WATER : Role.WARM));
             g.fillRect(Math.min(start, end), y - scaled(6), Math.max(2, Math.abs(end - start)), scaled(12));
             double origin = from[i];
             g.setStroke(palette.get(Role.INK));

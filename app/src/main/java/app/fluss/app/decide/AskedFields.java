@@ -16,6 +16,8 @@ import javafx.scene.layout.Priority;
 
 /// One claim of a school: its bound, from which on it holds without a warning, and whose word that is.
 final class AskedFields extends HBox {
+    private static final double UNIT_PX = 62;
+
     private final Rule rule;
     private final TextField bound = new TextField();
     private final TextField warning = new TextField();
@@ -37,12 +39,16 @@ final class AskedFields extends HBox {
         Label name = Labels.of("%s %s".formatted(rule.title(), rule.atLeast() ? "at least" : "at most"));
         name.setMinWidth(220);
         name.setPrefWidth(220);
+        Label unit = Labels.of(Said.unit(rule).strip(), "muted");
+        unit.setMinWidth(UNIT_PX);
+        Label from = Labels.of("warning from", "muted", "small");
+        from.setMinWidth(USE_PREF_SIZE);
         getChildren()
                 .setAll(
                         name,
                         bound,
-                        Labels.of(Said.unit(rule).strip(), "muted"),
-                        Labels.of("warning from", "muted", "small"),
+                        unit,
+                        from,
                         warning,
                         source,
                         Buttons.quiet("×", "Leave this claim out", () -> drop.accept(this)));

@@ -9,7 +9,9 @@ import app.fluss.core.verdict.Claim;
 import app.fluss.core.verdict.Rule;
 import app.fluss.core.verdict.Said;
 import app.fluss.core.verdict.Verdict;
+import java.util.EnumMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
@@ -30,9 +32,12 @@ final class ClaimRows extends VBox {
         void to(Rule rule, double bound);
     }
 
+    private static final double LEAST = 0.7;
+
     private final Theme theme;
-    private final Verdict verdict;
-    private final Optional<Verdict> beside;
+    private Verdict verdict;
+    private Optional<Verdict> beside;
+    private final Map<Rule, ClaimScale> scales = new EnumMap<>(Rule.class);
     private final Moved moved;
     private final GridPane grid = new GridPane(12, 2);
 
@@ -44,12 +49,40 @@ final class ClaimRows extends VBox {
         this.moved = moved;
         setId("claims");
         getStyleClass().add("panel");
-        ColumnConstraints scale = new ColumnConstraints(160, 300, Double.MAX_VALUE);
+        ColumnConstraints scale = new ColumnConstraints(110, 300, Double.MAX_VALUE);
         scale.setHgrow(Priority.ALWAYS);
         grid.getColumnConstraints().setAll(fixed(168), scale, fixed(118), fixed(104));
-        int row = 0;
         if (beside.isPresent()) {
             grid.getColumnConstraints().add(fixed(112));
+        }
+        fill();
+        Label key = Labels.note(
+                "Drag a bound, or move it with ← and →: the verdict follows. Wedges below a scale are the bounds at which it would change. A full mark has an interval from run to run, an open one has not.");
+        getChildren().setAll(Labels.heading("What it rests on"), grid, key);
+    }
+
+    /// Shows how the same claims are judged now; the scales stay, so that one can be dragged on.
+    ///
+    /// @return whether it could: the schools ask for the same things as before
+    boolean update(Verdict now, Optional<Verdict> nowBeside) {
+        boolean same = rules(now).equals(rules(verdict))
+                && nowBeside.map(ClaimRows::rules).equals(beside.map(ClaimRows::rules));
+        if (same) {
+            verdict = now;
+            beside = nowBeside;
+            fill();
+        }
+        return same;
+    }
+
+    private static List<Rule> rules(Verdict of) {
+        return of.claims().stream().map(claim -> claim.asked().rule()).toList();
+    }
+
+    private void fill() {
+        grid.getChildren().removeIf(node -> !scales.containsValue(node));
+        int row = 0;
+        if (beside.isPresent()) {
             grid.add(Labels.of(verdict.school().title(), "muted", "small"), 3, row);
             grid.add(Labels.of(beside.get().school().title(), "muted", "small"), 4, row);
             row++;
@@ -62,30 +95,28 @@ final class ClaimRows extends VBox {
                 addBeside(row++, claim);
             }
         }
-        Label key = Labels.note(
-                "Drag a bound, or move it with ← and →: the verdict follows. Wedges below a scale are the bounds at which it would change. A full mark has an interval from run to run, an open one has not.");
-        getChildren().setAll(Labels.heading("What it rests on"), grid, key);
     }
 
-    /// A column that keeps its width, as wide as so many pixels at the usual size of text.
+    /// A column as wide as so many pixels at the usual size of text, less where there is no room.
     private ColumnConstraints fixed(double px) {
         double wide = px * theme.textScaleProperty().get();
-        return new ColumnConstraints(wide, wide, wide);
+        return new ColumnConstraints(wide * LEAST, wide, wide);
     }
 
     private void add(int row, Claim claim) {
         Optional<Claim> second =
                 beside.flatMap(other -> other.claim(claim.asked().rule()));
         grid.add(name(claim), 0, row);
-        grid.add(
-                new ClaimScale(
-                        theme,
-                        claim,
-                        verdict.flipsAt(claim),
-                        second.map(Claim::asked),
-                        bound -> moved.to(claim.asked().rule(), bound)),
-                1,
-                row);
+        Rule rule = claim.asked().rule();
+        ClaimScale known = scales.get(rule);
+        if (known == null) {
+            ClaimScale scale = new ClaimScale(
+                    theme, claim, verdict.flipsAt(claim), second.map(Claim::asked), bound -> moved.to(rule, bound));
+            scales.put(rule, scale);
+            grid.add(scale, 1, row);
+        } else {
+            known.show(claim, verdict.flipsAt(claim), second.map(Claim::asked));
+        }
         grid.add(figure(claim), 2, row);
         grid.add(state(claim), 3, row);
         if (beside.isPresent()) {

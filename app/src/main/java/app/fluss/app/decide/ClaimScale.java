@@ -33,9 +33,9 @@ final class ClaimScale extends CanvasView {
     private static final double GRIP_PX = 12;
     private static final int STEPS = 200;
 
-    private final Claim claim;
-    private final List<Double> flips;
-    private final Optional<Asked> beside;
+    private Claim claim;
+    private List<Double> flips;
+    private Optional<Asked> beside;
     private final double low;
     private final double high;
     private final DoubleConsumer moved;
@@ -65,8 +65,9 @@ final class ClaimScale extends CanvasView {
         low = all[0] - spread * 0.25;
         high = all[all.length - 1] + spread * 0.25;
         textScaled();
-        setMinWidth(180);
+        setMinWidth(110);
         setFocusTraversable(true);
+        focusedProperty().subscribe(() -> redraw());
         setAccessibleRole(AccessibleRole.SLIDER);
         getStyleClass().add("claim-scale");
         setId("claim-" + claim.asked().rule().name().toLowerCase(Locale.ROOT).replace('_', '-'));
@@ -84,6 +85,14 @@ final class ClaimScale extends CanvasView {
         addEventHandler(KeyEvent.KEY_PRESSED, this::pressed);
     }
 
+    /// Shows the claim as it is judged now, on the scale that it had.
+    void show(Claim now, List<Double> nowFlips, Optional<Asked> nowBeside) {
+        claim = now;
+        flips = nowFlips;
+        beside = nowBeside;
+        redraw();
+    }
+
     @Override
     protected void textScaled() {
         setMinHeight(scaled(HEIGHT_PX));
@@ -91,7 +100,8 @@ final class ClaimScale extends CanvasView {
     }
 
     private void pressed(KeyEvent event) {
-        double step = (high - low) / STEPS * (event.isShiftDown() ? 10 : 1);
+        double step =
+                Math.max((high - low) / STEPS, claim.asked().rule().halfAStep() * 2) * (event.isShiftDown() ? 10 : 1);
         if (event.getCode() == KeyCode.LEFT || event.getCode() == KeyCode.RIGHT) {
             move(claim.asked().bound() + (event.getCode() == KeyCode.LEFT ? -step : step));
             event.consume();

@@ -50,6 +50,8 @@ final class GamePage extends VBox {
     private @Nullable GameVerdicts other;
     private String path = "";
     private boolean filling;
+    private @Nullable ClaimRows claims;
+    private String claimsOf = "";
 
     GamePage(
             Workbench workbench,
@@ -83,7 +85,7 @@ final class GamePage extends VBox {
         ScrollPane left = Boxes.scrolling(paths);
         paths.setSpacing(5);
         left.setPrefWidth(212);
-        left.setMinWidth(180);
+        left.setMinWidth(150);
         ScrollPane right = Boxes.scrolling(detail);
         HBox.setHgrow(right, Priority.ALWAYS);
         HBox body = new HBox(10, left, right);
@@ -185,17 +187,34 @@ final class GamePage extends VBox {
             cards.add(card);
         }
         paths.getChildren().setAll(cards);
-        detail.getChildren().setAll(sentence(now, looked));
-        moved(now).ifPresent(detail.getChildren()::add);
+        List<Node> below = new ArrayList<>(List.of(sentence(now, looked)));
+        moved(now).ifPresent(below::add);
         Verdict verdict = now.verdict(path);
         Optional<Verdict> second =
                 Optional.ofNullable(other).map(judgedToo -> judgedToo.paths().get(path));
-        detail.getChildren()
-                .addAll(
-                        new ClaimRows(theme, verdict, second, this::move),
+        ClaimRows rows = claims;
+        if (rows == null || !claimsOf.equals(now.game() + path) || !rows.update(verdict, second)) {
+            rows = new ClaimRows(theme, verdict, second, this::move);
+            claims = rows;
+            claimsOf = now.game() + path;
+        }
+        below.addAll(List.of(
+                        rows,
                         Boxes.halves(
                                 new SettlePanel(workbench, looked, verdict, ways),
-                                new RestsPanel(looked, verdict, ways)));
+                                new RestsPanel(looked, verdict, ways))));
+        replace(below);
+    }
+
+    /// Puts new parts around the claims, which stay where they are while one of their bounds is dragged.
+    private void replace(List<Node> below) {
+        List<Node> now = detail.getChildren();
+        now.removeIf(node -> !below.contains(node));
+        for (int i = 0; i < below.size(); i++) {
+            if (i >= now.size() || !now.get(i).equals(below.get(i))) {
+                now.add(i, below.get(i));
+            }
+        }
     }
 
     private static String without(GameVerdicts now) {
@@ -228,7 +247,10 @@ final class GamePage extends VBox {
     /// What moved bounds change, with a way to keep them and one back. Nothing is stored until it is said.
     private Optional<Node> moved(GameVerdicts now) {
         StoredSchools schools = workbench.contentsProperty().get().schools();
-        School kept = schools.schools().current(now.school());
+        School kept = schools.schools().all().stream()
+                .filter(one -> one.id().equals(now.school().id()))
+                .findFirst()
+                .orElse(now.school());
         if (kept.equals(now.school())) {
             return Optional.empty();
         }
@@ -241,7 +263,7 @@ final class GamePage extends VBox {
                                 .formatted(after.title(), before.title()));
         words.setId("verdict-moved");
         HBox.setHgrow(words, Priority.ALWAYS);
-        School own = Schools.isShipped(kept) && schools.schools().own().stream().noneMatch(kept::equals)
+        School own = Schools.isShipped(kept) && !schools.schools().own().contains(kept)
                 ? now.school().named("%s, %s".formatted(kept.title(), now.game()))
                 : now.school();
         Button keep = Buttons.quiet(

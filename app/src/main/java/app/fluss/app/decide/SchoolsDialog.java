@@ -23,6 +23,7 @@ import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
 import javafx.stage.Window;
+import javafx.util.Subscription;
 
 /// The schools of the study: those that ship can be copied and given other bounds, one's own can be made and
 /// removed.
@@ -70,7 +71,7 @@ final class SchoolsDialog {
                 problem,
                 Boxes.row(keep));
         body.getStyleClass().add("form");
-        body.setPrefWidth(660);
+        body.setPrefWidth(820);
         dialog.getDialogPane().setContent(Boxes.scrolling(body));
         dialog.getDialogPane().setPrefHeight(560);
         dialog.getDialogPane().getButtonTypes().add(ButtonType.CLOSE);
@@ -80,7 +81,8 @@ final class SchoolsDialog {
                 show(now);
             }
         });
-        workbench.contentsProperty().subscribe(() -> offer());
+        Subscription following = workbench.contentsProperty().subscribe(_ -> offer());
+        dialog.setOnHidden(_ -> following.unsubscribe());
     }
 
     void show() {

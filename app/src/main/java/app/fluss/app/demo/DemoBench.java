@@ -9,12 +9,14 @@ import app.fluss.core.path.Chain;
 import app.fluss.core.plan.PlanSettings;
 import app.fluss.core.plan.Planner;
 import app.fluss.core.plan.Wish;
+import app.fluss.core.verdict.School;
 import app.fluss.files.study.DeliveryPath;
 import app.fluss.files.study.Game;
 import app.fluss.files.study.Item;
 import app.fluss.files.study.Planned;
 import app.fluss.files.study.Scene;
 import app.fluss.files.study.SheetRow;
+import app.fluss.files.study.StoredSchools.Chosen;
 import app.fluss.files.study.Study;
 import app.fluss.files.study.StudyException;
 import java.time.LocalDate;
@@ -22,6 +24,7 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.OptionalLong;
 import java.util.Set;
 
@@ -30,7 +33,16 @@ final class DemoBench {
     private static final LocalDate DATE = LocalDate.of(2026, 11, 20);
     private static final String GAME = "Tidewarden";
 
-    private static final Set<String> IN_HEADSET = Set.of("Gullwing Deep", "Orrery Hall");
+    private static final Map<String, String> KINDS = Map.ofEntries(
+            Map.entry("Gullwing Deep", "VR"),
+            Map.entry("Orrery Hall", "VR"),
+            Map.entry("Bolt Regatta", "aiming"),
+            Map.entry("Heron Post", "aiming"),
+            Map.entry("Weir House", "aiming"),
+            Map.entry("Chime Lattice", "rhythm"),
+            Map.entry("Kelp Circuit", "racing"),
+            Map.entry("Lantern Row", "story"),
+            Map.entry("Sill Harbour", "exploring"));
 
     private static final Set<String> PLANNED =
             Set.of("native", "engine generation 2×", "driver generation 2×", "capture generation 2×", "second GPU 3×");
@@ -46,7 +58,22 @@ final class DemoBench {
         displays();
         others();
         games();
+        schools();
         plan();
+    }
+
+    /// A game on battery is judged by its hours; two schools stand side by side where they differ.
+    private void schools() throws StudyException {
+        for (Game game : study.games()) {
+            switch (game.name()) {
+                case "Ember Quarry" ->
+                    study.schools().choose(game, new Chosen(Optional.of(School.HOURS_FIRST.id()), Optional.empty()));
+                case GAME ->
+                    study.schools()
+                            .choose(game, new Chosen(Optional.empty(), Optional.of(School.RESPONSE_FIRST.id())));
+                default -> {}
+            }
+        }
     }
 
     private Item add(BenchPart part, String name) throws StudyException {
@@ -193,8 +220,9 @@ final class DemoBench {
             }
         }
         for (Game game : study.games()) {
-            if (IN_HEADSET.contains(game.name())) {
-                study.bench().state(game, List.of(typed(FactKey.GAME_KIND, "VR"), typed(FactKey.ONLINE_GUARD, "no")));
+            String kind = KINDS.get(game.name());
+            if (kind != null) {
+                study.bench().state(game, List.of(typed(FactKey.GAME_KIND, kind), typed(FactKey.ONLINE_GUARD, "no")));
             }
         }
         for (Scene scene : study.scenes()) {

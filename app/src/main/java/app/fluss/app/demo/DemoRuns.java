@@ -36,6 +36,7 @@ record DemoRuns(
         Map<String, String> changed) {
     private static final String NATIVE = "native";
     private static final String SCALE = "render_scale";
+    private static final String UPSCALER = "upscaler";
 
     /// The work of the native scenario on a slot with all its lanes: one card alone is a little quicker.
     private static final Work ONE_CARD_CPU = new Work(4.2, 0.08, 0.9, 0.4, 18);
@@ -115,6 +116,20 @@ record DemoRuns(
         Place terrace = new Place("Mossfall Terrace", "fountain steps", all);
         terrace.add(NATIVE, true, named("native"), 3, Grade.D, Map.of());
         terrace.add("engine generation 2×", false, named("engine-generation"), 3, Grade.D, Map.of());
+        // One more image between two costs the base what response first asks for; the ladder holds a point that does not.
+        Place post = new Place("Heron Post", "watchtower run", all);
+        post.add(NATIVE, true, at(13.2, "native"), 3, Grade.A, Map.of());
+        post.add("engine generation 2×", false, at(13.2, "engine-generation"), 3, Grade.A, Map.of());
+        post.add("engine generation 3×", false, times(3, at(13.2, "engine-generation")), 3, Grade.A, Map.of());
+        // A base so near its bound that three runs leave it open.
+        Place weir = new Place("Weir House", "stairwell", all);
+        weir.add(NATIVE, true, at(15.1, "native"), 3, Grade.A, Map.of());
+        weir.add("engine generation 2×", false, at(15.1, "engine-generation"), 3, Grade.A, Map.of());
+        // A package that was switched on in one go, and the run between that takes it apart.
+        Place canal = new Place("Saltglass", "canal, package", all);
+        canal.add(NATIVE, true, at(17.6, "native"), 3, Grade.A, Map.of(UPSCALER, "none"));
+        canal.add("native, upscaler", true, at(12.4, "native"), 3, Grade.A, Map.of());
+        canal.add("engine generation 2×", false, at(12.4, "engine-generation"), 3, Grade.A, Map.of());
         Place meadow = new Place("Brass Meadow", "windmill track", all);
         meadow.add(NATIVE, true, named("native"), 1, Grade.C, Map.of());
         meadow.add("driver generation 2×", false, named("driver-generation"), 1, Grade.C, Map.of());
@@ -148,6 +163,16 @@ record DemoRuns(
         return scenario.with(scenario.game()
                 .withWork(new Work(3, 0.05, 0.5, 0, 0), new Work(10.9, 0.006, 0.5, 0, 0))
                 .withRenderScale(scale));
+    }
+
+    /// A scenario with other GPU work, ms.
+    private static Scenario at(double gpuMs, String scenario) {
+        Scenario one = named(scenario);
+        return one.with(one.game().withWork(one.game().cpu(), one.game().gpu().withMedianMs(gpuMs)));
+    }
+
+    private static Scenario times(int multiplier, Scenario scenario) {
+        return scenario.with(scenario.generator().orElseThrow().withMultiplier(multiplier));
     }
 
     private static Scenario capped(String scenario, double capFps) {

@@ -13,6 +13,7 @@ import app.fluss.core.path.Chain;
 import app.fluss.core.path.Stage;
 import app.fluss.core.path.StageKind;
 import app.fluss.files.study.DeliveryPath;
+import app.fluss.files.study.Run;
 import app.fluss.files.study.Scene;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
@@ -30,7 +31,8 @@ import javafx.scene.control.TextField;
 import javafx.scene.layout.VBox;
 import javafx.stage.Window;
 
-/// Plans the runs that take a package of settings apart: which combinations of two to five factors, in which order.
+/// Plans the runs that take a package of settings apart: which combinations of two to five factors, in which
+/// order.
 final class TakeApartDialog {
     private static final ButtonType PLAN = new ButtonType("Plan these runs", ButtonBar.ButtonData.OK_DONE);
     private static final int MOST_TYPED = 4;
@@ -53,7 +55,6 @@ final class TakeApartDialog {
         this.workbench = workbench;
         dialog = Dialogs.make(theme, owner, "Take a package apart");
         scenes.getItems().setAll(offered);
-        scenes.setValue(offered.getFirst());
         paths.getItems().setAll(known);
         half.setId("apart-half");
         tied.setId("apart-tied");
@@ -77,7 +78,7 @@ final class TakeApartDialog {
                 8,
                 Labels.note(
                         "A package that was switched on in one go does not say what of it gave what. These runs do: every factor is on in half of them."),
-                Boxes.row(Labels.of("scene", "muted"), scenes, Labels.of("package", "muted"), paths),
+                Boxes.row(Labels.heading("Scene"), scenes, Labels.heading("Package"), paths),
                 Labels.heading("Factors"),
                 stages,
                 further,
@@ -87,12 +88,20 @@ final class TakeApartDialog {
                 says,
                 runs);
         body.getStyleClass().add("form");
-        body.setPrefWidth(560);
+        body.setPrefWidth(640);
         dialog.getDialogPane().setContent(Boxes.scrolling(body));
         dialog.getDialogPane().setPrefHeight(620);
         dialog.getDialogPane().setId("apart-dialog");
         dialog.getDialogPane().getButtonTypes().addAll(PLAN, ButtonType.CANCEL);
-        paths.setValue(known.getFirst());
+        Run looked = workbench.selectedProperty().get();
+        scenes.setValue(offered.stream()
+                .filter(scene -> looked != null && scene.id() == looked.sceneId())
+                .findFirst()
+                .orElse(offered.getFirst()));
+        paths.setValue(known.stream()
+                .filter(path -> looked != null && path.id() == looked.path().id())
+                .findFirst()
+                .orElse(known.getFirst()));
     }
 
     private void offer(DeliveryPath path) {

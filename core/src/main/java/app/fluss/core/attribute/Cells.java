@@ -130,8 +130,8 @@ public record Cells(List<Factor> factors, SortedMap<Integer, double[]> runs, Sca
         }
         int groups = repeated.size();
         if (groups > 1) {
-            double statistic = (freedom * Math.log(pooled) - logs)
-                    / (1 + (inverses - 1.0 / freedom) / (3 * (groups - 1.0)));
+            double statistic =
+                    (freedom * Math.log(pooled) - logs) / (1 + (inverses - 1.0 / freedom) / (3 * (groups - 1.0)));
             if (new ChiSquaredDistribution(groups - 1.0).cumulativeProbability(statistic) > UNLIKE) {
                 return new Spread(
                         Figure.missing("the runs of one combination differ much more than those of another"), 0);

@@ -103,7 +103,8 @@ public record Effects(List<Part> parts, Map<String, List<String>> aliases, Strin
                 for (int i = 0; i < by.length; i++) {
                     if (Math.abs(by[i]) > 1e-6) {
                         mixed.computeIfAbsent(term, _ -> new ArrayList<>()).add(basis.get(i));
-                        mixed.computeIfAbsent(basis.get(i), _ -> new ArrayList<>()).add(term);
+                        mixed.computeIfAbsent(basis.get(i), _ -> new ArrayList<>())
+                                .add(term);
                     }
                 }
             }
@@ -111,7 +112,9 @@ public record Effects(List<Part> parts, Map<String, List<String>> aliases, Strin
             List<Term> withMean = mixed.remove(MEAN);
             if (withMean != null) {
                 withMean.forEach(term -> mixed.computeIfPresent(
-                        term, (_, others) -> others.stream().filter(other -> other.bits != 0).toList()));
+                        term,
+                        (_, others) ->
+                                others.stream().filter(other -> other.bits != 0).toList()));
             }
             return new Told(List.copyOf(basis), mixed);
         }

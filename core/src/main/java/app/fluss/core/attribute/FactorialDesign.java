@@ -52,8 +52,7 @@ public record FactorialDesign(List<Factor> factors, List<Integer> runs, List<Int
 
     private static FactorialDesign of(List<Factor> factors, IntPredicate possible, int word) {
         if (factors.size() < FEWEST || factors.size() > MOST) {
-            throw new IllegalArgumentException(
-                    "a plan takes two to five factors, got %d".formatted(factors.size()));
+            throw new IllegalArgumentException("a plan takes two to five factors, got %d".formatted(factors.size()));
         }
         List<Integer> runs = new ArrayList<>();
         for (int combination = 0; combination < 1 << factors.size(); combination++) {

@@ -29,7 +29,8 @@ public record Waterfall(List<Part> steps, Part whole, List<Integer> missing, Str
         List<List<Integer>> ways = new ArrayList<>();
         extend(cells, new ArrayList<>(List.of(0)), possible, ways);
         return ways.stream()
-                .min(Comparator.comparingInt((List<Integer> way) -> missing(cells, way).size())
+                .min(Comparator.comparingInt(
+                                (List<Integer> way) -> missing(cells, way).size())
                         .thenComparingInt(way -> turns(way, measured)))
                 .map(way -> along(cells, way));
     }
@@ -83,8 +84,7 @@ public record Waterfall(List<Part> steps, Part whole, List<Integer> missing, Str
     }
 
     private static Part step(String name, Cells cells, int from, int to) {
-        double error = cells.spread().sd().orNaN()
-                * Math.sqrt(1.0 / cells.count(from) + 1.0 / cells.count(to));
+        double error = cells.spread().sd().orNaN() * Math.sqrt(1.0 / cells.count(from) + 1.0 / cells.count(to));
         return Part.of(name, cells, cells.mean(to) - cells.mean(from), error);
     }
 }

@@ -21,7 +21,7 @@ public final class Student {
     ///
     /// @param freedom degrees of freedom, above 0
     /// @param confidence above 0 and below 1
-    static double reach(double freedom, double confidence) {
+    public static double reach(double freedom, double confidence) {
         return new TDistribution(freedom).inverseCumulativeProbability((1 + confidence) / 2);
     }
 

@@ -12,7 +12,8 @@ import java.util.Optional;
 /// @param state whether it holds
 /// @param turns the bounds at which the state would change, the stricter first
 /// @param scene where it is judged
-public record Claim(Asked asked, Held held, State state, List<Turn> turns, String scene) {
+/// @param made how many claims are made with it
+public record Claim(Asked asked, Held held, State state, List<Turn> turns, String scene, int made) {
     private static final double USUAL = 0.95;
 
     /// Whether a claim holds, the worst first.
@@ -76,20 +77,20 @@ public record Claim(Asked asked, Held held, State state, List<Turn> turns, Strin
     /// @param scene where
     public static Claim of(Asked asked, Held held, int claims, String scene) {
         Rule rule = asked.rule();
+        int made = Math.max(1, claims);
         if (!(held.value() instanceof Figure.Known(double value))) {
-            return new Claim(asked, held, State.NO_FIGURE, List.of(), scene);
+            return new Claim(asked, held, State.NO_FIGURE, List.of(), scene, made);
         }
         if (held.kind() == Held.Kind.STATED) {
             State state = rule.isGood(value, asked.bound()) ? State.HOLDS : State.FAILS;
-            return new Claim(asked, held, state, List.of(new Turn(value, State.FAILS, State.HOLDS)), scene);
+            return new Claim(asked, held, state, List.of(new Turn(value, State.FAILS, State.HOLDS)), scene, made);
         }
         Optional<Interval> usual = held.kind().canSettle() ? held.interval().apply(USUAL) : Optional.empty();
         if (usual.isEmpty()) {
             State state = rule.isGood(value, asked.bound()) ? State.LIKELY : State.UNLIKELY;
-            return new Claim(asked, held, state, List.of(new Turn(value, State.UNLIKELY, State.LIKELY)), scene);
+            return new Claim(asked, held, state, List.of(new Turn(value, State.UNLIKELY, State.LIKELY)), scene, made);
         }
-        Interval wide =
-                held.interval().apply(1 - (1 - USUAL) / Math.max(1, claims)).orElse(usual.get());
+        Interval wide = held.interval().apply(failing(made)).orElse(usual.get());
         double worst = rule.atLeast() ? usual.get().low() : usual.get().high();
         double best = rule.atLeast() ? wide.high() : wide.low();
         return new Claim(
@@ -97,12 +98,23 @@ public record Claim(Asked asked, Held held, State state, List<Turn> turns, Strin
                 held,
                 state(asked, worst, best),
                 List.of(new Turn(best, State.FAILS, State.OPEN), new Turn(worst, State.OPEN, State.HOLDS)),
-                scene);
+                scene,
+                made);
+    }
+
+    /// The confidence at which one of so many claims fails.
+    private static double failing(int made) {
+        return 1 - (1 - USUAL) / made;
+    }
+
+    /// The confidence at which it would be settled on the side of the bound on which its figure lies.
+    double settling() {
+        return asked.rule().isGood(held.value().orNaN(), asked.bound()) ? USUAL : failing(made);
     }
 
     /// The same in another state.
     Claim as(State other) {
-        return new Claim(asked, held, other, turns, scene);
+        return new Claim(asked, held, other, turns, scene, made);
     }
 
     /// How far the bound could be made stricter before the state changed, in units of the bound; below 0 on the

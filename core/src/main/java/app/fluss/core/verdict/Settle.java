@@ -10,6 +10,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import org.hipparchus.distribution.continuous.NormalDistribution;
 
 /// What would settle a claim.
 ///
@@ -33,8 +34,8 @@ public record Settle(Kind kind, String scene, int runs, String words) {
     /// More runs a side than this nobody measures. Our own convention.
     private static final int MOST = 20;
 
-    /// Of the normal quantile: what it settles is settled four times in five.
-    private static final double POWER = 0.8416;
+    /// What it would settle is settled four times in five, all open claims together.
+    private static final double POWER = 0.8;
 
     private static final double USUAL = 0.95;
 
@@ -50,11 +51,14 @@ public record Settle(Kind kind, String scene, int runs, String words) {
     static List<Settle> of(List<Claim> claims) {
         Map<Like, List<String>> alike = new LinkedHashMap<>();
         List<Settle> all = new ArrayList<>();
+        long open = claims.stream()
+                .filter(claim -> claim.state() == Claim.State.OPEN)
+                .count();
         for (Claim claim : claims) {
             switch (claim.state()) {
                 case HOLDS, HOLDS_WITH_WARNING, FAILS -> {}
                 case NO_FIGURE -> all.add(new Settle(Kind.EVIDENCE, claim.scene(), 0, evidence(claim)));
-                case OPEN -> all.add(more(claim));
+                case OPEN -> all.add(more(claim, Math.pow(POWER, 1.0 / open)));
                 case LIKELY, UNLIKELY ->
                     alike.computeIfAbsent(new Like(claim.held().kind(), claim.scene()), _ -> new ArrayList<>())
                             .add(claim.asked().rule().title());
@@ -103,18 +107,22 @@ public record Settle(Kind kind, String scene, int runs, String words) {
 
     /// So many runs a side that the interval no longer reaches the bound, should the spread be as large as it
     /// may be.
-    private static Settle more(Claim claim) {
+    ///
+    /// @param power how often it then does not
+    private static Settle more(Claim claim, double power) {
         double value = claim.held().value().orNaN();
         double distance = Math.abs(value - claim.asked().bound());
         Interval now = claim.held().interval().apply(USUAL).orElseThrow();
         int sides = claim.held().runsA() == 0 || claim.held().runsB() == 0 ? 1 : 2;
         int runs = Math.max(2, fewest(claim.held()));
         double half = (now.high() - now.low()) / 2;
-        double seen = half / reach(sides, runs);
+        double seen = half / reach(sides, runs, USUAL);
         double spread = SpreadLimit.upper(seen, sides * (runs - 1));
+        double quantile = new NormalDistribution().inverseCumulativeProbability(power);
         int needed = runs + 1;
         while (needed <= MOST
-                && spread * (reach(sides, needed) + POWER * Math.sqrt((double) sides / needed)) > distance) {
+                && spread * (reach(sides, needed, claim.settling()) + quantile * Math.sqrt((double) sides / needed))
+                        > distance) {
             needed++;
         }
         String far = String.format(
@@ -129,8 +137,8 @@ public record Settle(Kind kind, String scene, int runs, String words) {
     }
 
     /// Half of an interval, in standard deviations from run to run.
-    private static double reach(int sides, int runs) {
-        return Student.reach(sides * (runs - 1.0)) * Math.sqrt((double) sides / runs);
+    private static double reach(int sides, int runs, double confidence) {
+        return Student.reach(sides * (runs - 1.0), confidence) * Math.sqrt((double) sides / runs);
     }
 
     private static int fewest(Held held) {

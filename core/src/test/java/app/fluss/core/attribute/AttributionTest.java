@@ -19,7 +19,11 @@ class AttributionTest {
     private static final List<Factor> AB = List.of(Factor.switched("A"), Factor.switched("B"));
 
     private static List<Factor> letters(int count) {
-        return "ABCDE".substring(0, count).chars().mapToObj(c -> Factor.switched(String.valueOf((char) c))).toList();
+        return "ABCDE"
+                .substring(0, count)
+                .chars()
+                .mapToObj(c -> Factor.switched(String.valueOf((char) c)))
+                .toList();
     }
 
     private static Cells cells(List<Factor> factors, Scale scale, Object... combinationsAndRuns) {
@@ -50,23 +54,29 @@ class AttributionTest {
         assertThat(effects.parts()).allMatch(one -> one.interval().isEmpty());
         assertThat(effects.why()).contains("too few runs are repeated");
         Cells ms = cells(AB, Scale.DIFFERENCE, 0, of(40), 1, of(52), 2, of(38), 3, of(54));
-        assertThat(part(Effects.of(ms).parts(), "A").value()).as("(12 + 16) / 2").isCloseTo(14, within(1e-9));
-        assertThat(part(Effects.of(ms).parts(), "A × B").value()).as("(16 - 12) / 2").isCloseTo(2, within(1e-9));
+        assertThat(part(Effects.of(ms).parts(), "A").value())
+                .as("(12 + 16) / 2")
+                .isCloseTo(14, within(1e-9));
+        assertThat(part(Effects.of(ms).parts(), "A × B").value())
+                .as("(16 - 12) / 2")
+                .isCloseTo(2, within(1e-9));
     }
 
     /// Three runs each: pooled standard deviation 1, so an effect of two means of six has the error sqrt(1/3), and
     /// Student's t with 8 degrees reaches 2.3060041 of it (handbook tables: 2.306).
     @Test
     void anIntervalByHand() {
-        Cells cells = cells(
-                AB,
-                Scale.DIFFERENCE,
-                0, of(9, 10, 11), 1, of(19, 20, 21), 2, of(29, 30, 31), 3, of(39, 40, 41));
+        Cells cells =
+                cells(AB, Scale.DIFFERENCE, 0, of(9, 10, 11), 1, of(19, 20, 21), 2, of(29, 30, 31), 3, of(39, 40, 41));
         Part a = part(Effects.of(cells).parts(), "A");
         assertThat(a.value()).isCloseTo(10, within(1e-9));
         assertThat(a.interval().orElseThrow().high() - 10).isCloseTo(2.3060041 * Math.sqrt(1 / 3.0), within(1e-6));
-        Waterfall way = Waterfall.of(cells, Map.of(0, 0L, 2, 1L, 3, 2L, 1, 3L), _ -> true).orElseThrow();
-        assertThat(way.steps()).extracting(Part::name).as("in the order they were taken").containsExactly("B on", "A on");
+        Waterfall way = Waterfall.of(cells, Map.of(0, 0L, 2, 1L, 3, 2L, 1, 3L), _ -> true)
+                .orElseThrow();
+        assertThat(way.steps())
+                .extracting(Part::name)
+                .as("in the order they were taken")
+                .containsExactly("B on", "A on");
         assertThat(way.steps().getFirst().value()).isCloseTo(20, within(1e-9));
         assertThat(way.steps().getFirst().interval().orElseThrow().high() - 20)
                 .isCloseTo(2.3060041 * Math.sqrt(2 / 3.0), within(1e-6));
@@ -120,7 +130,9 @@ class AttributionTest {
                         "B × D", "A × C",
                         "C × D", "A × B"));
         assertThat(four.untold().get("C × D")).containsExactly("A × B");
-        assertThat(four.untold()).as("no factor is mixed up with an interaction of two").doesNotContainKey("A");
+        assertThat(four.untold())
+                .as("no factor is mixed up with an interaction of two")
+                .doesNotContainKey("A");
         FactorialDesign five = FactorialDesign.half(letters(5), _ -> true);
         assertThat(five.runs()).hasSize(16);
         Map<String, String> aliases = five.aliases();
@@ -130,7 +142,9 @@ class AttributionTest {
         assertThat(aliases.get("A × B")).isEqualTo("C × D × E");
         assertThat(aliases.get("A × E")).isEqualTo("B × C × D");
         assertThat(aliases.get("D × E")).isEqualTo("A × B × C");
-        assertThat(five.untold()).as("resolution V: all interactions of two are clear").isEmpty();
+        assertThat(five.untold())
+                .as("resolution V: all interactions of two are clear")
+                .isEmpty();
         assertThatThrownBy(() -> FactorialDesign.half(letters(3), _ -> true)).hasMessageContaining("no fraction");
         assertThatThrownBy(() -> FactorialDesign.full(letters(1), _ -> true)).hasMessageContaining("two to five");
     }
@@ -139,8 +153,8 @@ class AttributionTest {
     /// then mixed up is named.
     @Test
     void plansSpareRestartsAndAvoidWhatCannotBe() {
-        List<Factor> factors = List.of(
-                Factor.switched("A"), new Factor("engine", "off", "on", true), Factor.switched("C"));
+        List<Factor> factors =
+                List.of(Factor.switched("A"), new Factor("engine", "off", "on", true), Factor.switched("C"));
         FactorialDesign design = FactorialDesign.full(factors, _ -> true);
         long changes = 0;
         for (int i = 1; i < design.runs().size(); i++) {

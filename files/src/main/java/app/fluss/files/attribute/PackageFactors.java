@@ -43,7 +43,10 @@ record PackageFactors(
         List<Factor> factors = new ArrayList<>();
         for (Stage stage : chain.stages()) {
             factors.add(new Factor(
-                    new Chain(List.of(stage)).proposedName(), "off", "on", stage.kind().restartsGame()));
+                    new Chain(List.of(stage)).proposedName(),
+                    "off",
+                    "on",
+                    stage.kind().restartsGame()));
         }
         SortedMap<String, String> before = uniform(natives);
         SortedMap<String, String> after = uniform(ofPackage);

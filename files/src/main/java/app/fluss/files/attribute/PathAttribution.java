@@ -46,15 +46,15 @@ public record PathAttribution(
     /// @param effects over all combinations that were measured
     public record Taken(Waterfall steps, Effects effects) {
         private static Optional<Taken> of(Cells cells, Map<Integer, Long> measured, PackageFactors factors) {
-            return Waterfall.of(cells, measured, factors::isPossible)
-                    .map(steps -> new Taken(steps, Effects.of(cells)));
+            return Waterfall.of(cells, measured, factors::isPossible).map(steps -> new Taken(steps, Effects.of(cells)));
         }
     }
 
     /// Takes a path apart.
     ///
     /// @param pair its runs against the native ones, with all of its scene
-    /// @return empty where it differs in fewer than two things, or in more than can be taken apart at once, or has no
+    /// @return empty where it differs in fewer than two things, or in more than can be taken apart at once, or has
+    no
     ///     rate on both ends
     public static Optional<PathAttribution> of(Study study, Pair pair, Pair.Figures figures) throws StudyException {
         PackageFactors factors = PackageFactors.of(pair.a(), pair.b());
@@ -124,8 +124,6 @@ public record PathAttribution(
                 .map(StoredLatency::samplesMs)
                 .map(all -> Arrays.stream(all).filter(ms -> !Double.isNaN(ms)).toArray())
                 .orElse(new double[0]);
-        return samples.length == 0
-                ? Double.NaN
-                : Ordered.of(samples).median();
+        return samples.length == 0 ? Double.NaN : Ordered.of(samples).median();
     }
 }

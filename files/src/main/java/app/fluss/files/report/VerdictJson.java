@@ -71,7 +71,8 @@ public final class VerdictJson {
 
     /// Steps from the native path to the package, in order; null where there are none.
     private static void attribution(ObjectNode node, Optional<PathAttribution> known) {
-        Optional<Waterfall> steps = known.map(taken -> taken.rate().steps()).filter(way -> !way.steps().isEmpty());
+        Optional<Waterfall> steps = known.map(taken -> taken.rate().steps())
+                .filter(way -> !way.steps().isEmpty());
         if (steps.isEmpty()) {
             node.putNull("attribution");
         } else {

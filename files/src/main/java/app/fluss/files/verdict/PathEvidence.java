@@ -314,9 +314,7 @@ final class PathEvidence {
         return run.setup().value(FactKey.COPY_FPS).isPresent() || Double.isNaN(rendered)
                 ? run.setup()
                 : run.setup()
-                        .with(
-                                Map.of(FactKey.COPY_FPS, Long.toString((long) Math.ceil(rendered))),
-                                FactSource.MEASURED);
+                        .with(Map.of(FactKey.COPY_FPS, Long.toString((long) Math.ceil(rendered))), FactSource.MEASURED);
     }
 
     /// How many requirements of supply and slot are not met: as they were judged before the runs, else as the
