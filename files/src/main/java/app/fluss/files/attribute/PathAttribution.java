@@ -53,9 +53,9 @@ public record PathAttribution(
     /// Takes a path apart.
     ///
     /// @param pair its runs against the native ones, with all of its scene
-    /// @return empty where it differs in fewer than two things, or in more than can be taken apart at once, or has
-    no
-    ///     rate on both ends
+    /// @return empty where it differs in fewer than two things or in more than can be taken apart at once, and
+    where
+    ///     one of its ends has no rate
     public static Optional<PathAttribution> of(Study study, Pair pair, Pair.Figures figures) throws StudyException {
         PackageFactors factors = PackageFactors.of(pair.a(), pair.b());
         int count = factors.factors().size();
