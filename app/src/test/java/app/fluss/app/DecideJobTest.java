@@ -104,7 +104,8 @@ class DecideJobTest extends WindowTest {
                 .containsExactly("smooth first, Tidewarden"));
         School own = contents().schools().schools().own().getFirst();
         assertThat(own.asked(Rule.ADDED_LATENCY).orElseThrow().bound()).isLessThan(40);
-        until(() -> assertThat(((ChoiceBox<?>) look("#decide-school")).getValue()).isEqualTo(own));
+        until(() ->
+                assertThat(((ChoiceBox<?>) look("#decide-school")).getValue()).isEqualTo(own));
         fire("#decide-back");
         until(() -> assertThat(card("Tidewarden")).isPresent());
     }
@@ -155,7 +156,8 @@ class DecideJobTest extends WindowTest {
         until(() -> assertThat(said()).contains("contradicts the bound"));
         interact(() -> field("#warning-added-latency").setText("20"));
         press("#school-keep");
-        until(() -> assertThat(contents().schools().schools().named("late evenings").asks())
+        until(() -> assertThat(
+                        contents().schools().schools().named("late evenings").asks())
                 .singleElement()
                 .satisfies(asked -> assertThat(asked.warnBound()).isEqualTo(20)));
         press("#school-remove");
@@ -180,7 +182,8 @@ class DecideJobTest extends WindowTest {
         assertThat(((Label) lookup("#apart-says").query()).getText()).contains("two to five factors");
         assertThat(plan.isDisabled()).isTrue();
         interact(() -> field("#apart-factor-1").setText("upscaler"));
-        until(() -> assertThat(((Label) lookup("#apart-says").query()).getText()).startsWith("4 combinations"));
+        until(() ->
+                assertThat(((Label) lookup("#apart-says").query()).getText()).startsWith("4 combinations"));
         interact(() -> ((ButtonBase) plan).fire());
         until(() -> assertThat(contents().planned().wanted().values().stream()
                         .mapToInt(Integer::intValue)

@@ -34,36 +34,39 @@ final class AttributionPane extends VBox {
     }
 
     private VBox panel(PathAttribution taken) {
-        VBox panel = Boxes.panel(
-                Boxes.row(
-                        Labels.heading("What did what"),
-                        Labels.of(taken.path(), "chip"),
-                        Labels.of(
-                                "%d runs of %d combinations"
-                                        .formatted(
-                                                taken.runs().values().stream()
-                                                        .mapToInt(List::size)
-                                                        .sum(),
-                                                taken.runs().size()),
-                                "muted",
-                                "small")));
+        VBox panel = Boxes.panel(Boxes.row(
+                Labels.heading("What did what"),
+                Labels.of(taken.path(), "chip"),
+                Labels.of(
+                        "%d runs of %d combinations"
+                                .formatted(
+                                        taken.runs().values().stream()
+                                                .mapToInt(List::size)
+                                                .sum(),
+                                        taken.runs().size()),
+                        "muted",
+                        "small")));
         steps(panel, "Delivered rate, step by step", taken.rate(), Cells.Scale.RATIO);
-        taken.latency()
-                .ifPresent(latency -> steps(panel, "Latency, step by step", latency, Cells.Scale.DIFFERENCE));
+        taken.latency().ifPresent(latency -> steps(panel, "Latency, step by step", latency, Cells.Scale.DIFFERENCE));
         taken.missing()
                 .forEach(words -> panel.getChildren().add(finding("To tell the steps apart: %s.".formatted(words))));
         List<Part> effects = taken.rate().effects().parts();
         if (taken.runs().size() <= taken.factors().size() + 1) {
             panel.getChildren()
-                    .add(Labels.note(
-                            "Steps hold in this order. What each would give alone, or on the average over the others, takes more of the combinations: Plan, Take apart…"));
+                    .add(
+                            Labels.note(
+                                    "Steps hold in this order. What each would give alone, or on the average over the others, takes more of the combinations: Plan, Take apart…"));
             return panel;
         }
         if (!effects.isEmpty()) {
             panel.getChildren().add(Labels.heading("On the average over the others"));
-            panel.getChildren().add(table(effects, taken.latency().map(one -> one.effects().parts())));
+            panel.getChildren()
+                    .add(table(effects, taken.latency().map(one -> one.effects().parts())));
         }
-        taken.rate().effects().aliases().forEach((name, others) -> panel.getChildren().add(mixed(name, others)));
+        taken.rate()
+                .effects()
+                .aliases()
+                .forEach((name, others) -> panel.getChildren().add(mixed(name, others)));
         return panel;
     }
 
@@ -73,7 +76,9 @@ final class AttributionPane extends VBox {
         }
         panel.getChildren().addAll(Labels.of(title, "strong"), new WaterfallView(theme, taken.steps(), scale));
         if (!taken.steps().why().isEmpty()) {
-            panel.getChildren().add(Labels.note("Without intervals: %s.".formatted(taken.steps().why())));
+            panel.getChildren()
+                    .add(Labels.note(
+                            "Without intervals: %s.".formatted(taken.steps().why())));
         }
     }
 
@@ -81,8 +86,8 @@ final class AttributionPane extends VBox {
         GridPane grid = new GridPane(18, 3);
         int row = 0;
         for (Part part : rates) {
-            List<Node> line = new ArrayList<>(List.of(
-                    Labels.of(part.name()), Labels.of(text(part, Cells.Scale.RATIO), "strong")));
+            List<Node> line = new ArrayList<>(
+                    List.of(Labels.of(part.name()), Labels.of(text(part, Cells.Scale.RATIO), "strong")));
             latencies
                     .flatMap(all -> all.stream()
                             .filter(one -> one.name().equals(part.name()))

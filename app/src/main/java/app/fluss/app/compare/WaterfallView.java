@@ -44,8 +44,22 @@ final class WaterfallView extends CanvasView {
             to[i] = from[i] + along(parts.get(i).value());
             at = to[i];
             double start = from[i];
-            least = Math.min(least, Math.min(to[i], parts.get(i).interval().map(ends -> start + along(ends.low())).orElse(start)));
-            most = Math.max(most, Math.max(to[i], parts.get(i).interval().map(ends -> start + along(ends.high())).orElse(start)));
+            least = Math.min(
+                    least,
+                    Math.min(
+                            to[i],
+                            parts.get(i)
+                                    .interval()
+                                    .map(ends -> start + along(ends.low()))
+                                    .orElse(start)));
+            most = Math.max(
+                    most,
+                    Math.max(
+                            to[i],
+                            parts.get(i)
+                                    .interval()
+                                    .map(ends -> start + along(ends.high()))
+                                    .orElse(start)));
         }
         low = least;
         high = Math.max(most, least + 1e-9);

@@ -199,10 +199,9 @@ final class GamePage extends VBox {
             claimsOf = now.game() + path;
         }
         below.addAll(List.of(
-                        rows,
-                        Boxes.halves(
-                                new SettlePanel(workbench, looked, verdict, ways),
-                                new RestsPanel(looked, verdict, ways))));
+                rows,
+                Boxes.halves(
+                        new SettlePanel(workbench, looked, verdict, ways), new RestsPanel(looked, verdict, ways))));
         replace(below);
     }
 

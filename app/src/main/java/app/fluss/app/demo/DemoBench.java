@@ -69,8 +69,7 @@ final class DemoBench {
                 case "Ember Quarry" ->
                     study.schools().choose(game, new Chosen(Optional.of(School.HOURS_FIRST.id()), Optional.empty()));
                 case GAME ->
-                    study.schools()
-                            .choose(game, new Chosen(Optional.empty(), Optional.of(School.RESPONSE_FIRST.id())));
+                    study.schools().choose(game, new Chosen(Optional.empty(), Optional.of(School.RESPONSE_FIRST.id())));
                 default -> {}
             }
         }

@@ -116,7 +116,8 @@ record DemoRuns(
         Place terrace = new Place("Mossfall Terrace", "fountain steps", all);
         terrace.add(NATIVE, true, named("native"), 3, Grade.D, Map.of());
         terrace.add("engine generation 2×", false, named("engine-generation"), 3, Grade.D, Map.of());
-        // One more image between two costs the base what response first asks for; the ladder holds a point that does not.
+        // One more image between two costs the base what response first asks for; the ladder holds a point that does
+        // not.
         Place post = new Place("Heron Post", "watchtower run", all);
         post.add(NATIVE, true, at(13.2, "native"), 3, Grade.A, Map.of());
         post.add("engine generation 2×", false, at(13.2, "engine-generation"), 3, Grade.A, Map.of());

@@ -29,5 +29,13 @@ public record PathWork(
         Optional<PathAttribution> attribution) {
     /// Nothing is selected.
     public static final PathWork NONE = new PathWork(
-            -1, Optional.empty(), List.of(), false, Optional.empty(), Optional.empty(), Optional.empty(), List.of(), Optional.empty());
+            -1,
+            Optional.empty(),
+            List.of(),
+            false,
+            Optional.empty(),
+            Optional.empty(),
+            Optional.empty(),
+            List.of(),
+            Optional.empty());
 }

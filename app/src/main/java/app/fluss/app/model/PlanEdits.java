@@ -56,8 +56,7 @@ public final class PlanEdits {
                         .orElse(-1);
                 wishes.put(
                         new Planned.Cell(
-                                sceneId,
-                                path >= 0 ? path : study.bench().addPath(wanted.getKey(), wanted.getValue())),
+                                sceneId, path >= 0 ? path : study.bench().addPath(wanted.getKey(), wanted.getValue())),
                         repeats);
             }
             study.plan().want(wishes);

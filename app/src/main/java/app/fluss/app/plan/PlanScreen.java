@@ -151,8 +151,7 @@ public final class PlanScreen extends VBox {
     private void takeApart(Theme theme) {
         Contents contents = workbench.contentsProperty().get();
         List<Scene> scenes = Coverage.scenes(contents, game());
-        List<DeliveryPath> packages =
-                TakeApartDialog.packages(contents.bench().paths());
+        List<DeliveryPath> packages = TakeApartDialog.packages(contents.bench().paths());
         if (scenes.isEmpty() || packages.isEmpty()) {
             problems.accept("There is nothing to take apart yet: it takes a scene and a path with a stage.");
             return;

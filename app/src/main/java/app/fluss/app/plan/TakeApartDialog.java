@@ -49,7 +49,8 @@ final class TakeApartDialog {
     private final Label says = Labels.wrapped("");
     private final VBox runs = new VBox(2);
     private final List<CheckBox> chosen = new ArrayList<>();
-    private FactorialDesign design = FactorialDesign.full(List.of(Factor.switched("1"), Factor.switched("2")), _ -> true);
+    private FactorialDesign design =
+            FactorialDesign.full(List.of(Factor.switched("1"), Factor.switched("2")), _ -> true);
 
     TakeApartDialog(Workbench workbench, Theme theme, Window owner, List<Scene> offered, List<DeliveryPath> known) {
         this.workbench = workbench;
@@ -135,7 +136,10 @@ final class TakeApartDialog {
         List<Factor> factors = new ArrayList<>();
         stagesApart()
                 .forEach(stage -> factors.add(new Factor(
-                        new Chain(List.of(stage)).proposedName(), "off", "on", stage.kind().restartsGame())));
+                        new Chain(List.of(stage)).proposedName(),
+                        "off",
+                        "on",
+                        stage.kind().restartsGame())));
         further().forEach(name -> factors.add(Factor.switched(name)));
         return factors;
     }
@@ -168,7 +172,8 @@ final class TakeApartDialog {
                                     i == 0
                                                     || !design.blocks()
                                                             .get(i)
-                                                            .equals(design.blocks().get(i - 1))
+                                                            .equals(design.blocks()
+                                                                    .get(i - 1))
                                             ? "⟳ "
                                             : "    ",
                                     name(design.runs().get(i))))
@@ -226,10 +231,8 @@ final class TakeApartDialog {
         dialog.showAndWait().filter(PLAN::equals).ifPresent(_ -> {
             Map<String, Chain> wanted = new LinkedHashMap<>();
             design.runs().forEach(run -> wanted.put(name(run), chain(run)));
-            workbench
-                    .edits()
-                    .plan()
-                    .wantPaths(scenes.getValue().id(), wanted, (int) NumberField.value(repeats.getText()));
+            workbench.edits().plan().wantPaths(scenes.getValue().id(), wanted, (int)
+                    NumberField.value(repeats.getText()));
         });
     }
 

@@ -30,7 +30,8 @@ import java.util.TreeMap;
 /// @param runs the runs that take part, by combination
 /// @param rate what the parts do to the delivered rate, as ratios
 /// @param latency what they do to measured latency, ms; empty where it was not measured on both ends
-/// @param missing the fewest runs that would separate the factors step by step, in words; empty where none is missing
+/// @param missing the fewest runs that would separate the factors step by step, in words; empty where none is
+///     missing
 public record PathAttribution(
         String path,
         List<Factor> factors,
@@ -53,9 +54,8 @@ public record PathAttribution(
     /// Takes a path apart.
     ///
     /// @param pair its runs against the native ones, with all of its scene
-    /// @return empty where it differs in fewer than two things or in more than can be taken apart at once, and
-    where
-    ///     one of its ends has no rate
+    /// @return empty where it differs in fewer than two things or in more than can be taken apart at once,
+    ///     and where one of its ends has no rate
     public static Optional<PathAttribution> of(Study study, Pair pair, Pair.Figures figures) throws StudyException {
         PackageFactors factors = PackageFactors.of(pair.a(), pair.b());
         int count = factors.factors().size();
