@@ -26,6 +26,8 @@ import java.util.Queue;
 import javafx.animation.PauseTransition;
 import javafx.application.Platform;
 import javafx.scene.Scene;
+import javafx.scene.control.Button;
+import javafx.scene.control.TextField;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.image.PixelReader;
 import javafx.scene.image.WritableImage;
@@ -79,13 +81,14 @@ final class Pictures {
         pictures.steps.add(() -> pictures.click("#compare-settings"));
         pictures.steps.add(() -> pictures.save(folder.resolve("settings-light.png")));
         pictures.steps.add(() -> pictures.click("#compare-paths"));
+        pictures.shoot("Tidewarden", "decide", folder.resolve("decide-light.png"));
+        pictures.steps.add(() -> pictures.find("#decide-game", "Weir House"));
+        pictures.steps.add(() -> pictures.press(".game-name"));
+        pictures.steps.add(() -> pictures.save(folder.resolve("verdict-light.png")));
         pictures.shoot("Tidewarden", "plan", folder.resolve("plan-light.png"));
         pictures.shoot("Tidewarden", "tune", folder.resolve("tune-light.png"));
         pictures.bench(BenchScreen.View.PARTS, folder.resolve("bench-parts-light.png"));
         pictures.bench(BenchScreen.View.PREFLIGHT, folder.resolve("bench-preflight-light.png"));
-        pictures.bench(BenchScreen.View.PATHS, folder.resolve("bench-paths-light.png"));
-        pictures.steps.add(() -> window.shell().simulate());
-        pictures.steps.add(() -> pictures.saveDialog(folder.resolve("simulate-light.png")));
         pictures.steps.add(() -> window.shell().drop(List.of(foreignLog())));
         pictures.steps.add(() -> pictures.saveDialog(folder.resolve("import-light.png")));
         pictures.steps.add(() -> {
@@ -124,6 +127,18 @@ final class Pictures {
     private void click(String id) {
         if (window.shell().lookup(id) instanceof ToggleButton button) {
             button.setSelected(true);
+        }
+    }
+
+    private void find(String id, String words) {
+        if (window.shell().lookup(id) instanceof TextField field) {
+            field.setText(words);
+        }
+    }
+
+    private void press(String selector) {
+        if (window.shell().lookup(selector) instanceof Button button) {
+            button.fire();
         }
     }
 

@@ -13,6 +13,7 @@ import app.fluss.files.study.Study;
 import app.fluss.sim.scenario.Scenario;
 import java.nio.file.Path;
 import java.util.Optional;
+import java.util.stream.Stream;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.ButtonBase;
@@ -65,7 +66,8 @@ class DecideJobTest extends WindowTest {
 
     /// The button of a game or a path, by what it says.
     private Optional<Button> card(String name) {
-        return window.shell().lookupAll(".button").stream()
+        return Stream.of(".button", ".verdict-card")
+                .flatMap(style -> window.shell().lookupAll(style).stream())
                 .map(node -> (Button) node)
                 .filter(button -> name.equals(button.getText())
                         || (button.getAccessibleText() != null
