@@ -85,7 +85,7 @@ final class GamePage extends VBox {
         ScrollPane left = Boxes.scrolling(paths);
         paths.setSpacing(5);
         left.setPrefWidth(212);
-        left.setMinWidth(150);
+        left.setMinWidth(176);
         ScrollPane right = Boxes.scrolling(detail);
         HBox.setHgrow(right, Priority.ALWAYS);
         HBox body = new HBox(10, left, right);
