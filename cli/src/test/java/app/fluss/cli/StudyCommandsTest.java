@@ -118,6 +118,12 @@ class StudyCommandsTest extends CommandTest {
                 .containsEntry("native_rate", "holds")
                 .containsEntry("added_latency", "likely");
         assertThat(path.at("/would_settle/0/words").asString()).contains("added latency");
+        assertThat(path.at("/would_settle/0/path").asString()).isEqualTo("engine 2x");
+        assertThat(path.get("sentence").asString()).startsWith("Probably use engine 2x");
+        assertThat(path.get("settings").isNull()).isTrue();
+        assertThat(path.get("attribution").isNull())
+                .as("it differs in one thing, so there is nothing to take apart")
+                .isTrue();
         out.getBuffer().setLength(0);
         assertThat(fluss("decide", file.toString(), "--school", "rate-first")).isZero();
         assertThat(out.toString()).contains("engine 2x: ", "delivered, of the refresh rate");

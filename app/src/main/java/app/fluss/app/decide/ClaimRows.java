@@ -171,7 +171,9 @@ final class ClaimRows extends VBox {
     }
 
     private static String bound(Asked asked) {
-        return (asked.rule().atLeast() ? "≥ " : "≤ ") + number(asked.rule(), asked.bound()) + Said.unit(asked.rule());
+        return (asked.rule().atLeast() ? "≥ " : "≤ ")
+                + Numbers.text(asked.rule(), asked.bound())
+                + Said.unit(asked.rule());
     }
 
     private static Node name(Claim claim) {
@@ -202,7 +204,7 @@ final class ClaimRows extends VBox {
     private static Node figure(Claim claim) {
         Rule rule = claim.asked().rule();
         String text = switch (claim.held().value()) {
-            case Figure.Known(double value) -> number(rule, value) + Said.unit(rule);
+            case Figure.Known(double value) -> Numbers.text(rule, value) + Said.unit(rule);
             case Figure.Missing _ -> Numbers.MISSING;
         };
         Label value = Labels.of(text, "strong");
@@ -222,13 +224,10 @@ final class ClaimRows extends VBox {
             case Figure.Missing(String why) -> why;
             case Figure.Known _ ->
                 claim.interval()
-                        .map(ends -> "%s to %s".formatted(number(rule, ends.low()), number(rule, ends.high())))
+                        .map(ends ->
+                                "%s to %s".formatted(Numbers.text(rule, ends.low()), Numbers.text(rule, ends.high())))
                         .orElse(claim.held().kind().title());
         };
-    }
-
-    private static String number(Rule rule, double value) {
-        return rule.isShare() ? Numbers.text(value * 100, rule.decimals() - 2) : Numbers.text(value, rule.decimals());
     }
 
     private static HBox state(Claim claim) {

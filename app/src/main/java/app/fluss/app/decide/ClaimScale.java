@@ -212,11 +212,10 @@ final class ClaimScale extends CanvasView {
         g.setFill(palette.get(Role.INK));
         g.setTextBaseline(VPos.BOTTOM);
         g.setTextAlign(TextAlignment.CENTER);
-        double shown =
-                rule.isShare() ? claim.asked().bound() * 100 : claim.asked().bound();
-        int decimals = rule.isShare() ? rule.decimals() - 2 : rule.decimals();
         g.fillText(
-                (rule.atLeast() ? "≥ " : "≤ ") + Numbers.text(shown, decimals) + Said.unit(rule),
+                (rule.atLeast() ? "≥ " : "≤ ")
+                        + Numbers.text(rule, claim.asked().bound())
+                        + Said.unit(rule),
                 Math.clamp(at, scaled(MARGIN_PX), getWidth() - scaled(MARGIN_PX)),
                 axis - scaled(12));
     }

@@ -81,9 +81,7 @@ final class VerdictCard extends Button {
         if (Double.isNaN(value)) {
             return Optional.empty();
         }
-        String text = rule.isShare()
-                ? Numbers.percent(claim.held().value(), rule.decimals() - 2)
-                : Numbers.text(value, rule.decimals()) + Said.unit(rule);
+        String text = Numbers.text(rule, value) + Said.unit(rule);
         return Optional.of(rule == Rule.ADDED_LATENCY && value > 0 ? "+" + text : text);
     }
 

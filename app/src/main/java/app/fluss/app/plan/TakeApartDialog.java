@@ -200,7 +200,9 @@ final class TakeApartDialog {
         return "%d combinations%s.%s"
                 .formatted(
                         design.runs().size(),
-                        blocks > 1 ? " in %d blocks, the game started anew between them (⟳)".formatted(blocks) : "",
+                        blocks > 1
+                                ? " in %d blocks, with a restart of the game between them (⟳)".formatted(blocks)
+                                : "",
                         mixed.isEmpty()
                                 ? " Every factor and every interaction of two can be told."
                                 : " Will not be told apart: %s.".formatted(mixed));

@@ -3,6 +3,7 @@ package app.fluss.app.theme;
 import app.fluss.core.measure.Described;
 import app.fluss.core.measure.Description;
 import app.fluss.core.measure.Figure;
+import app.fluss.core.verdict.Rule;
 import java.text.NumberFormat;
 
 /// Figures as text, in the user's locale. Rounding for people happens here and nowhere before.
@@ -34,6 +35,11 @@ public final class Numbers {
     public static String text(Described measure, Figure figure) {
         Description of = measure.description();
         return of.isShare() ? percent(figure, of.decimals()) : text(figure, of.decimals());
+    }
+
+    /// A figure that a rule is held against, without its unit; a share in per cent.
+    public static String text(Rule rule, double value) {
+        return rule.isShare() ? text(value * 100, rule.decimals() - 2) : text(value, rule.decimals());
     }
 
     /// A share as a percentage with so many decimals, or a dash.

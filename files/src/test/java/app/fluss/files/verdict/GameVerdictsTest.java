@@ -22,6 +22,7 @@ import app.fluss.core.verdict.School;
 import app.fluss.core.verdict.Verdict;
 import app.fluss.core.work.Progress;
 import app.fluss.files.attribute.PathAttribution;
+import app.fluss.files.report.VerdictJson;
 import app.fluss.files.study.EvidenceKinds;
 import app.fluss.files.study.Outcome;
 import app.fluss.files.study.RunDraft;
@@ -41,6 +42,7 @@ import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
+import tools.jackson.databind.JsonNode;
 
 /// Verdicts of whole studies whose logs are written here, frame by frame, at known rates.
 class GameVerdictsTest {
@@ -263,6 +265,10 @@ class GameVerdictsTest {
         three("native, upscaler", Chain.NATIVE, own, 70, 36);
         PathAttribution apart = attribution();
         assertThat(apart.missing()).isEmpty();
+        JsonNode json = VerdictJson.of(List.of(judged(School.SMOOTH_FIRST))).at("/games/Reedlight/paths/engine 2×");
+        assertThat(json.at("/attribution/1/factor").asString()).isEqualTo("engine generation 2× on");
+        assertThat(json.at("/attribution/1/ci/0").asDouble())
+                .isLessThan(json.at("/attribution/1/ratio").asDouble());
         assertThat(apart.rate().steps().steps())
                 .extracting(Part::name)
                 .containsExactly("upscaler own", "engine generation 2× on");
