@@ -151,7 +151,7 @@ final class GamePage extends VBox {
         }
     }
 
-    /// Judges by other bounds, or another school, at once; grids that it takes follow.
+    /// Judges by other bounds, or another school, at once.
     private void judgeBy(School asked) {
         GameCases cases = Objects.requireNonNull(shown).cases();
         shown = decisions.judge(cases, asked);

@@ -36,8 +36,7 @@ final class VerdictCard extends Button {
         HBox word = new HBox(
                 6, VerdictMark.of(verdict.word()), Labels.of(verdict.word().title(), "small"));
         word.setAlignment(Pos.CENTER_LEFT);
-        String figures = figures(verdict);
-        Label below = Labels.of(figures.isEmpty() ? missing(verdict) : figures, "muted", "small");
+        Label below = Labels.of(below(verdict), "muted", "small");
         VBox content = new VBox(1, name, word, below);
         content.setMouseTransparent(true);
         content.prefWidthProperty().bind(widthProperty().subtract(20));
@@ -60,6 +59,13 @@ final class VerdictCard extends Button {
     private static String grade(Verdict verdict, GameCases.OfPath path) {
         Grade grade = verdict.grade().orElse(path.grade());
         return grade.name().toLowerCase(Locale.ROOT);
+    }
+
+    /// Its figures; what is not settled, and what has none, says what is missing.
+    private static String below(Verdict verdict) {
+        String figures = figures(verdict);
+        boolean lacks = verdict.word() == Verdict.Word.NOT_SETTLED || figures.isEmpty();
+        return lacks ? missing(verdict) : figures;
     }
 
     private static String figures(Verdict verdict) {
@@ -88,10 +94,10 @@ final class VerdictCard extends Button {
     /// What an unsettled path lacks.
     private static String missing(Verdict verdict) {
         return verdict.claims().stream()
-                .filter(claim -> !claim.state().isSettled())
+                .filter(claim -> claim.state() == Claim.State.OPEN || claim.state() == Claim.State.NO_FIGURE)
                 .map(claim -> claim.asked().rule().title() + "?")
                 .findFirst()
-                .orElse("");
+                .orElse(verdict.reserves().isEmpty() ? "" : "a fault of its runs");
     }
 
     private static String tip(GameCases.OfPath path, Verdict verdict) {

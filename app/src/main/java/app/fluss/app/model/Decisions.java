@@ -16,7 +16,6 @@ import java.util.ArrayList;
 import java.util.IdentityHashMap;
 import java.util.List;
 import java.util.Optional;
-import java.util.function.Consumer;
 import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
 
@@ -109,21 +108,5 @@ public final class Decisions {
                 return grids.getOrDefault(path, Optional.empty());
             }
         });
-    }
-
-    /// The same with the grids that it takes, off the interface thread.
-    public void judge(GameCases cases, School school, Consumer<GameVerdicts> done) {
-        workbench.work(
-                "Working out other settings",
-                (study, _, analyses, _) -> {
-                    IdentityHashMap<GameCases.OfPath, Optional<CapGrid>> found = new IdentityHashMap<>();
-                    GameVerdicts judged = GameVerdicts.of(
-                            cases, school, path -> grid(found, run -> analyses.analysis(study, run), path));
-                    synchronized (grids) {
-                        grids.putAll(found);
-                    }
-                    return judged;
-                },
-                done);
     }
 }

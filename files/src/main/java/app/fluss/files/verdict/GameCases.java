@@ -24,6 +24,7 @@ import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.function.Function;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 
 /// Everything known of the paths of a game, ready to be judged by any school. It holds no frames.
@@ -134,9 +135,35 @@ public record GameCases(Game game, Optional<String> kind, List<OfPath> paths, St
             done++;
         }
         List<OfPath> paths = new ArrayList<>();
-        known.forEach((name, all) ->
-                paths.add(new OfPath(name, all.getFirst().runs.getFirst().path(), all, name.endsWith(ON_BATTERY))));
+        known.forEach((name, all) -> paths.add(new OfPath(
+                name,
+                all.getFirst().runs.getFirst().path(),
+                all.size() == 1 ? List.of(alone(all.getFirst(), scenes, runs)) : all,
+                name.endsWith(ON_BATTERY))));
         return new GameCases(game, kind(runs), paths, paths.isEmpty() ? without(game, scenes, runs) : "");
+    }
+
+    /// A path that was measured in one scene only, with the doubt where the game has others with native runs.
+    private static OfScene alone(OfScene only, List<Scene> scenes, List<Run> runs) {
+        String others = scenes.stream()
+                .filter(scene -> scene.id() != only.scene.id())
+                .filter(scene -> runs.stream()
+                        .anyMatch(run -> run.sceneId() == scene.id()
+                                && run.isCompared()
+                                && run.path().isNative()))
+                .map(Scene::name)
+                .collect(Collectors.joining(", "));
+        return others.isEmpty()
+                ? only
+                : new OfScene(
+                        only.scene,
+                        only.natives,
+                        only.runs,
+                        only.known.doubting(List.of(
+                                "measured in this scene only; native runs of %s have none of it beside them: measure it there too"
+                                        .formatted(others))),
+                        only.notes,
+                        only.attribution);
     }
 
     private static Optional<String> kind(List<Run> runs) {

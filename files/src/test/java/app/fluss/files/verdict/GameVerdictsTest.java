@@ -296,6 +296,11 @@ class GameVerdictsTest {
         three("engine 2×", engine(2), desk, 66, 47);
         add("mill", "native", Chain.NATIVE, desk, 60, 40);
         Verdict verdict = judged(School.RESPONSE_FIRST).verdict("engine 2×");
+        assertThat(verdict.doubts())
+                .singleElement()
+                .asString()
+                .contains("measured in this scene only")
+                .contains("mill");
         assertThat(verdict.claims())
                 .allSatisfy(claim -> assertThat(claim.scene()).isEqualTo("weir"));
     }
