@@ -84,8 +84,8 @@ public final class Decisions {
                                                     / contents.games().size(),
                                             (all.size() + 1.0)
                                                     / contents.games().size())));
-            all.add(GameVerdicts.of(
-                    cases, contents.schools().school(game, cases.kind()), path -> grid(found, figures, path)));
+            Optional<String> kind = contents.bench().kind(game).or(cases::kind);
+            all.add(GameVerdicts.of(cases, contents.schools().school(game, kind), path -> grid(found, figures, path)));
         }
         return new Worked(List.copyOf(all), found);
     }

@@ -125,7 +125,7 @@ public record Case(
                 case HOURS, JOULES_OF_NATIVE -> Optional.of(Held.missing("no run of this path has its power logged"));
                 case IMAGES_IN_TIME, LOST_IMAGES -> Optional.of(Held.missing("the link was not probed"));
                 case HITCHES -> Optional.of(Held.missing("no run of this path has the log of the client"));
-                case HEAVY_MARKS -> Optional.of(Held.missing("nobody said what the picture looked like"));
+                case HEAVY_MARKS -> Optional.of(Held.missing("artefacts were not rated in any run of this path"));
                 case SUPPLY_AND_SLOT, MODE_LAG -> Optional.empty();
             };
         }

@@ -10,6 +10,7 @@ import app.fluss.core.path.Chain;
 import app.fluss.core.path.StageKind;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 
 /// What stands on the bench, and the facts of games.
 ///
@@ -23,6 +24,12 @@ public record Bench(List<Item> items, Map<Long, Map<FactKey, Fact>> gameFacts, L
     /// The items of a part.
     public List<Item> items(BenchPart part) {
         return items.stream().filter(item -> item.part() == part).toList();
+    }
+
+    /// What a game is like to play, as stated; empty if it is not.
+    public Optional<String> kind(Game game) {
+        return Optional.ofNullable(gameFacts.getOrDefault(game.id(), Map.of()).get(FactKey.GAME_KIND))
+                .map(Fact::value);
     }
 
     /// What a run of a game on a path would be measured on, as the bench stands now.

@@ -30,7 +30,7 @@ import java.util.stream.Stream;
 /// Everything known of the paths of a game, ready to be judged by any school. It holds no frames.
 ///
 /// @param game which
-/// @param kind what it is like to play, as stated; empty if it is not
+/// @param kind what it is like to play, as its runs have it; empty if they do not say
 /// @param paths each that has a scene with native runs beside it, in the order of their first runs
 /// @param without why there is none, and what to do, in words; empty if there is one
 public record GameCases(Game game, Optional<String> kind, List<OfPath> paths, String without) {
@@ -188,21 +188,28 @@ public record GameCases(Game game, Optional<String> kind, List<OfPath> paths, St
 
     /// Where runs were measured: what was measured on different displays or rigs is judged apart.
     private record Place(String rig, String display) {
-        static Place of(Run run) {
-            return new Place(
-                    run.setup().item(BenchPart.RIG).orElse(""),
-                    run.setup().item(BenchPart.DISPLAY).orElse(""));
+        /// A run that does not say where it was measured was measured on the only one that others name.
+        static Place of(Run run, List<Run> all) {
+            return new Place(item(run, all, BenchPart.RIG), item(run, all, BenchPart.DISPLAY));
+        }
+
+        private static String item(Run run, List<Run> all, BenchPart part) {
+            List<String> named = all.stream()
+                    .flatMap(one -> one.setup().item(part).stream())
+                    .distinct()
+                    .toList();
+            return run.setup().item(part).orElse(named.size() == 1 ? named.getFirst() : "");
         }
     }
 
     private record Named(String name, Pair pair) {}
 
     private static List<Named> pairs(List<Run> runs) {
+        List<Run> counted = runs.stream().filter(Run::isCompared).toList();
         Map<Place, List<Run>> places = new LinkedHashMap<>();
-        for (Run run : runs) {
-            if (run.isCompared()) {
-                places.computeIfAbsent(Place.of(run), _ -> new ArrayList<>()).add(run);
-            }
+        for (Run run : counted) {
+            places.computeIfAbsent(Place.of(run, counted), _ -> new ArrayList<>())
+                    .add(run);
         }
         List<Run> natives = runs.stream().filter(run -> run.path().isNative()).toList();
         List<Named> pairs = new ArrayList<>();
@@ -235,7 +242,8 @@ public record GameCases(Game game, Optional<String> kind, List<OfPath> paths, St
             return path;
         }
         boolean rigs = measured.stream().map(Place::rig).distinct().count() > 1;
-        return "%s, on %s".formatted(path, rigs ? place.rig : place.display);
+        String where = rigs ? place.rig : place.display;
+        return "%s, on %s".formatted(path, where.isEmpty() ? "an unnamed " + (rigs ? "rig" : "display") : where);
     }
 
     /// Native runs on battery against native runs on mains.

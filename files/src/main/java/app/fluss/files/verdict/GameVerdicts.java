@@ -7,6 +7,7 @@ import app.fluss.core.verdict.Verdict;
 import app.fluss.core.work.Progress;
 import app.fluss.files.bench.Requirements;
 import app.fluss.files.compare.SceneFigures;
+import app.fluss.files.study.Bench;
 import app.fluss.files.study.Game;
 import app.fluss.files.study.Run;
 import app.fluss.files.study.Scene;
@@ -95,6 +96,7 @@ public record GameVerdicts(GameCases cases, School school, Map<String, Verdict> 
                             String.join(", ", games.stream().map(Game::name).toList())));
         }
         StoredSchools schools = study.schools().read();
+        Bench bench = study.bench().read();
         Optional<School> wanted = school.map(schools.schools()::named);
         List<Requirement> requirements = Requirements.all();
         List<Scene> scenes = study.scenes();
@@ -110,7 +112,8 @@ public record GameVerdicts(GameCases cases, School school, Map<String, Verdict> 
                         study, game, ofGame, counted, _ -> new SceneFigures(study), requirements, Progress.NONE);
                 all.add(of(
                         cases,
-                        wanted.orElseGet(() -> schools.school(game, cases.kind())),
+                        wanted.orElseGet(
+                                () -> schools.school(game, bench.kind(game).or(cases::kind))),
                         new Grids.Worked(run -> new SceneFigures(study).of(run))));
             }
         }

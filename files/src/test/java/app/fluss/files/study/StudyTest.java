@@ -146,7 +146,7 @@ class StudyTest {
         Study.open(file).close();
         run("PRAGMA user_version = 99");
         assertThatThrownBy(() -> Study.open(file)).hasMessageContaining("newer Fluss (version 99");
-        run("PRAGMA user_version = 4");
+        run("PRAGMA user_version = " + Schema.VERSION);
         run("CREATE TRIGGER evil AFTER INSERT ON game BEGIN DELETE FROM run; END");
         assertThatThrownBy(() -> Study.open(file)).hasMessageContaining("damaged");
         run("DROP TRIGGER evil");

@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.within;
 
 import app.fluss.core.attribute.Part;
 import app.fluss.core.bench.BenchPart;
+import app.fluss.core.bench.Fact;
 import app.fluss.core.bench.FactKey;
 import app.fluss.core.bench.FactSource;
 import app.fluss.core.bench.Setup;
@@ -32,6 +33,7 @@ import app.fluss.files.study.Study;
 import app.fluss.files.study.Taking;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -169,6 +171,23 @@ class GameVerdictsTest {
         assertThat(game.verdict("engine 2×, on Estuary").word()).isEqualTo(Verdict.Word.LEAVE_OFF);
     }
 
+    /// Runs that do not name their display stand with those of the only display that is named.
+    @Test
+    void whatDoesNotSayWhereItWasMeasuredIsNotTornApart() throws Exception {
+        Setup unnamed = Setup.EMPTY.withDisplay(new DisplayMode(240, SyncMode.VRR, 40), FactSource.TYPED);
+        add("weir", "native", Chain.NATIVE, unnamed, 70, 40);
+        three("native", Chain.NATIVE, on("Tideglass", Map.of()), 70, 40);
+        three("engine 2×", engine(2), unnamed, 66, 47);
+        GameVerdicts game = judged(School.RESPONSE_FIRST);
+        assertThat(game.paths()).containsOnlyKeys("engine 2×");
+        assertThat(game.verdict("engine 2×")
+                        .claim(Rule.DELIVERED_GAIN)
+                        .orElseThrow()
+                        .held()
+                        .runsA())
+                .isEqualTo(4);
+    }
+
     @Test
     void aGameWithoutNativeRunsSaysWhatToDo() throws Exception {
         three("engine 2×", engine(2), on("Tideglass", Map.of()), 66, 47);
@@ -242,6 +261,16 @@ class GameVerdictsTest {
         assertThat(chosen.school()).isEqualTo(strict);
         assertThat(chosen.verdict("engine 2×").word()).isEqualTo(Verdict.Word.LEAVE_OFF);
         assertThat(judged(School.RESPONSE_FIRST).verdict("engine 2×").word()).isEqualTo(Verdict.Word.USE);
+        study.schools().choose(study.games().getFirst(), Chosen.NOTHING);
+        study.bench()
+                .state(
+                        study.games().getFirst(),
+                        List.of(new Fact(FactKey.GAME_KIND, "racing", FactSource.TYPED, LocalDate.of(2026, 11, 27))));
+        assertThat(GameVerdicts.of(study, Optional.empty(), Optional.empty())
+                        .getFirst()
+                        .school())
+                .as("what the bench says of the game now, though its runs were measured before")
+                .isEqualTo(School.RESPONSE_FIRST);
         assertThatThrownBy(() -> GameVerdicts.of(study, Optional.empty(), Optional.of("fastest")))
                 .hasMessageContaining("arena-at-night");
     }
