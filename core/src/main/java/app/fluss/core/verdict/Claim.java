@@ -44,11 +44,6 @@ public record Claim(Asked asked, Held held, State state, List<Turn> turns, Strin
             return title;
         }
 
-        /// Whether nothing more can be learnt by measuring on.
-        public boolean isSettled() {
-            return holds() || this == FAILS;
-        }
-
         /// Whether it holds, with or without a warning.
         public boolean holds() {
             return this == HOLDS || this == HOLDS_WITH_WARNING;

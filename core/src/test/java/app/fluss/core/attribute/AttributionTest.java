@@ -13,7 +13,8 @@ import java.util.SplittableRandom;
 import java.util.TreeMap;
 import org.junit.jupiter.api.Test;
 
-/// Parts of a package against values worked by hand and against simulated benches whose parts are known. The benches
+/// Parts of a package against values worked by hand and against simulated benches whose parts are known. The
+/// benches
 /// are written here from plain definitions: products of factors with noise from run to run.
 class AttributionTest {
     private static final List<Factor> AB = List.of(Factor.switched("A"), Factor.switched("B"));
@@ -81,9 +82,19 @@ class AttributionTest {
         assertThat(way.steps().getFirst().interval().orElseThrow().high() - 20)
                 .isCloseTo(2.3060041 * Math.sqrt(2 / 3.0), within(1e-6));
         assertThat(way.whole().value()).isCloseTo(30, within(1e-9));
+        Bars bars = Bars.of(way, Scale.DIFFERENCE);
+        assertThat(bars.bars())
+                .extracting(Bars.Bar::from)
+                .as("each from the end of the last")
+                .containsExactly(0.0, 20.0, 0.0);
+        assertThat(bars.bars()).extracting(Bars.Bar::whole).containsExactly(false, false, true);
+        assertThat(bars.bars()).as("more latency is worse").noneMatch(Bars.Bar::better);
+        assertThat(bars.low()).isZero();
+        assertThat(bars.high()).isCloseTo(30 + 2.3060041 * Math.sqrt(2 / 3.0), within(1e-6));
     }
 
-    /// Identities of orthogonal designs: columns sum to nothing and are at right angles, each factor is on in half of
+    /// Identities of orthogonal designs: columns sum to nothing and are at right angles, each factor is on in
+    /// half of
     /// the runs.
     @Test
     void designsAreOrthogonal() {
@@ -186,7 +197,8 @@ class AttributionTest {
         assertThatThrownBy(() -> cells(AB, Scale.RATIO, 0, of(0))).hasMessageContaining("above 0");
     }
 
-    /// Benches with known parts, three factors, two runs each and three for the steps: intervals of effects and steps
+    /// Benches with known parts, three factors, two runs each and three for the steps: intervals of effects and
+    /// steps
     /// cover the parts in 93 to 97 of 100, whatever the spread.
     @Test
     void intervalsCoverTheKnownParts() {
