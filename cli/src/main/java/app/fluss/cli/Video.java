@@ -58,8 +58,8 @@ final class Video implements Callable<Integer> {
             names = "--without",
             paramLabel = "X,Y,W,H",
             converter = AreaOption.class,
-            description = "Do not look here, px: leave an overlay out.")
-    private @Nullable Area without;
+            description = "Do not look here, px: leave an overlay out. May be given more than once.")
+    private List<Area> without = List.of();
 
     @Option(names = "--claimed", paramLabel = "FPS", description = "What a counter said meanwhile.")
     private double claimed = Double.NaN;
@@ -74,7 +74,7 @@ final class Video implements Callable<Integer> {
             if (clip.size() < 3) {
                 throw new InputException(file, 0, 0, "a clip of %d pictures".formatted(clip.size()), "three or more");
             }
-            Look look = new Look(Optional.ofNullable(within), Optional.ofNullable(without));
+            Look look = new Look(Optional.ofNullable(within), without);
             PictureCount count =
                     ClipDifferences.of(clip, look, rate, Progress.NONE).count();
             print(count, rate, Findings.of(count, rate, claimed));

@@ -126,7 +126,7 @@ final class CountDialog {
     private void count() {
         found = Optional.empty();
         tell();
-        Look look = new Look(inside, outside);
+        Look look = new Look(inside, outside.stream().toList());
         jobs.start(
                 "Counting pictures",
                 progress -> differences(look, progress),

@@ -20,6 +20,11 @@ public record Area(int x, int y, int width, int height) {
         return (long) x + width <= pictureWidth && (long) y + height <= pictureHeight;
     }
 
+    /// Whether a pixel lies in it.
+    public boolean contains(int column, int row) {
+        return column >= x && column < x + width && row >= y && row < y + height;
+    }
+
     /// As it is stated: `x,y,width,height`.
     public String text() {
         return "%d,%d,%d,%d".formatted(x, y, width, height);

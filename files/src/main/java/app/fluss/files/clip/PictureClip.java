@@ -1,6 +1,8 @@
 package app.fluss.files.clip;
 
+import app.fluss.core.picture.Area;
 import app.fluss.files.log.InputException;
+import java.awt.image.BufferedImage;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -8,6 +10,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
 import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
 
 /// A clip as a folder of numbered PNG pictures, in the order of the last number in their names.
 final class PictureClip implements Clip {
@@ -16,6 +19,8 @@ final class PictureClip implements Clip {
     private final List<Path> pictures;
     private final int width;
     private final int height;
+    private List<Area> watched = List.of();
+    private @Nullable BufferedImage last;
 
     private PictureClip(List<Path> pictures, int width, int height) {
         this.pictures = pictures;
@@ -80,7 +85,9 @@ final class PictureClip implements Clip {
     @Override
     public void luma(int picture, byte[] into) throws IOException, InputException {
         Path file = pictures.get(picture);
-        StillFile.Still still = StillFile.read(file);
+        BufferedImage image = StillFile.image(file);
+        StillFile.Still still = StillFile.still(image);
+        last = image;
         if (still.width() != width || still.height() != height) {
             throw new InputException(
                     file,
@@ -90,6 +97,36 @@ final class PictureClip implements Clip {
                     "%d × %d px, as the first".formatted(width, height));
         }
         System.arraycopy(still.luma(), 0, into, 0, still.luma().length);
+    }
+
+    @Override
+    public void watch(List<Area> areas) {
+        watched = List.copyOf(areas);
+    }
+
+    @Override
+    public void colour(int area, byte[] into) throws IOException, InputException {
+        BufferedImage image = last;
+        if (image == null || image.getColorModel().getNumColorComponents() < 3) {
+            Clip.super.colour(area, into);
+            return;
+        }
+        Area wanted = watched.get(area);
+        int size = wanted.width() * wanted.height();
+        int[] rgb =
+                image.getRGB(wanted.x(), wanted.y(), wanted.width(), wanted.height(), new int[size], 0, wanted.width());
+        for (int i = 0; i < size; i++) {
+            int red = rgb[i] >> 16 & 0xFF;
+            int green = rgb[i] >> 8 & 0xFF;
+            int blue = rgb[i] & 0xFF;
+            // ITU-R BT.601 (from memory).
+            into[i] = difference(-0.168736 * red - 0.331264 * green + 0.5 * blue);
+            into[size + i] = difference(0.5 * red - 0.418688 * green - 0.081312 * blue);
+        }
+    }
+
+    private static byte difference(double value) {
+        return (byte) Math.clamp(Math.rint(128 + value), 0, 255);
     }
 
     @Override

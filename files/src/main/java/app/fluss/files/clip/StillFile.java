@@ -44,11 +44,17 @@ public final class StillFile {
         }
     }
 
-    /// Reads a picture. Its size is looked at before anything is decoded: a small file can claim a huge
+    /// Reads a picture as brightness. Its size is looked at before anything is decoded: a small file can claim
+    /// a huge
     /// picture.
     ///
     /// @throws InputException if it cannot be read: it says why
     public static Still read(Path file) throws IOException, InputException {
+        return still(image(file));
+    }
+
+    /// Decodes a picture.
+    static BufferedImage image(Path file) throws IOException, InputException {
         try (InputStream in = Files.newInputStream(file);
                 ImageInputStream input = ImageIO.createImageInputStream(in)) {
             ImageReader reader = ImageIO.getImageReadersByFormatName("png").next();
@@ -57,7 +63,7 @@ public final class StillFile {
                 if ((long) reader.getWidth(0) * reader.getHeight(0) > MOST_PX) {
                     throw new InputException(file, 0, 0, "a picture of more than 67 million px", "a smaller one");
                 }
-                return still(reader.read(0));
+                return reader.read(0);
             } finally {
                 reader.dispose();
             }
@@ -68,7 +74,7 @@ public final class StillFile {
         }
     }
 
-    private static Still still(BufferedImage image) {
+    static Still still(BufferedImage image) {
         int width = image.getWidth();
         int height = image.getHeight();
         boolean grey = image.getColorModel() instanceof ComponentColorModel

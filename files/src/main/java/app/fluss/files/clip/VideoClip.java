@@ -1,55 +1,48 @@
 package app.fluss.files.clip;
 
+import app.fluss.core.picture.Area;
 import app.fluss.files.log.InputException;
-import java.io.BufferedInputStream;
 import java.io.DataInputStream;
 import java.io.DataOutputStream;
-import java.io.File;
 import java.io.IOException;
-import java.nio.file.Files;
 import java.nio.file.Path;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Set;
-import java.util.concurrent.Executors;
-import java.util.concurrent.ScheduledExecutorService;
 import java.util.concurrent.ScheduledFuture;
-import java.util.concurrent.TimeUnit;
-import java.util.stream.Collectors;
-import java.util.stream.Stream;
 
 /// A common video file, decoded picture after picture by a process of its own; going back begins anew.
 final class VideoClip implements Clip {
     private static final Set<String> ENDINGS = Set.of(".mp4", ".mov", ".mkv", ".webm", ".avi", ".m4v");
 
-    /// A decoder that gives nothing for so long is ended.
-    private static final long PATIENCE_S = 120;
-
-    private static final ScheduledExecutorService WATCH = Executors.newSingleThreadScheduledExecutor(
-            Thread.ofPlatform().daemon().name("fluss-decoders").factory());
+    private static final double LEAST_LOST_MS = 250;
+    private static final double LEAST_LOST_SHARE = 0.02;
 
     private final Path file;
-    private final Process decoder;
+    private final OwnProcess decoder;
     private final DataInputStream from;
     private final DataOutputStream to;
     private final int width;
     private final int height;
     private final double fps;
+    private final double statedMs;
     private final double[] ms;
+    private List<Area> watched = List.of();
+    private byte[][] colours = {};
     private boolean closed;
 
-    private VideoClip(Path file, Process decoder) throws IOException, InputException {
+    private VideoClip(Path file, OwnProcess decoder) throws IOException, InputException {
         this.file = file;
         this.decoder = decoder;
-        from = new DataInputStream(new BufferedInputStream(decoder.getInputStream(), 1 << 16));
-        to = new DataOutputStream(decoder.getOutputStream());
-        ScheduledFuture<?> patience = patience();
+        from = decoder.from();
+        to = new DataOutputStream(decoder.to());
+        ScheduledFuture<?> patience = decoder.patience();
         try {
             expectReady();
             width = from.readInt();
             height = from.readInt();
             fps = from.readDouble();
+            statedMs = from.readDouble();
             int size = from.readInt();
             boolean sound = width > 0
                     && height > 0
@@ -76,64 +69,16 @@ final class VideoClip implements Clip {
     }
 
     static VideoClip open(Path file) throws IOException, InputException {
-        Process decoder = start(file);
+        OwnProcess decoder = OwnProcess.start(
+                "app.fluss.files.clip.VideoDecoder",
+                List.of("org.bytedeco.ffmpeg.avutil.AVFrame", "org.bytedeco.javacpp.Loader"),
+                List.of(file.toAbsolutePath().toString()));
         try {
             return new VideoClip(file, decoder);
         } catch (IOException | InputException | RuntimeException e) {
-            decoder.destroyForcibly();
+            decoder.close();
             throw e;
         }
-    }
-
-    /// Starts the decoder on the class path, where it finds its natives beside the library that they belong to.
-    private static Process start(Path file) throws IOException {
-        List<Path> parts = new ArrayList<>();
-        parts.add(place("app.fluss.files.clip.VideoDecoder"));
-        for (String library : List.of("org.bytedeco.ffmpeg.avutil.AVFrame", "org.bytedeco.javacpp.Loader")) {
-            parts.addAll(withNatives(place(library)));
-        }
-        String path = parts.stream().map(Path::toString).collect(Collectors.joining(File.pathSeparator));
-        return new ProcessBuilder(
-                        Path.of(System.getProperty("java.home"), "bin", "java").toString(),
-                        "-XX:+UseSerialGC",
-                        "-XX:TieredStopAtLevel=1",
-                        "-Xmx512m",
-                        "--enable-native-access=ALL-UNNAMED",
-                        "-cp",
-                        path,
-                        "app.fluss.files.clip.VideoDecoder",
-                        file.toAbsolutePath().toString())
-                .redirectError(ProcessBuilder.Redirect.DISCARD)
-                .start();
-    }
-
-    /// Where a class comes from; it is not set going, for that would load natives into this process.
-    private static Path place(String name) {
-        try {
-            Class<?> found = Class.forName(name, false, VideoClip.class.getClassLoader());
-            return Path.of(
-                    found.getProtectionDomain().getCodeSource().getLocation().toURI());
-        } catch (ReflectiveOperationException | java.net.URISyntaxException e) {
-            throw new IllegalStateException("a part of the program is missing: " + name, e);
-        }
-    }
-
-    private static List<Path> withNatives(Path library) throws IOException {
-        String name = String.valueOf(library.getFileName());
-        String stem = name.endsWith(".jar") ? name.substring(0, name.length() - ".jar".length()) : name;
-        try (Stream<Path> beside = Files.list(library.resolveSibling("."))) {
-            return beside.map(Path::normalize)
-                    .filter(jar -> jar.equals(library)
-                            || (jar.getFileName().toString().startsWith(stem + "-")
-                                    && jar.getFileName().toString().endsWith(".jar")
-                                    && !jar.getFileName().toString().endsWith("-sources.jar")))
-                    .sorted()
-                    .toList();
-        }
-    }
-
-    private ScheduledFuture<?> patience() {
-        return WATCH.schedule(decoder::destroyForcibly, PATIENCE_S, TimeUnit.SECONDS);
     }
 
     private void expectReady() throws IOException, InputException {
@@ -147,7 +92,7 @@ final class VideoClip implements Clip {
     }
 
     private InputException ended(IOException cause) {
-        decoder.destroyForcibly();
+        decoder.close();
         InputException fault = fault(
                 "a video at which the decoder ended", "a file that is whole: copy it again, or convert it to Y4M");
         fault.addSuppressed(cause);
@@ -188,12 +133,15 @@ final class VideoClip implements Clip {
         if (closed) {
             throw new IllegalStateException("the clip is closed");
         }
-        ScheduledFuture<?> patience = patience();
+        ScheduledFuture<?> patience = decoder.patience();
         try {
             to.writeInt(picture);
             to.flush();
             expectReady();
             from.readFully(into, 0, width * height);
+            for (byte[] colour : colours) {
+                from.readFully(colour);
+            }
         } catch (IOException e) {
             throw ended(e);
         } finally {
@@ -202,8 +150,44 @@ final class VideoClip implements Clip {
     }
 
     @Override
+    public void watch(List<Area> areas) {
+        watched = List.copyOf(areas);
+        colours = new byte[watched.size()][];
+        try {
+            to.writeInt(VideoDecoder.WATCH);
+            to.writeInt(colours.length);
+            for (int i = 0; i < colours.length; i++) {
+                Area area = watched.get(i);
+                colours[i] = new byte[2 * area.width() * area.height()];
+                to.writeInt(area.x());
+                to.writeInt(area.y());
+                to.writeInt(area.width());
+                to.writeInt(area.height());
+            }
+        } catch (IOException e) {
+            closed = true; // the next picture that is asked for says so
+        }
+    }
+
+    @Override
+    public void colour(int area, byte[] into) {
+        System.arraycopy(colours[area], 0, into, 0, into.length);
+    }
+
+    /// A file that was cut off still states in its head how long it was.
+    @Override
+    public String missing() {
+        double endMs = ms(ms.length - 1) + 1000 / fps;
+        double lostMs = statedMs - endMs;
+        boolean lost = lostMs > Math.max(LEAST_LOST_MS, LEAST_LOST_SHARE * statedMs);
+        return lost
+                ? String.format(Locale.ROOT, "the file states %.1f s and ends at %.1f s", statedMs / 1000, endMs / 1000)
+                : "";
+    }
+
+    @Override
     public void close() {
         closed = true;
-        decoder.destroyForcibly();
+        decoder.close();
     }
 }

@@ -8,23 +8,32 @@ import java.io.IOException;
 import java.util.Arrays;
 import org.jspecify.annotations.Nullable;
 
-/// Decodes a video in a process of its own, which a hostile file may end: the window lives on. It needs nothing but the
+/// Decodes a video in a process of its own, which a hostile file may end: the window lives on. It needs nothing
+/// but the
 /// native decoder, and is spoken to by its standard input and output.
 ///
-/// First it writes [#READY], width, height, pictures a second, the number of pictures and the time of each; then, for
-/// each number of a picture that it reads, [#READY] and the picture's brightness. What it cannot do it tells by
+/// First it writes [#READY], width, height, pictures a second, how long they last by the file's account, the
+/// number of
+/// pictures and the time of each. Then, for [#WATCH], a count and so many areas, it answers nothing; for the
+/// number of a
+/// picture, [#READY], the picture's brightness and the colour of each area. What it cannot do it tells by
 /// [#REFUSED] and two texts. It ends when its input does.
 final class VideoDecoder {
     static final int READY = 0x464C5659;
     static final int REFUSED = 0x464C564E;
+    static final int WATCH = -1;
     static final int MOST_PX = 1 << 26;
     static final int MOST_PICTURES = 4_000_000;
+
+    private static final int AREA = 4;
 
     private final String file;
     private final DataOutputStream out;
     private int width;
     private int height;
     private byte[] luma = {};
+    private int[][] areas = {};
+    private byte[][] colours = {};
     private @Nullable VideoPass pass;
     private int next;
 
@@ -54,10 +63,12 @@ final class VideoDecoder {
         double[] ms = new double[1024];
         int size = 0;
         double fps;
+        double statedMs;
         try (VideoPass whole = new VideoPass(file)) {
             width = whole.width();
             height = whole.height();
             fps = whole.fps();
+            statedMs = whole.statedMs();
             if (width < 1 || height < 1 || (long) width * height > MOST_PX) {
                 throw new UnusableVideoException(
                         "pictures of %d × %d px".formatted(width, height), "up to 67 million px");
@@ -78,6 +89,7 @@ final class VideoDecoder {
         out.writeInt(width);
         out.writeInt(height);
         out.writeDouble(fps);
+        out.writeDouble(statedMs);
         out.writeInt(size);
         for (int i = 0; i < size; i++) {
             out.writeDouble(ms[i]);
@@ -93,12 +105,48 @@ final class VideoDecoder {
             } catch (EOFException e) {
                 return;
             }
+            if (picture == WATCH) {
+                watch(in);
+                continue;
+            }
             decode(picture);
             out.writeInt(READY);
             out.write(luma);
+            for (byte[] colour : colours) {
+                out.write(colour);
+            }
             out.flush();
             // The next one is wanted most often: it is ready when it is asked for.
             ahead();
+        }
+    }
+
+    private void watch(DataInputStream in) throws IOException {
+        areas = new int[in.readInt()][AREA];
+        colours = new byte[areas.length][];
+        for (int i = 0; i < areas.length; i++) {
+            for (int part = 0; part < AREA; part++) {
+                areas[i][part] = in.readInt();
+            }
+            colours[i] = new byte[2 * areas[i][2] * areas[i][3]];
+        }
+        // What was decoded before was decoded without them.
+        close();
+    }
+
+    private void close() {
+        VideoPass running = pass;
+        if (running != null) {
+            running.close();
+        }
+        pass = null;
+        next = 0;
+    }
+
+    private void take(VideoPass running) throws UnusableVideoException {
+        running.luma(width, height, luma);
+        if (areas.length > 0) {
+            running.colours(width, height, areas, colours);
         }
     }
 
@@ -108,26 +156,23 @@ final class VideoDecoder {
             return;
         }
         if (running == null || picture < next) {
-            if (running != null) {
-                running.close();
-            }
+            close();
             running = new VideoPass(file);
             pass = running;
-            next = 0;
         }
         for (; next <= picture; next++) {
             if (!running.advance()) {
                 throw new UnusableVideoException("no picture %d".formatted(next + 1), "as many as were counted");
             }
         }
-        running.luma(width, height, luma);
+        take(running);
     }
 
     private void ahead() throws UnusableVideoException {
         VideoPass running = pass;
         if (running != null && running.advance()) {
             next++;
-            running.luma(width, height, luma);
+            take(running);
         }
     }
 }

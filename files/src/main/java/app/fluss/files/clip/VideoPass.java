@@ -19,6 +19,8 @@ import static org.bytedeco.ffmpeg.global.avutil.AVMEDIA_TYPE_VIDEO;
 import static org.bytedeco.ffmpeg.global.avutil.AV_LOG_QUIET;
 import static org.bytedeco.ffmpeg.global.avutil.AV_NOPTS_VALUE;
 import static org.bytedeco.ffmpeg.global.avutil.AV_PIX_FMT_GRAY8;
+import static org.bytedeco.ffmpeg.global.avutil.AV_PIX_FMT_YUV420P;
+import static org.bytedeco.ffmpeg.global.avutil.AV_TIME_BASE;
 import static org.bytedeco.ffmpeg.global.avutil.av_dict_free;
 import static org.bytedeco.ffmpeg.global.avutil.av_dict_set;
 import static org.bytedeco.ffmpeg.global.avutil.av_frame_alloc;
@@ -29,33 +31,32 @@ import static org.bytedeco.ffmpeg.global.swscale.sws_freeContext;
 import static org.bytedeco.ffmpeg.global.swscale.sws_getContext;
 import static org.bytedeco.ffmpeg.global.swscale.sws_scale;
 
+import java.util.HashMap;
+import java.util.Map;
 import org.bytedeco.ffmpeg.avcodec.AVCodec;
 import org.bytedeco.ffmpeg.avcodec.AVCodecContext;
 import org.bytedeco.ffmpeg.avcodec.AVPacket;
 import org.bytedeco.ffmpeg.avformat.AVFormatContext;
+import org.bytedeco.ffmpeg.avformat.AVStream;
 import org.bytedeco.ffmpeg.avutil.AVDictionary;
 import org.bytedeco.ffmpeg.avutil.AVFrame;
 import org.bytedeco.ffmpeg.avutil.AVRational;
 import org.bytedeco.ffmpeg.swscale.SwsContext;
-import org.bytedeco.javacpp.BytePointer;
 import org.bytedeco.javacpp.DoublePointer;
-import org.bytedeco.javacpp.IntPointer;
 import org.bytedeco.javacpp.PointerPointer;
-import org.jspecify.annotations.Nullable;
 
-/// One pass through a video file, by native code: only ever used in a process of its own. Only containers of this list
+/// One pass through a video file, by native code: only ever used in a process of its own. Only containers of
+/// this list
 /// are opened, and only the file itself: a file that names others, or the network, is refused.
 final class VideoPass implements AutoCloseable {
     private static final String FORMATS = "mov,mp4,m4a,3gp,3g2,mj2,matroska,webm,avi";
-    private static final int PLANES = 4;
-    private static final int ALIGNED = 64;
 
     private final String file;
     private final AVFormatContext format = new AVFormatContext(null);
     private final AVPacket packet = av_packet_alloc();
     private final AVFrame frame = av_frame_alloc();
     private AVCodecContext codec = new AVCodecContext(null);
-    private @Nullable SwsContext scaler;
+    private final Map<Integer, SwsContext> scalers = new HashMap<>();
     private int stream;
     private boolean drained;
 
@@ -148,48 +149,70 @@ final class VideoPass implements AutoCloseable {
     }
 
     void luma(int width, int height, byte[] into) throws UnusableVideoException {
+        check(width, height);
+        try (Planes planes = scaled(width, height, AV_PIX_FMT_GRAY8)) {
+            for (int y = 0; y < height; y++) {
+                planes.row(0, y, 0, width, into, y * width);
+            }
+        }
+    }
+
+    /// The colour of parts of the picture, each as [Clip#colour] gives it.
+    ///
+    /// @param areas left, top, width and height of each
+    void colours(int width, int height, int[][] areas, byte[][] into) throws UnusableVideoException {
+        check(width, height);
+        byte[] row = new byte[width];
+        try (Planes planes = scaled(width, height, AV_PIX_FMT_YUV420P)) {
+            for (int i = 0; i < areas.length; i++) {
+                int[] area = areas[i];
+                int at = 0;
+                for (int plane = 1; plane < Planes.COUNT - 1; plane++) {
+                    for (int y = area[1]; y < area[1] + area[3]; y++) {
+                        planes.row(plane, y / 2, 0, (width + 1) / 2, row, 0);
+                        for (int x = area[0]; x < area[0] + area[2]; x++) {
+                            into[i][at++] = row[x / 2];
+                        }
+                    }
+                }
+            }
+        }
+    }
+
+    private void check(int width, int height) throws UnusableVideoException {
         if (frame.width() != width || frame.height() != height) {
             throw new UnusableVideoException(
-                    "pictures of changing size", "%d × %d px all along".formatted(width, height));
+                    "a picture of another size", "%d × %d px all along".formatted(width, height));
         }
-        SwsContext by = scaler;
+    }
+
+    private Planes scaled(int width, int height, int pixels) {
+        SwsContext by = scalers.get(pixels);
         if (by == null) {
             by = sws_getContext(
-                    width,
-                    height,
-                    frame.format(),
-                    width,
-                    height,
-                    AV_PIX_FMT_GRAY8,
-                    SWS_POINT,
-                    null,
-                    null,
-                    (DoublePointer) null);
-            scaler = by;
+                    width, height, frame.format(), width, height, pixels, SWS_POINT, null, null, (DoublePointer) null);
+            scalers.put(pixels, by);
         }
-        int stride = (width + ALIGNED - 1) / ALIGNED * ALIGNED;
-        // Four planes are looked at whatever the format, and rows are written in whole vectors.
-        try (BytePointer luma = new BytePointer((long) stride * height + ALIGNED);
-                PointerPointer<BytePointer> planes = new PointerPointer<>(PLANES);
-                IntPointer strides = new IntPointer(PLANES)) {
-            for (int plane = 0; plane < PLANES; plane++) {
-                planes.put(plane, plane == 0 ? luma : null);
-                strides.put(plane, plane == 0 ? stride : 0);
-            }
-            sws_scale(by, frame.data(), frame.linesize(), 0, height, planes, strides);
-            for (int y = 0; y < height; y++) {
-                luma.position((long) y * stride).get(into, y * width, width);
-            }
-            luma.position(0);
+        Planes planes = new Planes(width, height, pixels == AV_PIX_FMT_GRAY8 ? 1 : Planes.COUNT - 1);
+        sws_scale(by, frame.data(), frame.linesize(), 0, height, planes.pointers(), planes.strides());
+        return planes;
+    }
+
+    /// How long the pictures last by the file's own account, ms; NaN if it does not say.
+    double statedMs() {
+        AVStream own = format.streams(stream);
+        AVRational base = own.time_base();
+        if (own.duration() != AV_NOPTS_VALUE && own.duration() > 0 && base.den() > 0) {
+            return 1000.0 * own.duration() * base.num() / base.den();
         }
+        boolean stated = format.duration() != AV_NOPTS_VALUE && format.duration() > 0 && format.nb_streams() == 1;
+        return stated ? 1000.0 * format.duration() / AV_TIME_BASE : Double.NaN;
     }
 
     @Override
     public void close() {
-        if (scaler != null) {
-            sws_freeContext(scaler);
-            scaler = null;
-        }
+        scalers.values().forEach(scaler -> sws_freeContext(scaler));
+        scalers.clear();
         av_frame_free(frame);
         av_packet_free(packet);
         avcodec_free_context(codec);

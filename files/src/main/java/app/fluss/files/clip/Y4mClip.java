@@ -1,5 +1,6 @@
 package app.fluss.files.clip;
 
+import app.fluss.core.picture.Area;
 import app.fluss.files.log.InputException;
 import java.io.IOException;
 import java.nio.ByteBuffer;
@@ -8,8 +9,9 @@ import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
 import java.nio.file.StandardOpenOption;
 import java.util.Arrays;
+import java.util.List;
 
-/// A clip as YUV4MPEG2 (Y4M) with 8 bits: only the brightness is read, where it stands in the file. The
+/// A clip as YUV4MPEG2 (Y4M) with 8 bits: only what is asked for is read, where it stands in the file. The
 /// layout is as in the yuv4mpeg manual page of mjpegtools (from memory).
 final class Y4mClip implements Clip {
     private static final String MAGIC = "YUV4MPEG2";
@@ -26,6 +28,9 @@ final class Y4mClip implements Clip {
     private String colour = "420jpeg";
     private long[] starts = new long[256];
     private int size;
+    private String missing = "";
+    private List<Area> watched = List.of();
+    private int last;
 
     private Y4mClip(Path file, FileChannel channel) {
         this.file = file;
@@ -114,9 +119,8 @@ final class Y4mClip implements Clip {
             }
             long begins = at + mark.length() + 1;
             if (begins + bytes > end) {
-                throw fault(
-                        "a last picture that is cut off (picture %d)".formatted(size + 1),
-                        "a whole one: copy the clip again");
+                missing = "picture %d is cut off".formatted(size + 1);
+                break;
             }
             if (size == MOST_PICTURES) {
                 throw fault("more than %d pictures".formatted(MOST_PICTURES), "fewer: cut the clip");
@@ -126,7 +130,7 @@ final class Y4mClip implements Clip {
             at = begins + bytes;
         }
         if (size == 0) {
-            throw fault("no picture", "at least one");
+            throw fault(missing.isEmpty() ? "no picture" : missing, "at least one whole picture");
         }
     }
 
@@ -166,13 +170,51 @@ final class Y4mClip implements Clip {
     @Override
     public void luma(int picture, byte[] into) throws IOException, InputException {
         ByteBuffer buffer = ByteBuffer.wrap(into, 0, width * height);
-        long at = starts[picture];
+        last = picture;
+        fill(buffer, starts[picture]);
+    }
+
+    private void fill(ByteBuffer buffer, long at) throws IOException, InputException {
         while (buffer.hasRemaining()) {
             int got = channel.read(buffer, at + buffer.position());
             if (got < 0) {
                 throw fault("a file that became shorter while it was read", "a clip that nobody writes");
             }
         }
+    }
+
+    @Override
+    public void watch(List<Area> areas) {
+        watched = List.copyOf(areas);
+    }
+
+    @Override
+    public void colour(int area, byte[] into) throws IOException, InputException {
+        if (colour.equals("mono")) {
+            Clip.super.colour(area, into);
+            return;
+        }
+        Area wanted = watched.get(area);
+        int across = colour.equals("444") ? 1 : 2;
+        int down = colour.startsWith("420") ? 2 : 1;
+        int columns = (width + across - 1) / across;
+        int rows = (height + down - 1) / down;
+        byte[] row = new byte[columns];
+        int at = 0;
+        for (int plane = 0; plane < 2; plane++) {
+            long begins = starts[last] + (long) width * height + (long) plane * columns * rows;
+            for (int y = wanted.y(); y < wanted.y() + wanted.height(); y++) {
+                fill(ByteBuffer.wrap(row), begins + (long) (y / down) * columns);
+                for (int x = wanted.x(); x < wanted.x() + wanted.width(); x++) {
+                    into[at++] = row[x / across];
+                }
+            }
+        }
+    }
+
+    @Override
+    public String missing() {
+        return missing;
     }
 
     @Override

@@ -63,6 +63,11 @@ public final class InputException extends Exception {
         return "'" + shown.replaceAll("\\p{Cntrl}", "?") + "'";
     }
 
+    /// What stands there.
+    public String found() {
+        return found;
+    }
+
     /// 1-based line; 0 where the whole file is meant.
     public long line() {
         return line;

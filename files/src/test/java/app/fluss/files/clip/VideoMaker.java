@@ -51,8 +51,8 @@ import org.bytedeco.ffmpeg.avutil.AVDictionary;
 import org.bytedeco.ffmpeg.avutil.AVFrame;
 import org.bytedeco.javacpp.PointerPointer;
 
-/// Makes lossless videos of grey pictures, for tests.
-final class VideoMaker {
+/// Makes videos, for tests: grey ones without loss, and any by an encoder of the library.
+public final class VideoMaker {
     private static final int TICKS = 12_000;
 
     private VideoMaker() {}
@@ -73,7 +73,9 @@ final class VideoMaker {
     }
 
     /// With an encoder of the library by its name, such as `libopenh264`, at a bit rate, each picture at its time.
-    static void make(
+    ///
+    /// @param pictures brightness row by row; then, unless they are grey, both planes of colour at half the size
+    public static void make(
             Path file, int width, int height, List<byte[]> pictures, String encoder, int bitsPerSecond, double[] ms) {
         AVCodec coding = Objects.requireNonNull(avcodec_find_encoder_by_name(encoder), encoder);
         make(file, width, height, pictures, coding, AV_PIX_FMT_YUV420P, bitsPerSecond, ms, TICKS);
@@ -118,9 +120,7 @@ final class VideoMaker {
             }
             frame.data(0).position(0);
             for (int plane = 1; pixels == AV_PIX_FMT_YUV420P && plane <= 2; plane++) {
-                byte[] grey = new byte[frame.linesize(plane) * (height / 2)];
-                Arrays.fill(grey, (byte) 128);
-                frame.data(plane).put(grey, 0, grey.length);
+                colour(frame, plane, width / 2, height / 2, pictures.get(i));
             }
             frame.pts(Math.round(ms[i] * ticks / 1000));
             done(avcodec_send_frame(codec, frame));
@@ -134,6 +134,19 @@ final class VideoMaker {
         avcodec_free_context(codec);
         avio_closep(format.pb());
         avformat_free_context(format);
+    }
+
+    private static void colour(AVFrame frame, int plane, int width, int height, byte[] picture) {
+        byte[] row = new byte[width];
+        Arrays.fill(row, (byte) 128);
+        int luma = 4 * width * height;
+        for (int y = 0; y < height; y++) {
+            if (picture.length > luma) {
+                System.arraycopy(picture, luma + (plane - 1) * width * height + y * width, row, 0, width);
+            }
+            frame.data(plane).position((long) y * frame.linesize(plane)).put(row, 0, width);
+        }
+        frame.data(plane).position(0);
     }
 
     /// Puts a raw stream of pictures into a container, as it is.

@@ -10,6 +10,7 @@ import app.fluss.core.picture.Look;
 import app.fluss.core.picture.PictureCount;
 import app.fluss.core.picture.PictureCount.Kind;
 import java.util.Arrays;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.SplittableRandom;
@@ -76,8 +77,8 @@ class DistinctPicturesAgainstTruthTest {
     @Test
     void anOverlayIsLeftOut() {
         double[] content = cadence(25, 600);
-        Look without = new Look(Optional.empty(), Optional.of(new Area(0, 0, OVERLAY, OVERLAY / 2)));
-        Look within = new Look(Optional.of(new Area(0, 20, Clip.WIDTH, 30)), Optional.empty());
+        Look without = new Look(Optional.empty(), List.of(new Area(0, 0, OVERLAY, OVERLAY / 2)));
+        Look within = new Look(Optional.of(new Area(0, 20, Clip.WIDTH, 30)), List.of());
         assertThat(count(content, 0.02, true, without).distinct()).isEqualTo(250);
         assertThat(count(content, 0.02, true, within).distinct()).isEqualTo(250);
     }
@@ -95,10 +96,10 @@ class DistinctPicturesAgainstTruthTest {
 
     @Test
     void whatCannotBeLookedAtIsRefused() {
-        Look outside = new Look(Optional.of(new Area(90, 0, 20, 5)), Optional.empty());
+        Look outside = new Look(Optional.of(new Area(90, 0, 20, 5)), List.of());
         assertThatThrownBy(() -> new DistinctPictures(Clip.WIDTH, Clip.HEIGHT, 10, outside))
                 .hasMessageContaining("96 × 54");
-        Look nothing = new Look(Optional.empty(), Optional.of(new Area(0, 0, Clip.WIDTH, Clip.HEIGHT)));
+        Look nothing = new Look(Optional.empty(), List.of(new Area(0, 0, Clip.WIDTH, Clip.HEIGHT)));
         assertThatThrownBy(() -> new DistinctPictures(Clip.WIDTH, Clip.HEIGHT, 10, nothing))
                 .hasMessageContaining("nothing is left");
     }
