@@ -59,6 +59,8 @@ module app.fluss.core {
     exports app.fluss.core.attribute;
     // Pictures of clips.
     exports app.fluss.core.picture;
+    // Numbers that stand on pictures.
+    exports app.fluss.core.overlay;
     // How far a long job is, and whether it goes on.
     exports app.fluss.core.work;
 }

@@ -11,6 +11,7 @@ module app.fluss.files {
     requires java.desktop;
     requires transitive java.sql;
     requires org.bytedeco.ffmpeg;
+    requires org.bytedeco.tesseract;
     requires org.xerial.sqlitejdbc;
     requires transitive tools.jackson.databind;
 
@@ -30,6 +31,8 @@ module app.fluss.files {
     exports app.fluss.files.latency;
     // Packets of links, and link probes.
     exports app.fluss.files.link;
+    // Numbers read from recordings of the screen.
+    exports app.fluss.files.overlay;
     // Results as JSON.
     exports app.fluss.files.report;
     // Scenarios to simulate, and what a simulated bench would have written.

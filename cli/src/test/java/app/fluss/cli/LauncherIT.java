@@ -128,4 +128,25 @@ class LauncherIT {
         assertThat(launched.good("reference", "findings").out()).contains("clip-cannot-tell");
         assertThat(launched.good("generate-completion").out()).contains("complete");
     }
+
+    /// The counter on the clip says 91 to 95, each image of the scene stands for two of its 60 pictures a second.
+    @ParameterizedTest
+    @ValueSource(strings = {"counter.mp4", "counter.webm"})
+    void aCounterIsReadAndHeldAgainstThePictures(String name) throws Exception {
+        JsonNode json = launched.good("overlay", clip(name), "--area", "rate=19,26,40,32", "--json")
+                .json();
+        assertThat(json.at("/areas/rate/mean").asDouble()).isCloseTo(92, within(0.2));
+        assertThat(json.at("/areas/rate/open_share").asDouble()).isLessThan(0.01);
+        assertThat(json.at("/areas/rate/readings/0/value").asDouble()).isEqualTo(94);
+        assertThat(json.get("delivered_fps").asDouble()).isCloseTo(30, within(0.5));
+        assertThat(json.get("findings").toString()).contains("phantom-images");
+    }
+
+    @Test
+    void aClipWithoutNumbersGivesNone() throws Exception {
+        JsonNode json = launched.good("overlay", made("clip.y4m"), "--area", "rate=4,4,60,30", "--json")
+                .json();
+        assertThat(json.at("/areas/rate/mean").isNull()).isTrue();
+        assertThat(json.get("findings").toString()).contains("overlay-unread");
+    }
 }

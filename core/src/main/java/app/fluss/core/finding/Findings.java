@@ -6,12 +6,15 @@ import app.fluss.core.latency.LatencyFigures;
 import app.fluss.core.latency.Measurement;
 import app.fluss.core.latency.edge.Trial;
 import app.fluss.core.latency.sound.SoundQuality;
+import app.fluss.core.overlay.OverlaySeries;
 import app.fluss.core.picture.AreaSuggestion;
 import app.fluss.core.picture.PictureCount;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 
-/// What Fluss noticed, put together in one way for window and command line alike: of a run all that is known of it, of
+/// What Fluss noticed, put together in one way for window and command line alike: of a run all that is known of
+/// it, of
 /// a comparison, of a clip or of latency samples by themselves.
 public final class Findings {
     private Findings() {}
@@ -57,6 +60,14 @@ public final class Findings {
     /// @param claimedFps what a counter said meanwhile, /s; NaN if nothing was read
     public static List<Finding> of(PictureCount count, double fps, double claimedFps) {
         return ClipFindings.of(count, fps, claimedFps);
+    }
+
+    /// The findings of numbers that were read from a clip, worst first.
+    ///
+    /// @param numbers what was read, by the name of its rectangle
+    /// @param missing what of the clip could not be read, in words; empty if nothing
+    public static List<Finding> of(Map<String, OverlaySeries> numbers, String missing) {
+        return sorted(OverlayFindings.of(numbers, missing));
     }
 
     /// The findings of latency samples by themselves and of the light that they were found on, worst first.

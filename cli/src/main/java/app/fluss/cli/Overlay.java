@@ -1,0 +1,137 @@
+package app.fluss.cli;
+
+import app.fluss.core.finding.Finding;
+import app.fluss.core.finding.Findings;
+import app.fluss.core.measure.Figure;
+import app.fluss.core.overlay.OverlayKind;
+import app.fluss.core.overlay.OverlaySeries;
+import app.fluss.core.picture.Area;
+import app.fluss.core.picture.PictureCount;
+import app.fluss.core.work.Progress;
+import app.fluss.files.clip.Clip;
+import app.fluss.files.clip.ClipFile;
+import app.fluss.files.log.InputException;
+import app.fluss.files.overlay.ClipOverlays;
+import app.fluss.files.overlay.EngineNamer;
+import app.fluss.files.overlay.Overlays;
+import app.fluss.files.report.Json;
+import app.fluss.files.report.OverlayJson;
+import java.io.IOException;
+import java.io.PrintWriter;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.concurrent.Callable;
+import picocli.CommandLine.Command;
+import picocli.CommandLine.Mixin;
+import picocli.CommandLine.Model.CommandSpec;
+import picocli.CommandLine.Option;
+import picocli.CommandLine.ParameterException;
+import picocli.CommandLine.Parameters;
+import picocli.CommandLine.Spec;
+
+/// Numbers read from a recording of the screen, held against its pictures.
+@Command(
+        name = "overlay",
+        description = "Numbers that stand on the pictures of a recording, read on every picture, and what the pictures"
+                + " show meanwhile: Y4M, a folder of numbered PNG pictures, or a common video.",
+        mixinStandardHelpOptions = true,
+        footer = {"", "Example: fluss overlay clip.mp4 --area rate=20,10,80,24 --area gpu_load=20,40,80,24 --json"})
+final class Overlay implements Callable<Integer> {
+    @Spec
+    @SuppressWarnings("NullAway.Init") // set by the command line library
+    private CommandSpec spec;
+
+    @Parameters(paramLabel = "CLIP", description = "The clip.")
+    @SuppressWarnings("NullAway.Init") // set by the command line library
+    private Path file;
+
+    @Mixin
+    private ClipRate fps = new ClipRate();
+
+    @Option(
+            names = "--area",
+            required = true,
+            paramLabel = "NAME=X,Y,W,H",
+            converter = NamedAreaOption.class,
+            description = "The rectangle of a number, px, close around it. Names that say what it is: rate, low,"
+                    + " frame_time, gpu_load, cpu_load, power, gpu_clock, temperature, reprojection, latency; any other"
+                    + " does too.")
+    private List<NamedArea> areas = List.of();
+
+    @Option(names = "--json", description = "Print JSON.")
+    private boolean json;
+
+    @Override
+    public Integer call() throws IOException, InputException {
+        Map<String, Area> byName = new LinkedHashMap<>();
+        for (NamedArea one : areas) {
+            if (byName.put(one.name(), one.area()) != null) {
+                throw new ParameterException(spec.commandLine(), "Two areas are called \"%s\".".formatted(one.name()));
+            }
+        }
+        try (Clip clip = ClipFile.open(file);
+                EngineNamer namer = EngineNamer.start()) {
+            Overlays overlays = ClipOverlays.read(clip, byName, fps.of(clip), namer, Progress.NONE);
+            print(overlays);
+        } catch (IllegalArgumentException e) {
+            throw new ParameterException(spec.commandLine(), String.valueOf(e.getMessage()), e);
+        }
+        return 0;
+    }
+
+    private void print(Overlays overlays) {
+        PictureCount count = overlays.differences().count();
+        List<Finding> findings = new ArrayList<>(Findings.of(overlays.numbers(), overlays.missing()));
+        findings.addAll(Findings.of(count, overlays.fps(), claimed(overlays)));
+        findings.sort(Finding.WORST_FIRST);
+        PrintWriter out = spec.commandLine().getOut();
+        if (json) {
+            out.print(Json.text(OverlayJson.of(overlays, count, findings)));
+        } else {
+            out.println("%s: %d pictures".formatted(file, overlays.pictures()));
+            overlays.numbers().forEach((name, series) -> print(out, name, series));
+            if (count.isCounted()) {
+                out.println(String.format(
+                        Locale.ROOT,
+                        "  %-14s %8.2f /s of %.2f pictures/s can be told apart",
+                        "delivered",
+                        count.deliveredFps(overlays.fps()),
+                        overlays.fps()));
+            }
+            findings.forEach(finding ->
+                    out.println("%s %s: %s".formatted(finding.severity().label(), finding.code(), finding.text())));
+        }
+        out.flush();
+    }
+
+    /// What the counter said of the rate; NaN if it was not read.
+    private static double claimed(Overlays overlays) {
+        return overlays.numbers().entrySet().stream()
+                .filter(one -> OverlayKind.of(one.getKey()) == OverlayKind.RATE)
+                .findFirst()
+                .map(one -> one.getValue().mean().orNaN())
+                .orElse(Double.NaN);
+    }
+
+    private static void print(PrintWriter out, String name, OverlaySeries series) {
+        String unit = OverlayKind.of(name).unit();
+        out.println(String.format(
+                Locale.ROOT,
+                "  %-14s %8s %s   %s to %s, renewed every %s s, open %.1f %%",
+                name,
+                text(series.mean(), 2),
+                unit,
+                text(series.low(), 1),
+                text(series.high(), 1),
+                text(series.updatePeriodS(), 3),
+                100 * series.openShare()));
+    }
+
+    private static String text(Figure figure, int decimals) {
+        return Double.isNaN(figure.orNaN()) ? "–" : String.format(Locale.ROOT, "%." + decimals + "f", figure.orNaN());
+    }
+}

@@ -1,0 +1,149 @@
+package app.fluss.core.overlay;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+
+/// Glyphs that look alike, all of one width.
+final class Cluster {
+    private static final double TWO_LOOKS = 0.34;
+    private static final double EXPLAINED = 0.72;
+    private static final int FEWEST = 3;
+
+    /// Where a glyph was seen.
+    ///
+    /// @param sample number of the picture among those looked at
+    record Place(int sample, Box box) {}
+
+    private record Member(Patch patch, Place place) {}
+
+    private final List<Member> members = new ArrayList<>();
+    private final int width;
+    private final boolean point;
+    private final float[] sum;
+    private Patch mean;
+    private char name;
+
+    Cluster(Patch first, boolean point) {
+        width = first.width();
+        sum = new float[first.shares().length];
+        this.point = point;
+        mean = first;
+    }
+
+    void add(Patch patch, Place place) {
+        members.add(new Member(patch, place));
+        float[] shares = patch.shares();
+        float[] now = new float[sum.length];
+        for (int i = 0; i < sum.length; i++) {
+            sum[i] += shares[i];
+            now[i] = sum[i] / members.size();
+        }
+        mean = new Patch(width, now);
+    }
+
+    /// What its members are called; 0 if it is not known.
+    char name() {
+        return name;
+    }
+
+    void call(char known) {
+        name = known;
+    }
+
+    boolean isFigure() {
+        return name >= '0' && name <= '9';
+    }
+
+    boolean isPoint() {
+        return point;
+    }
+
+    int width() {
+        return width;
+    }
+
+    List<Place> places() {
+        return members.stream().map(Member::place).toList();
+    }
+
+    int size() {
+        return members.size();
+    }
+
+    /// The mean of its members.
+    Patch mean() {
+        return mean;
+    }
+
+    /// Two clusters, where some spot has ink in a part of the members and none in the others; else this one.
+    ///
+    /// @param spot side of a spot, px
+    List<Cluster> parted(int spot) {
+        if (members.size() < 2 * FEWEST) {
+            return List.of(this);
+        }
+        double[] inks = new double[members.size()];
+        double most = TWO_LOOKS;
+        int atX = -1;
+        int atY = -1;
+        double cut = 0;
+        for (int y = 0; y + spot <= mean.rows(); y += Math.max(1, spot / 2)) {
+            for (int x = 0; x + spot <= width; x += Math.max(1, spot / 2)) {
+                for (int i = 0; i < inks.length; i++) {
+                    inks[i] = members.get(i).patch.ink(x, y, spot);
+                }
+                double[] apart = apart(inks);
+                if (apart[0] > most) {
+                    most = apart[0];
+                    atX = x;
+                    atY = y;
+                    cut = apart[1];
+                }
+            }
+        }
+        if (atX < 0) {
+            return List.of(this);
+        }
+        Cluster with = null;
+        Cluster without = null;
+        for (Member member : members) {
+            if (member.patch.ink(atX, atY, spot) > cut) {
+                with = with == null ? new Cluster(member.patch, point) : with;
+                with.add(member.patch, member.place);
+            } else {
+                without = without == null ? new Cluster(member.patch, point) : without;
+                without.add(member.patch, member.place);
+            }
+        }
+        return with == null || without == null ? List.of(this) : List.of(with, without);
+    }
+
+    /// How far the means of two groups are apart, and where they part; nothing where they are not plainly two.
+    private static double[] apart(double[] values) {
+        double[] sorted = values.clone();
+        Arrays.sort(sorted);
+        int n = sorted.length;
+        double all = 0;
+        double squares = 0;
+        for (double value : sorted) {
+            all += value;
+            squares += value * value;
+        }
+        double total = squares - all * all / n;
+        double below = 0;
+        double[] best = {0, 0};
+        double most = EXPLAINED * total;
+        for (int i = 1; i < n; i++) {
+            below += sorted[i - 1];
+            double low = below / i;
+            double high = (all - below) / (n - i);
+            double between = (double) i * (n - i) / n * (high - low) * (high - low);
+            if (i >= FEWEST && n - i >= FEWEST && between > most) {
+                most = between;
+                best = new double[] {high - low, (sorted[i] + sorted[i - 1]) / 2};
+            }
+        }
+        return best;
+    }
+}

@@ -1,0 +1,59 @@
+package app.fluss.core.overlay;
+
+import java.util.ArrayList;
+import java.util.List;
+
+/// Puts glyphs that look alike together.
+final class Clusters {
+    /// Glyphs less far apart are of one look.
+    static final double ALIKE = 0.42;
+
+    private static final int MOST = 400;
+
+    private final List<Cluster> all = new ArrayList<>();
+    private final int spot;
+
+    /// @param figureHeight px
+    Clusters(int figureHeight) {
+        spot = Math.max(2, (int) Math.rint(figureHeight / 11.0));
+    }
+
+    /// Adds a glyph to the cluster that it is most like, or begins one.
+    void add(Patch patch, boolean point, Cluster.Place place) {
+        Cluster best = null;
+        double least = ALIKE;
+        for (Cluster cluster : all) {
+            if (cluster.isPoint() == point && cluster.width() == patch.width()) {
+                double distance = cluster.mean().distance(patch, spot);
+                if (distance < least) {
+                    least = distance;
+                    best = cluster;
+                }
+            }
+        }
+        if (best == null) {
+            if (all.size() == MOST) {
+                return;
+            }
+            best = new Cluster(patch, point);
+            all.add(best);
+        }
+        best.add(patch, place);
+    }
+
+    /// Side of the spot in which glyphs of one look may not differ, px.
+    int spot() {
+        return spot;
+    }
+
+    /// All of them, each of one look.
+    List<Cluster> all() {
+        List<Cluster> parted = new ArrayList<>();
+        List<Cluster> open = new ArrayList<>(all);
+        while (!open.isEmpty()) {
+            List<Cluster> parts = open.removeLast().parted(spot);
+            (parts.size() == 1 ? parted : open).addAll(parts);
+        }
+        return parted;
+    }
+}

@@ -1,0 +1,319 @@
+package app.fluss.core.overlay;
+
+import app.fluss.core.work.Progress;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+
+/// Learns from samples of a clip what its glyphs look like.
+final class Learner {
+    private static final int MOST_SAMPLES = 400;
+    private static final long MOST_BYTES = 96L << 20;
+    private static final int FEWEST_MEMBERS = 3;
+    private static final double COLOURED = 14;
+    private static final int GREY = 128;
+    private static final double WIDEST = 0.95;
+    private static final int MOST_FIGURES = 6;
+    private static final int TOUCHING = 2;
+    private static final double CLOSE = 0.6;
+    private static final double TRUSTED = 0.6;
+    private static final int FEWEST_FIGURES = 2;
+    private static final double NAMING = 0.6;
+    private static final double AGAIN = 0.4;
+
+    private final int width;
+    private final int height;
+    private final GlyphNamer namer;
+    private final FigureShapes shapes;
+    private final InkSearch.Found found;
+    private final Line line;
+    private final int top;
+    private final int rows;
+    private final List<byte[]> samples = new ArrayList<>();
+    private final List<List<Box>> boxes = new ArrayList<>();
+    private final Clusters clusters;
+
+    Learner(int width, int height, InkSearch.Found found, GlyphNamer namer, FigureShapes shapes) {
+        this.shapes = shapes;
+        this.width = width;
+        this.height = height;
+        this.found = found;
+        this.namer = namer;
+        clusters = new Clusters(found.figureHeight());
+        line = new Line(found, width, height);
+        int around = 1 + found.figureHeight() / 10;
+        top = Math.max(0, found.top() - around);
+        rows = Math.min(height - 1, found.bottom() + around + found.figureHeight() / 8) - top + 1;
+    }
+
+    /// How many pictures are looked at.
+    static int sampleCount(Crops crops) {
+        long bytes = (long) Crops.PLANES * crops.width() * crops.height();
+        return (int) Math.min(Math.min(MOST_SAMPLES, crops.size()), Math.max(60, MOST_BYTES / bytes));
+    }
+
+    void take(byte[] crop) {
+        List<Box> glyphs = line.glyphs(crop);
+        int sample = samples.size();
+        samples.add(crop.clone());
+        boxes.add(glyphs);
+        for (Box box : glyphs) {
+            clusters.add(patch(box), line.isPoint(box), new Cluster.Place(sample, box));
+        }
+    }
+
+    private Patch patch(Box box) {
+        float[] shares = new float[box.width() * rows];
+        for (int y = 0; y < rows; y++) {
+            System.arraycopy(line.shares(), (top + y) * width + box.left(), shares, y * box.width(), box.width());
+        }
+        return new Patch(box.width(), shares);
+    }
+
+    /// What was learnt.
+    ///
+    /// @param reader reads lines by it
+    /// @param place where in the line the number stands
+    /// @param classes the glyphs for the analyst to look at
+    /// @param found ink and rows
+    record Learnt(LineReader reader, NumberPlace place, List<GlyphClass> classes, InkSearch.Found found) {
+        /// Whether what was read is the text, and not what happens to stand behind it, nor the strokes of
+        /// letters, which look
+        /// like so many 1; and all of it.
+        boolean isTrusted() {
+            return place.sureShare() >= TRUSTED
+                    && place.figures() >= FEWEST_FIGURES
+                    && !place.spacing().isLost();
+        }
+
+        /// The more samples are read, the more figures there are and the taller they are, the surer is the ink.
+        double worth() {
+            return place.sureShare() * Math.min(MOST_FIGURES, place.figures()) * Math.sqrt(found.figureHeight());
+        }
+    }
+
+    Learnt learn(Progress progress) {
+        List<Cluster> large = new ArrayList<>(clusters.all());
+        large.removeIf(cluster -> cluster.size() < FEWEST_MEMBERS);
+        large.sort(Comparator.comparingInt(cluster -> -cluster.size()));
+        large.removeIf(cluster -> cluster.isPoint() && !isBetweenFigures(cluster));
+        Map<Integer, List<Naming.Placed>> bySample = new HashMap<>();
+        for (Cluster cluster : large) {
+            for (Cluster.Place place : cluster.places()) {
+                bySample.computeIfAbsent(place.sample(), _ -> new ArrayList<>())
+                        .add(new Naming.Placed(place.box(), cluster));
+            }
+        }
+        List<List<Naming.Placed>> whole = new ArrayList<>();
+        for (int i = 0; i < samples.size(); i++) {
+            List<Naming.Placed> placed = bySample.getOrDefault(i, List.of());
+            if (!placed.isEmpty() && placed.size() == boxes.get(i).size()) {
+                placed.sort(Comparator.comparingInt(one -> one.box().left()));
+                whole.add(placed);
+            }
+        }
+        new Naming(namer, shapes, width, rows, found.top() - top, found.figureHeight(), clusters.spot())
+                .name(large, whole, progress.part(0, NAMING));
+        // Letters may be wide; what is wide and has no name, or begins or ends as a figure does, is glyphs that touch.
+        large.removeIf(cluster ->
+                cluster.name() == 0 && (cluster.width() > WIDEST * found.figureHeight() || touches(cluster, large)));
+        return build(large, progress.part(NAMING, 1));
+    }
+
+    /// Whether parts that may be points mostly stand close between two glyphs.
+    private boolean isBetweenFigures(Cluster cluster) {
+        double close = CLOSE * found.figureHeight();
+        long between = cluster.places().stream()
+                .filter(place -> {
+                    boolean before = false;
+                    boolean after = false;
+                    for (Box box : boxes.get(place.sample())) {
+                        boolean high = !line.isPoint(box);
+                        double left = place.box().left() - box.right();
+                        double right = box.left() - place.box().right();
+                        before |= high && left > 0 && left < close;
+                        after |= high && right > 0 && right < close;
+                    }
+                    return before && after;
+                })
+                .count();
+        return between > cluster.size() / 2;
+    }
+
+    /// Whether a glyph without a name begins or ends as a figure does.
+    private boolean touches(Cluster cluster, List<Cluster> all) {
+        for (Cluster other : all) {
+            boolean inside = other.isFigure() && cluster.width() >= other.width() + TOUCHING;
+            if (inside
+                    && (part(cluster.mean(), 0, other.width()).distance(other.mean(), clusters.spot()) < Clusters.ALIKE
+                            || part(cluster.mean(), cluster.width() - other.width(), other.width())
+                                            .distance(other.mean(), clusters.spot())
+                                    < Clusters.ALIKE)) {
+                return true;
+            }
+        }
+        return false;
+    }
+
+    private static Patch part(Patch whole, int from, int width) {
+        float[] shares = new float[width * whole.rows()];
+        for (int y = 0; y < whole.rows(); y++) {
+            System.arraycopy(whole.shares(), y * whole.width() + from, shares, y * width, width);
+        }
+        return new Patch(width, shares);
+    }
+
+    private Learnt build(List<Cluster> large, Progress progress) {
+        Ink ink = found.ink();
+        boolean coloured = Math.abs(ink.u() - GREY) + Math.abs(ink.v() - GREY) > COLOURED;
+        Template.Frame frame = new Template.Frame(width, height, top, rows, coloured ? 3 : 1);
+        List<GlyphClass> classes = new ArrayList<>();
+        List<Kind> kinds = new ArrayList<>();
+        for (Cluster cluster : large) {
+            int side = cluster.isPoint() ? 1 : 0;
+            int wide = cluster.width() + 2 * side;
+            List<Cluster.Place> own = cluster.places().stream()
+                    .filter(place -> place.box().left() >= side && place.box().right() + side < width)
+                    .toList();
+            if (own.size() >= FEWEST_MEMBERS) {
+                Kind kind = new Kind(cluster.name(), new Patch(wide, shares(cluster.mean(), side)), new Places());
+                own.forEach(place -> kind.places.add(place.sample(), place.box().left() - side));
+                kinds.add(kind);
+                classes.add(new GlyphClass(kind.name, cluster.mean(), own.size()));
+            }
+        }
+        Scenery scenery = scenery(frame);
+        LineReader first = reader(kinds, kinds, frame, scenery);
+        LineReader second = reader(kinds, again(kinds, first, progress.part(0, AGAIN)), frame, scenery);
+        return new Learnt(
+                second, NumberPlace.of(second, samples, found.figureHeight(), progress.part(AGAIN, 1)), classes, found);
+    }
+
+    /// Glyphs of one look.
+    private record Kind(char name, Patch look, Places places) {}
+
+    /// Where glyphs stand: sample and first column.
+    private static final class Places {
+        private final List<Integer> samples = new ArrayList<>();
+        private final List<Integer> lefts = new ArrayList<>();
+
+        void add(int sample, int left) {
+            samples.add(sample);
+            lefts.add(left);
+        }
+
+        int size() {
+            return samples.size();
+        }
+
+        int[] lefts() {
+            return lefts.stream().mapToInt(Integer::intValue).toArray();
+        }
+    }
+
+    /// The places where a first reader finds each kind for certain: more than were found as parts, and those that
+    /// touch what stands behind them.
+    private List<Kind> again(List<Kind> kinds, LineReader first, Progress progress) {
+        List<Kind> more = new ArrayList<>();
+        kinds.forEach(kind -> more.add(new Kind(kind.name, kind.look, new Places())));
+        for (int i = 0; i < samples.size(); i++) {
+            progress.check((double) i / samples.size());
+            for (Glyph glyph : first.read(samples.get(i)).glyphs()) {
+                if (!first.templates().get(glyph.template()).isPoint() && first.isCertain(samples.get(i), glyph)) {
+                    more.get(glyph.template()).places.add(i, glyph.left());
+                }
+            }
+        }
+        for (int t = 0; t < more.size(); t++) {
+            if (more.get(t).places.size() < kinds.get(t).places.size() / 2 + 1) {
+                more.set(t, kinds.get(t));
+            }
+        }
+        return more;
+    }
+
+    /// A reader whose templates are learnt from some places, and look for glyphs near others.
+    private LineReader reader(List<Kind> standing, List<Kind> learnt, Template.Frame frame, Scenery scenery) {
+        List<Moments> moments = new ArrayList<>();
+        for (Kind kind : learnt) {
+            moments.add(Moments.of(kind.name, kind.look, frame, crops(kind.places), kind.places.lefts()));
+        }
+        List<Template> templates = Template.of(moments, frame.planes());
+        boolean[] centres = new boolean[2 * width + 1];
+        for (int t = 0; t < templates.size(); t++) {
+            Template template = templates.get(t);
+            template.learnFit(
+                    frame, crops(learnt.get(t).places), learnt.get(t).places.lefts());
+            for (int left : standing.get(t).places.lefts()) {
+                centres[2 * left + template.width()] |= template.isFigure();
+            }
+        }
+        boolean[][] allowed = new boolean[templates.size()][width];
+        int slack = Math.max(3, found.figureHeight() / 3);
+        for (int t = 0; t < allowed.length; t++) {
+            Template template = templates.get(t);
+            for (int x = 0; x + template.width() <= width; x++) {
+                allowed[t][x] = template.isFigure() && near(centres, 2 * x + template.width(), slack);
+            }
+            for (int left : standing.get(t).places.lefts()) {
+                for (int x = Math.max(0, left - 1); x <= Math.min(width - template.width(), left + 1); x++) {
+                    allowed[t][x] = true;
+                }
+            }
+        }
+        return new LineReader(frame, scenery, templates, allowed, centres, found, clusters.spot());
+    }
+
+    private List<byte[]> crops(Places places) {
+        return places.samples.stream().map(samples::get).toList();
+    }
+
+    /// With a column of nothing on both sides, or none.
+    private static float[] shares(Patch patch, int side) {
+        int wide = patch.width() + 2 * side;
+        float[] shares = new float[wide * patch.rows()];
+        for (int y = 0; y < patch.rows(); y++) {
+            System.arraycopy(patch.shares(), y * patch.width(), shares, y * wide + side, patch.width());
+        }
+        return shares;
+    }
+
+    private static boolean near(boolean[] centres, int at, int slack) {
+        for (int i = Math.max(0, at - slack); i <= Math.min(centres.length - 1, at + slack); i++) {
+            if (centres[i]) {
+                return true;
+            }
+        }
+        return false;
+    }
+
+    /// What stands behind, from the pixels that are no ink.
+    private Scenery scenery(Template.Frame frame) {
+        double[] mean = new double[frame.planes()];
+        double[] sd = new double[frame.planes()];
+        float[] shares = new float[width * height];
+        double[] n = new double[frame.planes()];
+        double[] squares = new double[frame.planes()];
+        for (byte[] crop : samples) {
+            found.ink().shares(crop, shares);
+            for (int at = top * width; at < (top + rows) * width; at += 3) {
+                if (shares[at] == 0) {
+                    for (int plane = 0; plane < frame.planes(); plane++) {
+                        int value = crop[plane * width * height + at] & 0xFF;
+                        n[plane]++;
+                        mean[plane] += value;
+                        squares[plane] += (double) value * value;
+                    }
+                }
+            }
+        }
+        for (int plane = 0; plane < mean.length; plane++) {
+            mean[plane] /= Math.max(1, n[plane]);
+            sd[plane] = Scenery.least(Math.sqrt(
+                    Math.max(0, squares[plane] / Math.max(1, n[plane]) - mean[plane] * mean[plane])));
+        }
+        return new Scenery(frame, mean, sd);
+    }
+}

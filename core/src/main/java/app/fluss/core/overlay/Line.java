@@ -1,0 +1,93 @@
+package app.fluss.core.overlay;
+
+import java.util.ArrayList;
+import java.util.List;
+
+/// The glyphs of one picture, found as connected parts within the rows of the text; from left to right.
+final class Line {
+    private static final double LEAST = 0.5;
+    private static final double WIDE = 0.95;
+    private static final double[] CUTS = {0.6, 0.7, 0.8};
+    private static final double DOT = 0.3;
+
+    private final InkSearch.Found rows;
+    private final Parts parts;
+    private final float[] shares;
+    private final int width;
+    private final int height;
+
+    Line(InkSearch.Found rows, int width, int height) {
+        this.rows = rows;
+        this.width = width;
+        this.height = height;
+        parts = new Parts(width, height);
+        shares = new float[width * height];
+    }
+
+    /// Shares of ink of the picture last looked at.
+    float[] shares() {
+        return shares;
+    }
+
+    /// The boxes that are as high as a figure, and those of points.
+    List<Box> glyphs(byte[] crop) {
+        rows.ink().shares(crop, shares);
+        int slack = 1 + rows.figureHeight() / 16;
+        Box band = new Box(0, Math.max(0, rows.top() - slack), width - 1, Math.min(height - 1, rows.bottom() + slack));
+        List<Box> found = new ArrayList<>();
+        for (Box box : parts.find(shares, LEAST, parts.whole())) {
+            boolean within = box.top() >= band.top() && box.bottom() <= band.bottom() + slack + 1;
+            if (within && isHigh(box)) {
+                if (box.width() > WIDE * rows.figureHeight()) {
+                    found.addAll(cut(box));
+                } else {
+                    found.add(box);
+                }
+            } else if (within && isPoint(box)) {
+                found.add(box);
+            }
+        }
+        return joined(found);
+    }
+
+    private boolean isHigh(Box box) {
+        int slack = 1 + rows.figureHeight() / 16;
+        return Math.abs(box.top() - rows.top()) <= slack && Math.abs(box.bottom() - rows.bottom()) <= slack;
+    }
+
+    /// Whether a part can be a point: small, and on the line that figures stand on.
+    boolean isPoint(Box box) {
+        double most = Math.max(2, Math.ceil(DOT * rows.figureHeight()));
+        return box.width() <= most
+                && box.height() <= most + (box.bottom() > rows.bottom() ? 2 : 0)
+                && box.bottom() >= rows.bottom() - 1;
+    }
+
+    /// Parts of a wide one that a narrower view of ink shows.
+    private List<Box> cut(Box box) {
+        for (double least : CUTS) {
+            List<Box> pieces = parts.find(shares, least, box);
+            List<Box> high = pieces.stream().filter(this::isHigh).toList();
+            boolean narrow =
+                    high.size() > 1 && high.stream().allMatch(piece -> piece.width() <= WIDE * rows.figureHeight());
+            if (narrow) {
+                return high;
+            }
+        }
+        return List.of(box);
+    }
+
+    private static List<Box> joined(List<Box> boxes) {
+        boxes.sort(java.util.Comparator.comparingInt(Box::left));
+        List<Box> all = new ArrayList<>();
+        for (Box box : boxes) {
+            Box last = all.isEmpty() ? null : all.getLast();
+            if (last != null && last.sharedColumns(box) > 0.5 * Math.min(last.width(), box.width())) {
+                all.set(all.size() - 1, last.with(box));
+            } else {
+                all.add(box);
+            }
+        }
+        return all;
+    }
+}

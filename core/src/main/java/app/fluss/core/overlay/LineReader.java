@@ -1,0 +1,299 @@
+package app.fluss.core.overlay;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+
+/// Reads the line of a picture by templates: of all ways to fill the columns with glyphs and with scenery, the
+/// likeliest.
+/// Not safe for threads.
+final class LineReader {
+    /// Neighbouring pixels go astray together: their likelihoods count for less.
+    private static final double TEMPER = 0.2;
+
+    private static final double FIGURE_MARGIN = 8;
+    private static final double INSERTED = 5;
+    private static final double HOPELESS = 20;
+    private static final double SAME_LOOK = 0.3;
+    private static final double CERTAIN_MARGIN = 8;
+    private static final double CERTAIN_UNFIT = 2.2;
+
+    private final Template.Frame frame;
+    private final Scenery scenery;
+    private final List<Template> templates;
+    private final boolean[][] allowed;
+    private final double[][] gains;
+    private final double[] best;
+    private final int[] chosen;
+    private final int reach;
+    private final boolean[] centres;
+    private final int figureHeight;
+    private final Line line;
+    private final Ink ink;
+    private final int spot;
+    private Spacing spacing = Spacing.UNKNOWN;
+
+    /// @param allowed for each template, the columns where it may begin
+    LineReader(
+            Template.Frame frame,
+            Scenery scenery,
+            List<Template> templates,
+            boolean[][] allowed,
+            boolean[] centres,
+            InkSearch.Found found,
+            int spot) {
+        this.spot = spot;
+        ink = found.ink();
+        this.centres = centres;
+        this.figureHeight = found.figureHeight();
+        line = new Line(found, frame.width(), frame.height());
+        this.frame = frame;
+        this.scenery = scenery;
+        this.templates = templates;
+        this.allowed = allowed;
+        gains = new double[templates.size()][frame.width()];
+        best = new double[frame.width() + 1];
+        chosen = new int[frame.width() + 1];
+        reach = Math.max(2, figureHeight / 5);
+    }
+
+    /// The spacing of the numbers, once it is known: where they have no points, none is looked for.
+    void know(Spacing known) {
+        spacing = known;
+        for (int t = 0; t < allowed.length; t++) {
+            if (templates.get(t).isPoint() && !known.isWritten()) {
+                Arrays.fill(allowed[t], false);
+            }
+        }
+    }
+
+    List<Template> templates() {
+        return templates;
+    }
+
+    /// What stands on a picture.
+    ///
+    /// @param glyphs from left to right
+    /// @param runs the numbers among them
+    /// @param total how much likelier than scenery alone
+    /// @param free by how much no figure stands where none was found
+    /// @param strange whether something may be a figure that is not known
+    record Reading(List<Glyph> glyphs, List<NumberRun> runs, double total, double free, boolean strange) {}
+
+    Reading read(byte[] crop) {
+        scenery.look(crop);
+        for (int t = 0; t < gains.length; t++) {
+            Template template = templates.get(t);
+            for (int x = 0; x + template.width() <= frame.width(); x++) {
+                gains[t][x] = allowed[t][x] ? gain(crop, template, x) : Double.NEGATIVE_INFINITY;
+            }
+        }
+        fill();
+        List<Glyph> glyphs = trace();
+        return new Reading(
+                glyphs,
+                NumberRun.of(glyphs, templates, figureHeight, spacing),
+                best[frame.width()],
+                inserted(glyphs),
+                strange(crop, glyphs));
+    }
+
+    /// By how much the number is likelier than another one in its place: that of its glyph that is least sure.
+    double margin(NumberRun run) {
+        double margin = Double.POSITIVE_INFINITY;
+        for (Glyph glyph : run.figures()) {
+            margin = Math.min(margin, margin(glyph));
+        }
+        return margin;
+    }
+
+    /// Whether a number of the picture last read is the one that it seems.
+    boolean isSure(byte[] crop, Reading reading, NumberRun run) {
+        return !reading.strange() && Math.min(reading.free(), margin(run)) >= FIGURE_MARGIN && fits(crop, run);
+    }
+
+    /// Whether a glyph of the picture last read is the one that it seems.
+    boolean isCertain(byte[] crop, Glyph glyph) {
+        return margin(glyph) >= CERTAIN_MARGIN
+                && (templates.get(glyph.template()).unfit(crop, frame, glyph.left()) <= CERTAIN_UNFIT
+                        || looksLike(crop, glyph));
+    }
+
+    /// Whether every figure looks as its template does.
+    boolean fits(byte[] crop, NumberRun run) {
+        for (Glyph glyph : run.figures()) {
+            Template template = templates.get(glyph.template());
+            if (template.isFigure() && !template.fits(crop, frame, glyph.left()) && !looksLike(crop, glyph)) {
+                return false;
+            }
+        }
+        return true;
+    }
+
+    /// Whether the ink at a place has the look of a template, spot by spot: it may be shifted by part of a
+    /// pixel, which
+    /// every pixel of an edge tells but no spot.
+    private boolean looksLike(byte[] crop, Glyph glyph) {
+        Template template = templates.get(glyph.template());
+        int pixels = frame.width() * frame.height();
+        float[] shares = new float[template.width() * frame.rows()];
+        for (int y = 0; y < frame.rows(); y++) {
+            for (int x = 0; x < template.width(); x++) {
+                int at = (frame.top() + y) * frame.width() + glyph.left() + x;
+                shares[y * template.width() + x] = ink.share(crop, pixels, at);
+            }
+        }
+        return new Patch(template.width(), shares).distanceBetweenPixels(template.look(), spot) < SAME_LOOK;
+    }
+
+    /// Whether something that may be a figure stands where figures stand, and it is not known which: a glyph
+    /// without a
+    /// name, or ink that no glyph accounts for.
+    private boolean strange(byte[] crop, List<Glyph> glyphs) {
+        boolean[] taken = new boolean[frame.width()];
+        for (Glyph glyph : glyphs) {
+            Template template = templates.get(glyph.template());
+            if (template.name() == 0 && isPlace(2 * glyph.left() + template.width())) {
+                return true;
+            }
+            Arrays.fill(taken, glyph.left(), glyph.left() + template.width(), true);
+        }
+        for (Box box : line.glyphs(crop)) {
+            boolean high = !line.isPoint(box) && box.width() <= figureHeight;
+            if (high && isPlace(box.left() + box.right() + 1) && isFree(taken, box.left(), box.width())) {
+                return true;
+            }
+        }
+        return false;
+    }
+
+    private boolean isPlace(int centre) {
+        for (int i = Math.max(0, centre - 2 * reach); i <= Math.min(centres.length - 1, centre + 2 * reach); i++) {
+            if (centres[i]) {
+                return true;
+            }
+        }
+        return false;
+    }
+
+    /// How much likelier a glyph is than scenery; where scenery is far likelier, nothing.
+    private double gain(byte[] crop, Template template, int x) {
+        double other = scenery.at(x, template.width());
+        double gain = TEMPER * (template.at(crop, frame, x, other - HOPELESS / TEMPER) - other);
+        return gain < -HOPELESS ? Double.NEGATIVE_INFINITY : gain;
+    }
+
+    private void fill() {
+        for (int end = 1; end <= frame.width(); end++) {
+            best[end] = best[end - 1];
+            chosen[end] = -1;
+            for (int t = 0; t < gains.length; t++) {
+                int left = end - templates.get(t).width();
+                if (left >= 0 && best[left] + gains[t][left] > best[end]) {
+                    best[end] = best[left] + gains[t][left];
+                    chosen[end] = t;
+                }
+            }
+        }
+    }
+
+    private List<Glyph> trace() {
+        List<Glyph> glyphs = new ArrayList<>();
+        int end = frame.width();
+        while (end > 0) {
+            int t = chosen[end];
+            if (t < 0) {
+                end--;
+            } else {
+                end -= templates.get(t).width();
+                glyphs.add(new Glyph(t, end));
+            }
+        }
+        return glyphs.reversed();
+    }
+
+    /// By how much a glyph is likelier than any of another name, and than none, in the room that it has.
+    private double margin(Glyph glyph) {
+        Template own = templates.get(glyph.template());
+        double gain = gains[glyph.template()][glyph.left()];
+        double second = 0;
+        int centre = 2 * glyph.left() + own.width();
+        int from = roomFrom(glyph.left());
+        int to = roomTo(glyph.left() + own.width());
+        for (int t = 0; t < gains.length; t++) {
+            Template other = templates.get(t);
+            if (other.name() != own.name() && other.name() != 0) {
+                int first = Math.max(from, (centre - other.width()) / 2 - reach);
+                int last = Math.min(to - other.width(), (centre - other.width() + 1) / 2 + reach);
+                for (int x = first; x <= last; x++) {
+                    second = Math.max(second, gains[t][x]);
+                }
+            }
+        }
+        return gain - second;
+    }
+
+    /// Where the glyph before a column ends.
+    private int roomFrom(int column) {
+        int at = column;
+        while (at > 0 && chosen[at] < 0) {
+            at--;
+        }
+        return at;
+    }
+
+    /// Where the glyph after a column begins.
+    private int roomTo(int column) {
+        int end = frame.width();
+        int at = end;
+        while (at > column) {
+            if (chosen[at] < 0) {
+                at--;
+            } else {
+                at -= templates.get(chosen[at]).width();
+                end = at;
+            }
+        }
+        return end;
+    }
+
+    /// By how much no figure stands where none was found.
+    private double inserted(List<Glyph> glyphs) {
+        double nearest = Double.POSITIVE_INFINITY;
+        boolean[] taken = new boolean[frame.width()];
+        for (Glyph glyph : glyphs) {
+            Arrays.fill(
+                    taken,
+                    glyph.left(),
+                    glyph.left() + templates.get(glyph.template()).width(),
+                    true);
+        }
+        for (int t = 0; t < gains.length; t++) {
+            Template template = templates.get(t);
+            for (int x = 0; template.isFigure() && x + template.width() <= frame.width(); x++) {
+                if (allowed[t][x] && gains[t][x] > -INSERTED && isFree(taken, x, template.width())) {
+                    nearest = Math.min(nearest, -gains[t][x] + FIGURE_MARGIN - INSERTED);
+                }
+            }
+        }
+        return nearest;
+    }
+
+    private static boolean isFree(boolean[] taken, int left, int width) {
+        for (int x = left; x < left + width; x++) {
+            if (taken[x]) {
+                return false;
+            }
+        }
+        return true;
+    }
+
+    /// How much likelier than scenery alone some glyphs are on the picture last read.
+    double total(List<Glyph> glyphs) {
+        double sum = 0;
+        for (Glyph glyph : glyphs) {
+            sum += Math.max(-HOPELESS, gains[glyph.template()][glyph.left()]);
+        }
+        return sum;
+    }
+}

@@ -1,0 +1,254 @@
+package app.fluss.core.overlay;
+
+import app.fluss.core.work.Progress;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+
+/// Names clusters of glyphs by two opinions that know nothing of each other. The engine reads clean pictures
+/// made of their
+/// means: as lines in the order in which they stand, in a row of equals, and alone. Beside it stands the shape
+/// of text
+/// faces that a glyph is nearest to. Where they differ, a shape counts that is plain enough, unless glyphs of
+/// another look
+/// have that name; what is left open after that stays without a name.
+final class Naming {
+    private static final int MOST_LINES = 20;
+    private static final int LINES_EACH = 3;
+    private static final double LINES = 0.5;
+    private static final int REPEATS = 5;
+    private static final double AGREED = 0.6;
+    private static final int FEWEST = 2;
+    private static final double NEXT = 1.12;
+    private static final double NEXT_IF_FIRM = 1.17;
+    private static final double FIRM = 0.85;
+    private static final int MANY = 4;
+    private static final double NEAR = 2.2;
+    private static final double FAR = 3;
+    private static final double FARTHEST = 4;
+    private static final double BACKED = 0.3;
+    private static final double CLEAR = 1.16;
+    private static final double A_LITTLE = 1.06;
+    private static final double OUT_OF_QUESTION = 1.3;
+    private static final double OTHER = 0.5;
+    private static final char NO_NAME = 0;
+    private static final double SAME = 0.25;
+    private static final double KIN = 0.36;
+    private static final double KIN_ONLY = 0.12;
+
+    private final GlyphNamer namer;
+    private final FigureShapes shapes;
+    private final int width;
+    private final int rows;
+    private final int figureTop;
+    private final int figureHeight;
+    private final int spot;
+
+    /// @param figureTop row of a patch at which figures begin
+    Naming(GlyphNamer namer, FigureShapes shapes, int width, int rows, int figureTop, int figureHeight, int spot) {
+        this.spot = spot;
+        this.namer = namer;
+        this.shapes = shapes;
+        this.width = width;
+        this.rows = rows;
+        this.figureTop = figureTop;
+        this.figureHeight = figureHeight;
+    }
+
+    /// A glyph of a sample that belongs to a cluster.
+    record Placed(Box box, Cluster cluster) {}
+
+    /// What was said of a cluster.
+    private record Said(Votes engine, FigureShapes.Nearest shape) {
+        /// What the engine says, if it agrees with itself; 0 if not.
+        char engineName() {
+            char best = engine.best();
+            if (engine.all() < FEWEST || best == 0) {
+                return 0;
+            }
+            String alike = alike(best);
+            return engine.share(alike) >= AGREED ? alike.charAt(0) : 0;
+        }
+    }
+
+    /// Names the clusters, where it can.
+    ///
+    /// @param lines the glyphs of samples all of whose glyphs belong to clusters
+    void name(List<Cluster> clusters, List<List<Placed>> lines, Progress progress) {
+        Map<Cluster, Said> said = new LinkedHashMap<>();
+        for (Cluster cluster : clusters) {
+            if (!cluster.isPoint()) {
+                Patch mean = cluster.mean();
+                float[] normal = FigureShapes.normal(mean.shares(), mean.width(), figureTop, figureHeight);
+                said.put(cluster, new Said(new Votes(), shapes.nearest(normal)));
+            }
+        }
+        readLines(lines, said, progress.part(0, LINES));
+        int done = 0;
+        for (Map.Entry<Cluster, Said> one : said.entrySet()) {
+            progress.check(LINES + (1 - LINES) * done++ / said.size());
+            readAlone(one.getKey(), one.getValue().engine);
+        }
+        clusters.stream().filter(Cluster::isPoint).forEach(cluster -> cluster.call('.'));
+        said.forEach((cluster, one) -> cluster.call(agreed(one)));
+        said.forEach((cluster, one) -> {
+            if (cluster.name() == 0) {
+                cluster.call(alone(cluster, one, said));
+            }
+        });
+        List<Cluster> named = said.keySet().stream().filter(Cluster::isFigure).toList();
+        for (Cluster cluster : said.keySet()) {
+            if (cluster.name() == 0) {
+                cluster.call(kin(cluster, named));
+            }
+        }
+        dropContradictions(List.copyOf(said.keySet()));
+    }
+
+    private void readLines(List<List<Placed>> lines, Map<Cluster, Said> said, Progress progress) {
+        Map<Cluster, Integer> covered = new HashMap<>();
+        int read = 0;
+        for (List<Placed> line : lines) {
+            boolean wanted = line.stream().anyMatch(one -> covered.getOrDefault(one.cluster, 0) < LINES_EACH);
+            if (!wanted || read == MOST_LINES) {
+                continue;
+            }
+            progress.check((double) read++ / MOST_LINES);
+            line.forEach(one -> covered.merge(one.cluster, 1, Integer::sum));
+            Sheet sheet = new Sheet(width, rows);
+            line.forEach(one -> sheet.put(one.cluster.mean(), one.box.left()));
+            vote(line, sheet.read(namer, GlyphNamer.Layout.LINE, figureHeight), said);
+            vote(line, sheet.read(namer, GlyphNamer.Layout.NUMBERS, figureHeight), said);
+        }
+    }
+
+    private static void vote(List<Placed> line, String text, Map<Cluster, Said> said) {
+        String glyphs = text.replace(" ", "");
+        for (int i = 0; glyphs.length() == line.size() && i < line.size(); i++) {
+            Said one = said.get(line.get(i).cluster);
+            if (one != null) {
+                one.engine.add(glyphs.charAt(i), 1);
+            }
+        }
+    }
+
+    private void readAlone(Cluster cluster, Votes votes) {
+        Sheet alone = new Sheet(cluster.width(), rows);
+        alone.put(cluster.mean(), 0);
+        String text = alone.read(namer, GlyphNamer.Layout.GLYPH, figureHeight);
+        if (text.length() == 1) {
+            votes.add(text.charAt(0), 1);
+        }
+        int apart = cluster.width() + 1 + figureHeight / 8;
+        Sheet row = new Sheet(REPEATS * apart, rows);
+        for (int i = 0; i < REPEATS; i++) {
+            row.put(cluster.mean(), i * apart);
+        }
+        String many = row.read(namer, GlyphNamer.Layout.NUMBERS, figureHeight).replace(" ", "");
+        if (many.length() == REPEATS && many.chars().distinct().count() == 1) {
+            votes.add(many.charAt(0), 2);
+        }
+    }
+
+    /// What both say; 0 where they do not agree.
+    private static char agreed(Said said) {
+        char engine = said.engineName();
+        char shape = said.shape.figure();
+        if (isFigure(engine)) {
+            double own = said.shape.to(engine);
+            if (engine == '1' && shape != engine) {
+                return 0; // a 7 with a faint bar is a 1 to the engine
+            }
+            double most = engine == shape ? FARTHEST : FAR;
+            double next = said.engine.all() >= MANY && said.engine.share(alike(engine)) >= FIRM ? NEXT_IF_FIRM : NEXT;
+            return own <= next * said.shape.to(shape) && own <= most ? engine : 0;
+        }
+        if (engine == 0 && said.engine.share(alike(shape)) >= FIRM) {
+            // One word of the engine is enough where the shape says the same.
+            boolean near = said.shape.to(shape) <= FAR && said.shape.clearance() >= A_LITTLE;
+            return near && isAlike(said.shape.any(), shape) ? shape : 0;
+        }
+        boolean letter = engine != 0 && (!isFigure(said.shape.any()) || said.shape.to(shape) > NEAR);
+        return letter ? engine : 0;
+    }
+
+    /// What a shape says that is plain enough by itself, unless glyphs of another look have that name.
+    private static char alone(Cluster cluster, Said said, Map<Cluster, Said> all) {
+        char engine = said.engineName();
+        char shape = said.shape.figure();
+        boolean plain = shape != 0
+                && said.shape.to(shape) <= (said.engine.share(alike(shape)) >= BACKED ? FAR : NEAR)
+                && said.shape.clearance() >= CLEAR
+                && (engine == 0 || said.shape.to(engine) >= OUT_OF_QUESTION * said.shape.to(shape))
+                && (engine == 0 || isFigure(engine))
+                && isAlike(said.shape.any(), shape);
+        return plain && !isTaken(shape, cluster, all) ? shape : 0;
+    }
+
+    /// Takes the names away from glyphs of one look that are called differently: one of them is wrong.
+    private void dropContradictions(List<Cluster> clusters) {
+        Set<Cluster> doubtful = new HashSet<>();
+        for (Cluster one : clusters) {
+            for (Cluster other : clusters) {
+                boolean differ = one.isFigure() && other.isFigure() && one.name() != other.name();
+                if (differ && one.mean().distanceBetweenPixels(other.mean(), spot) < SAME) {
+                    doubtful.add(one);
+                    doubtful.add(other);
+                }
+            }
+        }
+        doubtful.forEach(cluster -> cluster.call(NO_NAME));
+    }
+
+    /// The name of figures that look nearly the same, where no others do.
+    private char kin(Cluster cluster, List<Cluster> named) {
+        char name = 0;
+        double near = KIN;
+        double other = Double.POSITIVE_INFINITY;
+        for (Cluster one : named) {
+            double distance = one.mean().distanceBetweenPixels(cluster.mean(), spot);
+            if (distance < near) {
+                other = one.name() == name ? other : Math.min(other, near);
+                near = distance;
+                name = one.name();
+            } else if (one.name() != name) {
+                other = Math.min(other, distance);
+            }
+        }
+        return other - near > KIN_ONLY ? name : 0;
+    }
+
+    /// Whether glyphs of another look have a name for certain.
+    private static boolean isTaken(char name, Cluster cluster, Map<Cluster, Said> all) {
+        for (Map.Entry<Cluster, Said> one : all.entrySet()) {
+            Cluster other = one.getKey();
+            if (other != cluster
+                    && other.name() == name
+                    && agreed(one.getValue()) == name
+                    && other.mean().distance(cluster.mean(), 2) > OTHER) {
+                return true;
+            }
+        }
+        return false;
+    }
+
+    private static boolean isFigure(char name) {
+        return name >= '0' && name <= '9';
+    }
+
+    static boolean isAlike(char a, char b) {
+        return a == b || alike(a).indexOf(b) >= 0 || alike(b).indexOf(a) >= 0;
+    }
+
+    /// What the engine may also say of a figure, when it stands alone.
+    private static String alike(char name) {
+        return switch (name) {
+            case '0', 'O', 'o' -> "0Oo";
+            case '1', 'l', 'I', '|', 'i' -> "1lI|i";
+            default -> String.valueOf(name);
+        };
+    }
+}

@@ -1,0 +1,105 @@
+package app.fluss.core.overlay;
+
+import app.fluss.core.work.Progress;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Set;
+
+/// Where in a line the number stands that is meant: labels may hold figures too. It is the one that is there
+/// most and
+/// changes; of equals the last.
+///
+/// @param from centre of its glyphs from which on it can be, px
+/// @param to the same up to which
+/// @param sureShare share of samples in which it was read for certain
+/// @param figures how many different ones were seen
+/// @param spacing of its figures
+record NumberPlace(double from, double to, double sureShare, int figures, Spacing spacing) {
+    private static final double APART = 0.6;
+    private static final int MOST_CHANGES = 5;
+    private static final double NEAR = 1.6;
+    private static final int SEVERAL = 3;
+    private static final double HALF = 0.5;
+
+    private record Seen(int sample, double centre, NumberRun run, String text, boolean sure) {}
+
+    /// Finds it, and tells the reader the spacing of its figures.
+    static NumberPlace of(LineReader reader, List<byte[]> samples, int figureHeight, Progress progress) {
+        reader.know(find(reader, samples, figureHeight, progress.part(0, HALF)).spacing);
+        NumberPlace known = find(reader, samples, figureHeight, progress.part(HALF, 1));
+        reader.know(known.spacing);
+        return known;
+    }
+
+    private static NumberPlace find(LineReader reader, List<byte[]> samples, int figureHeight, Progress progress) {
+        List<Seen> all = new ArrayList<>();
+        for (int i = 0; i < samples.size(); i++) {
+            progress.check((double) i / samples.size());
+            LineReader.Reading reading = reader.read(samples.get(i));
+            for (NumberRun run : reading.runs()) {
+                all.add(new Seen(
+                        i,
+                        run.centre(reader.templates()),
+                        run,
+                        run.text(reader.templates(), Spacing.UNKNOWN),
+                        reader.isSure(samples.get(i), reading, run)));
+            }
+        }
+        boolean torn = isTorn(all, reader.templates(), figureHeight);
+        all.sort(Comparator.comparingDouble(Seen::centre));
+        NumberPlace best = new NumberPlace(0, 0, 0, 0, Spacing.UNKNOWN);
+        double most = 0;
+        int from = 0;
+        for (int to = 1; to <= all.size(); to++) {
+            if (to == all.size() || all.get(to).centre - all.get(to - 1).centre > APART * figureHeight) {
+                List<Seen> group = all.subList(from, to);
+                NumberPlace place = of(group, reader.templates(), samples.size(), figureHeight);
+                double changes = Math.min(
+                        MOST_CHANGES, group.stream().map(Seen::text).distinct().count());
+                double there = group.stream().mapToInt(Seen::sample).distinct().count();
+                if (there * changes >= most) {
+                    most = there * changes;
+                    best = place;
+                }
+                from = to;
+            }
+        }
+        return torn ? new NumberPlace(best.from, best.to, best.sureShare, best.figures, best.spacing.lost()) : best;
+    }
+
+    /// Whether numbers fall into two close parts that both change: then a mark between them was lost.
+    private static boolean isTorn(List<Seen> all, List<Template> templates, int figureHeight) {
+        Set<String> before = new HashSet<>();
+        Set<String> after = new HashSet<>();
+        for (int i = 1; i < all.size(); i++) {
+            Seen first = all.get(i - 1);
+            Seen second = all.get(i);
+            if (first.sample == second.sample && first.run.gap(second.run, templates) < NEAR * figureHeight) {
+                before.add(first.text);
+                after.add(second.text);
+            }
+        }
+        return before.size() >= SEVERAL && after.size() >= SEVERAL;
+    }
+
+    private static NumberPlace of(List<Seen> group, List<Template> templates, int samples, int figureHeight) {
+        Set<Integer> figures = new HashSet<>();
+        long sure = 0;
+        for (Seen seen : group) {
+            sure += seen.sure ? 1 : 0;
+            seen.text.chars().filter(Character::isDigit).forEach(figures::add);
+        }
+        return new NumberPlace(
+                group.getFirst().centre - APART * figureHeight,
+                group.getLast().centre + APART * figureHeight,
+                (double) sure / samples,
+                figures.size(),
+                Spacing.of(group.stream().map(Seen::run).toList(), templates, figureHeight));
+    }
+
+    boolean holds(double centre) {
+        return centre >= from && centre <= to;
+    }
+}

@@ -1,0 +1,122 @@
+package app.fluss.core.overlay;
+
+/// A glyph as shares of ink on all rows of the line, 0 to 1.
+public final class Patch {
+    private static final int AROUND = 2;
+
+    private final int width;
+    private final float[] shares;
+
+    /// @param width px
+    /// @param shares row by row; width times rows. The array is taken over
+    Patch(int width, float[] shares) {
+        this.width = width;
+        this.shares = shares;
+    }
+
+    /// Width, px.
+    public int width() {
+        return width;
+    }
+
+    /// Shares, row by row; not a copy.
+    public float[] shares() {
+        return shares;
+    }
+
+    /// Rows, px.
+    public int rows() {
+        return shares.length / width;
+    }
+
+    /// How much ink one has in some spot and the other has not, at the best shift by a pixel: 0 to 1. A spot is
+    /// as large
+    /// as a stroke is thick, so that it is a part of a glyph that is there or not; what coding and noise leave is
+    /// spread thin.
+    ///
+    /// @param spot side of a spot, px
+    double distance(Patch other, int spot) {
+        if (Math.abs(width - other.width) > 1 + width / 10) {
+            return 1;
+        }
+        int bestX = 0;
+        int bestY = 0;
+        double least = Double.POSITIVE_INFINITY;
+        for (int dx = Math.min(0, other.width - width); dx <= Math.max(0, other.width - width); dx++) {
+            for (int dy = -1; dy <= 1; dy++) {
+                double sum = 0.5 * Math.abs(dy);
+                for (int y = 0; y < rows() && sum < least; y++) {
+                    for (int x = -1; x < width + 1; x++) {
+                        sum += Math.abs(at(x, y) - other.at(x + dx, y + dy));
+                    }
+                }
+                if (sum < least) {
+                    least = sum;
+                    bestX = dx;
+                    bestY = dy;
+                }
+            }
+        }
+        return spot(other, bestX, bestY, spot);
+    }
+
+    /// The same, where one of the two may also be shifted by half a pixel to either side: text may stand
+    /// between pixels.
+    double distanceBetweenPixels(Patch other, int spot) {
+        return Math.min(
+                distance(other, spot),
+                Math.min(halfway(-1).distance(other, spot), halfway(1).distance(other, spot)));
+    }
+
+    private Patch halfway(int to) {
+        float[] half = new float[shares.length];
+        for (int y = 0; y < rows(); y++) {
+            for (int x = 0; x < width; x++) {
+                half[y * width + x] = (at(x, y) + at(x + to, y)) / 2;
+            }
+        }
+        return new Patch(width, half);
+    }
+
+    /// Mean share of ink in a spot.
+    double ink(int left, int top, int spot) {
+        double sum = 0;
+        for (int y = top; y < top + spot; y++) {
+            for (int x = left; x < left + spot; x++) {
+                sum += at(x, y);
+            }
+        }
+        return sum / (spot * spot);
+    }
+
+    private double spot(Patch other, int dx, int dy, int spot) {
+        double most = 0;
+        int columns = width + 2 * AROUND;
+        double[] sums = new double[columns + 1];
+        double[][] rowsAbove = new double[rows() + 1][];
+        rowsAbove[0] = sums;
+        for (int y = 0; y < rows(); y++) {
+            double[] next = new double[columns + 1];
+            double row = 0;
+            for (int x = 0; x < columns; x++) {
+                row += at(x - AROUND, y) - other.at(x - AROUND + dx, y + dy);
+                next[x + 1] = rowsAbove[y][x + 1] + row;
+            }
+            rowsAbove[y + 1] = next;
+        }
+        for (int y = 0; y + spot <= rows(); y++) {
+            for (int x = 0; x + spot <= columns; x++) {
+                double sum = rowsAbove[y + spot][x + spot]
+                        - rowsAbove[y][x + spot]
+                        - rowsAbove[y + spot][x]
+                        + rowsAbove[y][x];
+                most = Math.max(most, Math.abs(sum));
+            }
+        }
+        return most / (spot * spot);
+    }
+
+    private float at(int x, int y) {
+        return x < 0 || x >= width || y < 0 || y >= rows() ? 0 : shares[y * width + x];
+    }
+}

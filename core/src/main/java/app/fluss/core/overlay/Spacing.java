@@ -1,0 +1,137 @@
+package app.fluss.core.overlay;
+
+import java.util.ArrayList;
+import java.util.List;
+
+/// How far figures stand apart, with a point between them and without. A point of one or two pixels is easily
+/// lost in what
+/// stands behind it, and easily found there; the room that it takes is neither.
+///
+/// @param isWritten whether numbers have points at all
+/// @param cut step from one figure to the next from which on a point is between them, px
+/// @param most step above which figures are not of one number, px
+/// @param decimals figures after the point; -1 if it is not the same all the time
+/// @param isLost whether there is room for a point all the time, and none could be made out
+record Spacing(boolean isWritten, double cut, double most, int decimals, boolean isLost) {
+    private static final double ROOM = 0.12;
+    private static final double FEWEST_SHARE = 0.2;
+    private static final double WIDEST = 1.5;
+    private static final double TOGETHER = 0.25;
+    private static final double NEIGHBOURS = 1.2;
+    private static final double WIDE = 0.8;
+    private static final double ROOMY = 1.32;
+    private static final double NEIGHBOURS_APART = 0.2;
+    private static final double POINT = 0.18;
+    private static final int MOST_DECIMALS = 3;
+    private static final double SAME = 0.7;
+
+    static final Spacing UNKNOWN = new Spacing(true, Double.NaN, Double.POSITIVE_INFINITY, -1, false);
+
+    static Spacing of(List<NumberRun> runs, List<Template> templates, int figureHeight) {
+        List<Double> with = new ArrayList<>();
+        List<Double> without = new ArrayList<>();
+        int pointed = 0;
+        for (NumberRun run : runs) {
+            boolean any = false;
+            for (int i = 0; i < run.points().size(); i++) {
+                (run.points().get(i) ? with : without).add(run.step(i, templates));
+                any |= run.points().get(i);
+            }
+            pointed += any ? 1 : 0;
+        }
+        if (without.isEmpty()) {
+            return pointed == 0 ? new Spacing(false, 0, Double.POSITIVE_INFINITY, 0, false) : UNKNOWN;
+        }
+        // A unit that looks like a figure stands farther off: the closer steps are those within a number.
+        double narrow = quantile(without, TOGETHER);
+        double wide = with.isEmpty() ? narrow : quantile(with, 0.5);
+        boolean written = pointed >= FEWEST_SHARE * runs.size() && wide >= narrow + ROOM * figureHeight;
+        double widest = WIDEST * (written ? wide : narrow) + ROOM * figureHeight;
+        return new Spacing(
+                written,
+                (wide + narrow) / 2,
+                widest,
+                decimals(runs),
+                !written && hasRoom(runs, templates, figureHeight));
+    }
+
+    /// Whether there is always more room at some place, counted from the right, than between two figures that are
+    /// neighbours: from middle to middle, which is the same in faces of one width, and from edge to edge, which
+    /// is the same
+    /// in others.
+    private static boolean hasRoom(List<NumberRun> runs, List<Template> templates, int figureHeight) {
+        List<List<Double>> steps = new ArrayList<>();
+        List<List<Double>> gaps = new ArrayList<>();
+        List<Double> widths = new ArrayList<>();
+        for (NumberRun run : runs) {
+            int n = run.points().size();
+            while (steps.size() < n) {
+                steps.add(new ArrayList<>());
+                gaps.add(new ArrayList<>());
+            }
+            for (int i = 0; i < n; i++) {
+                steps.get(n - 1 - i).add(run.step(i, templates));
+                gaps.get(n - 1 - i).add(run.gap(i, templates));
+            }
+            run.figures()
+                    .forEach(one ->
+                            widths.add((double) templates.get(one.template()).width()));
+        }
+        double narrow = NEIGHBOURS * quantile(widths, WIDE);
+        double close = NEIGHBOURS_APART * figureHeight;
+        for (int place = 0; place < steps.size(); place++) {
+            if (steps.get(place).size() >= FEWEST_SHARE * runs.size()) {
+                narrow = Math.min(narrow, quantile(steps.get(place), 0.5));
+                close = Math.min(close, quantile(gaps.get(place), 0.5));
+            }
+        }
+        for (int place = 0; place < steps.size(); place++) {
+            if (steps.get(place).size() >= FEWEST_SHARE * runs.size()
+                    && quantile(steps.get(place), 0.5) > ROOMY * narrow
+                    && quantile(gaps.get(place), 0.5) > close + POINT * figureHeight) {
+                return true;
+            }
+        }
+        return false;
+    }
+
+    private static double quantile(List<Double> values, double share) {
+        return values.stream().sorted().toList().get((int) (share * (values.size() - 1)));
+    }
+
+    /// The same where figures were found that belong to the number, and stand too far off.
+    Spacing lost() {
+        return new Spacing(isWritten, cut, most, decimals, true);
+    }
+
+    /// How many figures mostly come after the only point; -1 where that differs.
+    private static int decimals(List<NumberRun> runs) {
+        int[] counts = new int[MOST_DECIMALS + 1];
+        int all = 0;
+        for (NumberRun run : runs) {
+            List<Boolean> points = run.points();
+            int last = points.lastIndexOf(true);
+            int after = last < 0 ? 0 : points.size() - last;
+            if (last >= 0 && after <= MOST_DECIMALS) {
+                counts[after]++;
+            }
+            all += last >= 0 ? 1 : 0;
+        }
+        for (int i = 1; i < counts.length; i++) {
+            if (counts[i] >= SAME * all) {
+                return i;
+            }
+        }
+        return -1;
+    }
+
+    /// Whether a point is between two figures.
+    ///
+    /// @param step from the one to the other, px
+    /// @param seen whether one was found there
+    /// @param after how many figures follow it
+    boolean hasPoint(double step, boolean seen, int after) {
+        boolean place = decimals < 0 ? seen : after == decimals;
+        return isWritten && place && (Double.isNaN(cut) ? seen : step >= cut);
+    }
+}

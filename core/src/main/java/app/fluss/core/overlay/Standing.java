@@ -1,0 +1,130 @@
+package app.fluss.core.overlay;
+
+import app.fluss.core.work.Progress;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+
+/// Holds the readings of pictures against their neighbours: a number stands for a while, so what one picture
+/// hides, those
+/// beside it tell; and what one picture alone shows is doubted, unless the counter changes that often.
+final class Standing {
+    private static final double AS_LIKELY = 4;
+    private static final double LIKELIER = 4;
+    private static final int STANDS_LONG = 4;
+    private static final double SAME_DECIMALS = 0.9;
+
+    private final Crops crops;
+    private final LineReader reader;
+    private final PictureReading[] readings;
+    private final String[] texts;
+
+    Standing(Crops crops, LineReader reader, PictureReading[] readings) {
+        this.crops = crops;
+        this.reader = reader;
+        this.readings = readings;
+        texts = new String[readings.length];
+    }
+
+    /// The number that each picture shows; empty where it is open.
+    String[] texts(Progress progress) {
+        for (int i = 0; i < texts.length; i++) {
+            texts[i] = readings[i].sure() ? readings[i].text() : "";
+        }
+        dropOtherDecimals();
+        dropLonely();
+        fill(progress);
+        return texts;
+    }
+
+    private static int decimals(String text) {
+        int point = text.indexOf('.');
+        return point < 0 ? 0 : text.length() - point - 1;
+    }
+
+    /// A counter has as many decimals all the time.
+    private void dropOtherDecimals() {
+        int[] counts = new int[16];
+        int all = 0;
+        for (String text : texts) {
+            if (!text.isEmpty()) {
+                counts[Math.min(15, decimals(text))]++;
+                all++;
+            }
+        }
+        for (int usual = 0; usual < counts.length; usual++) {
+            if (counts[usual] >= SAME_DECIMALS * all) {
+                for (int i = 0; i < texts.length; i++) {
+                    texts[i] = decimals(texts[i]) == usual ? texts[i] : "";
+                }
+            }
+        }
+    }
+
+    /// Pictures for which the same number stood, where numbers follow each other without a gap.
+    private int[] stands() {
+        List<Integer> lengths = new ArrayList<>();
+        int from = 0;
+        for (int i = 1; i <= texts.length; i++) {
+            if (i == texts.length || !texts[i].equals(texts[from])) {
+                if (!texts[from].isEmpty()) {
+                    lengths.add(i - from);
+                }
+                from = i;
+            }
+        }
+        int[] sorted = lengths.stream().mapToInt(Integer::intValue).toArray();
+        Arrays.sort(sorted);
+        return sorted;
+    }
+
+    private void dropLonely() {
+        int[] stands = stands();
+        if (stands.length == 0 || stands[stands.length / 2] < STANDS_LONG) {
+            return;
+        }
+        boolean[] lonely = new boolean[texts.length];
+        for (int i = 1; i + 1 < texts.length; i++) {
+            lonely[i] = !texts[i].isEmpty() && !texts[i].equals(texts[i - 1]) && !texts[i].equals(texts[i + 1]);
+        }
+        for (int i = 0; i < texts.length; i++) {
+            texts[i] = lonely[i] ? "" : texts[i];
+        }
+    }
+
+    /// What stands between two numbers is one of them, if the picture does not say otherwise.
+    private void fill(Progress progress) {
+        int before = -1;
+        byte[] crop = new byte[Crops.PLANES * crops.width() * crops.height()];
+        for (int i = 0; i < texts.length; i++) {
+            progress.check((double) i / texts.length);
+            if (!texts[i].isEmpty()) {
+                before = i;
+                continue;
+            }
+            int after = i;
+            while (after < texts.length && texts[after].isEmpty()) {
+                after++;
+            }
+            fill(crop, before, i, after, progress);
+            i = after - 1;
+        }
+    }
+
+    private void fill(byte[] crop, int before, int from, int after, Progress progress) {
+        String[] found = new String[after - from];
+        for (int i = from; i < after; i++) {
+            progress.check((double) i / texts.length);
+            crops.read(i, crop);
+            LineReader.Reading reading = reader.read(crop);
+            double left = before < 0 ? Double.NEGATIVE_INFINITY : reader.total(readings[before].glyphs());
+            double right = after == texts.length ? Double.NEGATIVE_INFINITY : reader.total(readings[after].glyphs());
+            boolean same = before >= 0 && after < texts.length && texts[before].equals(texts[after]);
+            double best = Math.max(left, right);
+            boolean likely = reading.total() - best <= AS_LIKELY;
+            boolean told = same || Math.abs(left - right) >= LIKELIER;
+            found[i - from] = likely && told ? texts[left >= right ? before : after] : "";
+        }
+        System.arraycopy(found, 0, texts, from, found.length);
+    }
+}

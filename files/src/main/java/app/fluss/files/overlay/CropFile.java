@@ -1,0 +1,84 @@
+package app.fluss.files.overlay;
+
+import app.fluss.core.overlay.Crops;
+import app.fluss.core.picture.Area;
+import java.io.Closeable;
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.nio.ByteBuffer;
+import java.nio.channels.FileChannel;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.nio.file.StandardOpenOption;
+
+/// The crops of one rectangle in a file of their own, so that memory does not grow with the clip. The file goes
+/// away when
+/// this is closed.
+final class CropFile implements Crops, Closeable {
+    private final FileChannel channel;
+    private final Area area;
+    private int size;
+
+    CropFile(Area area, Path folder) throws IOException {
+        this.area = area;
+        Path file = Files.createTempFile(folder, "crops", ".yuv");
+        channel = FileChannel.open(
+                file, StandardOpenOption.READ, StandardOpenOption.WRITE, StandardOpenOption.DELETE_ON_CLOSE);
+    }
+
+    /// Adds the next picture.
+    ///
+    /// @param luma of the whole picture
+    /// @param pictureWidth px in a row of it
+    /// @param colour of the rectangle
+    void add(byte[] luma, int pictureWidth, byte[] colour) throws IOException {
+        byte[] crop = new byte[bytes()];
+        for (int y = 0; y < area.height(); y++) {
+            System.arraycopy(luma, (area.y() + y) * pictureWidth + area.x(), crop, y * area.width(), area.width());
+        }
+        System.arraycopy(colour, 0, crop, area.width() * area.height(), colour.length);
+        ByteBuffer buffer = ByteBuffer.wrap(crop);
+        while (buffer.hasRemaining()) {
+            channel.write(buffer, (long) size * bytes() + buffer.position());
+        }
+        size++;
+    }
+
+    private int bytes() {
+        return PLANES * area.width() * area.height();
+    }
+
+    @Override
+    public int width() {
+        return area.width();
+    }
+
+    @Override
+    public int height() {
+        return area.height();
+    }
+
+    @Override
+    public int size() {
+        return size;
+    }
+
+    @Override
+    public void read(int picture, byte[] into) {
+        ByteBuffer buffer = ByteBuffer.wrap(into, 0, bytes());
+        try {
+            while (buffer.hasRemaining()) {
+                if (channel.read(buffer, (long) picture * bytes() + buffer.position()) < 0) {
+                    throw new IllegalArgumentException("no picture " + picture);
+                }
+            }
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+    }
+
+    @Override
+    public void close() throws IOException {
+        channel.close();
+    }
+}

@@ -1,0 +1,55 @@
+package app.fluss.files.report;
+
+import app.fluss.core.finding.Finding;
+import app.fluss.core.overlay.OverlaySeries;
+import app.fluss.core.overlay.Stand;
+import app.fluss.core.picture.PictureCount;
+import app.fluss.files.overlay.Overlays;
+import java.util.List;
+import java.util.Map;
+import tools.jackson.databind.node.ArrayNode;
+import tools.jackson.databind.node.ObjectNode;
+
+/// Numbers read from a clip as JSON. A reading stands until the next one.
+public final class OverlayJson {
+    private OverlayJson() {}
+
+    /// The object.
+    public static ObjectNode of(Overlays overlays, PictureCount count, List<Finding> findings) {
+        ObjectNode node = Json.object();
+        node.put("pictures", overlays.pictures());
+        node.put("fps", overlays.fps());
+        if (count.isCounted()) {
+            node.put("delivered_fps", count.deliveredFps(overlays.fps()));
+        } else {
+            node.putNull("delivered_fps");
+        }
+        ObjectNode areas = node.putObject("areas");
+        for (Map.Entry<String, OverlaySeries> one : overlays.numbers().entrySet()) {
+            put(areas.putObject(one.getKey()), one.getValue());
+        }
+        Json.putFindings(node, findings);
+        return node;
+    }
+
+    private static void put(ObjectNode node, OverlaySeries series) {
+        ArrayNode readings = node.putArray("readings");
+        for (Stand stand : series.stands()) {
+            ObjectNode reading = readings.addObject();
+            reading.put("t_s", stand.fromMs() / 1000);
+            if (stand.isRead()) {
+                reading.put("value", stand.value());
+            } else {
+                reading.putNull("value");
+            }
+            reading.put("state", stand.isRead() ? "read" : "open");
+        }
+        node.put("changes", series.changes());
+        Json.put(node, "update_period_s", series.updatePeriodS());
+        Json.put(node, "mean", series.mean());
+        Json.put(node, "low", series.low());
+        Json.put(node, "high", series.high());
+        node.put("open_share", series.openShare());
+        node.put("glyphs", series.glyphs());
+    }
+}

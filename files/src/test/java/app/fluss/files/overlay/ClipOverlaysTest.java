@@ -1,0 +1,241 @@
+package app.fluss.files.overlay;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.Assertions.within;
+
+import app.fluss.core.overlay.OverlaySeries;
+import app.fluss.core.overlay.Stand;
+import app.fluss.core.picture.Area;
+import app.fluss.core.work.Progress;
+import app.fluss.core.work.StoppedException;
+import app.fluss.files.clip.Clip;
+import app.fluss.files.clip.ClipFile;
+import app.fluss.files.overlay.DrawnOverlay.Style;
+import java.awt.image.BufferedImage;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Map;
+import org.junit.jupiter.api.AfterAll;
+import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+/// Numbers drawn on moving scenes and read back, through real encoders.
+class ClipOverlaysTest {
+    private static final String CONDENSED = "PathwayGothicOne_400Regular.ttf";
+    private static final String MONO = "DMMono_400Regular.ttf";
+    private static final int PICTURES = 360;
+
+    @TempDir
+    private static Path folder;
+
+    private static EngineNamer namer;
+
+    @BeforeAll
+    static void start() {
+        namer = EngineNamer.start();
+        assertThat(namer.isRunning()).isTrue();
+    }
+
+    @AfterAll
+    static void stop() {
+        namer.close();
+    }
+
+    private static Overlays read(Path file, Area area) throws Exception {
+        try (Clip clip = ClipFile.open(file)) {
+            return ClipOverlays.read(clip, Map.of("rate", area), DrawnOverlay.FPS, namer, Progress.NONE);
+        }
+    }
+
+    private static OverlaySeries rate(Overlays overlays) {
+        OverlaySeries series = overlays.numbers().get("rate");
+        assertThat(series).isNotNull();
+        return series;
+    }
+
+    /// What a series says on each picture; NaN where it is open.
+    private static double[] byPicture(OverlaySeries series, int pictures) {
+        double[] values = new double[pictures];
+        for (Stand stand : series.stands()) {
+            int from = (int) Math.rint(stand.fromMs() * DrawnOverlay.FPS / 1000);
+            Arrays.fill(values, from, from + stand.pictures(), stand.value());
+        }
+        return values;
+    }
+
+    /// The last column is the share that must be read; where it is less than all but all, the rest is left open.
+    @ParameterizedTest(name = "{0} {1} px {2} {3} over {4}, noise {5}: {6} every {9}, {10} bit/s")
+    @CsvSource({
+        "Cabin_400Regular.ttf, 12, PLATE, ffffff, 110, 2, FPS %d, 24, 144, 15, 4000000, 0.995",
+        "Cabin_400Regular.ttf, 20, SHADOW, 78e63c, 110, 2, %d FPS, 40, 130, 15, 2000000, 0.995",
+        "DMMono_400Regular.ttf, 16, PLATE, ffffff, 190, 2, %.1f, 28, 165, 15, 4000000, 0.995",
+        "DMMono_400Regular.ttf, 28, PLAIN, ffffff, 60, 5, %dW, 120, 320, 1, 4000000, 0.995",
+        "Cabin_700Bold.ttf, 26, OUTLINE, ffffff, 190, 2, %dfps, 40, 130, 60, 4000000, 0.7",
+        "PathwayGothicOne_400Regular.ttf, 40, PLATE, ff9628, 110, 2, %d, 30, 240, 1, 2000000, 0.85",
+    })
+    void whatIsShownIsReadAndWhatIsReadWasShown(
+            String face,
+            int height,
+            Style style,
+            String rgb,
+            int brightness,
+            double noise,
+            String format,
+            double low,
+            double high,
+            int every,
+            int bits,
+            double least)
+            throws Exception {
+        DrawnOverlay drawn = new DrawnOverlay(
+                face, height, style, Integer.parseInt(rgb, 16), brightness, noise, format, low, high, every);
+        double[] truth = drawn.values(PICTURES);
+        Path file = folder.resolve("drawn.mp4");
+        DrawnOverlay.code(drawn.pictures(truth), bits, file);
+        OverlaySeries series = rate(read(file, drawn.area(truth)));
+        double[] seen = byPicture(series, PICTURES);
+        int right = 0;
+        int wrong = 0;
+        for (int i = 0; i < PICTURES; i++) {
+            right += seen[i] == truth[i] ? 1 : 0;
+            wrong += !Double.isNaN(seen[i]) && seen[i] != truth[i] ? 1 : 0;
+        }
+        assertThat(series.whyNot()).isEmpty();
+        assertThat(wrong).as("wrong without a doubt").isZero();
+        assertThat(right).as("read").isGreaterThanOrEqualTo((int) Math.ceil(least * PICTURES));
+        if (least > 0.99) {
+            double mean = Arrays.stream(truth).average().orElseThrow();
+            assertThat(series.mean().orNaN()).isCloseTo(mean, within(0.002 * mean));
+            assertThat(series.updatePeriodS().orNaN())
+                    .isCloseTo((double) every / DrawnOverlay.FPS, within(1.0 / DrawnOverlay.FPS));
+        }
+    }
+
+    /// Thin outlined and condensed figures that it cannot tell apart yet: then they are open.
+    @ParameterizedTest(name = "{0} {1} px")
+    @CsvSource({
+        "Cabin_700Bold.ttf, 16, OUTLINE, ffdc3c, 190, GPU %d%%, 60, 99",
+        "PathwayGothicOne_400Regular.ttf, 24, SHADOW, 40e0ff, 110, %.1f ms, 5, 34",
+        "Cabin_400Regular.ttf, 12, PLAIN, ffffff, 215, %d, 30, 240",
+    })
+    void whatIsHardToTellIsOpenAndNotWrong(
+            String face, int height, Style style, String rgb, int brightness, String format, double low, double high)
+            throws Exception {
+        DrawnOverlay drawn =
+                new DrawnOverlay(face, height, style, Integer.parseInt(rgb, 16), brightness, 0, format, low, high, 15);
+        double[] truth = drawn.values(PICTURES);
+        Path file = folder.resolve("hard.mp4");
+        DrawnOverlay.code(drawn.pictures(truth), 2_000_000, file);
+        double[] seen = byPicture(rate(read(file, drawn.area(truth))), PICTURES);
+        for (int i = 0; i < PICTURES; i++) {
+            if (!Double.isNaN(seen[i])) {
+                assertThat(seen[i]).as("picture %d", i).isEqualTo(truth[i]);
+            }
+        }
+    }
+
+    @Test
+    void theCounterAndTheEyeComeFromOneClip() throws Exception {
+        DrawnOverlay drawn = new DrawnOverlay(MONO, 18, Style.PLATE, 0xffffff, 110, 0, "%d", 94, 98, 15);
+        double[] values = drawn.values(PICTURES);
+        // A path that claims what it does not deliver: each image of the game stands for two pictures.
+        List<BufferedImage> pictures = drawn.pictures(values);
+        for (int i = 1; i < PICTURES; i += 2) {
+            pictures.set(i, pictures.get(i - 1));
+        }
+        Path file = folder.resolve("claimed.y4m");
+        DrawnOverlay.write(pictures, file);
+        Overlays overlays = read(file, drawn.area(values));
+        assertThat(rate(overlays).mean().orNaN()).isBetween(94.0, 98.0);
+        assertThat(overlays.differences().count().deliveredFps(DrawnOverlay.FPS))
+                .isCloseTo(30, within(0.5));
+    }
+
+    @Test
+    void anOverlayThatComesAndGoesIsOpenMeanwhile() throws Exception {
+        DrawnOverlay drawn = new DrawnOverlay(CONDENSED, 24, Style.OUTLINE, 0xffffff, 110, 0, "%d", 30, 240, 15);
+        double[] truth = drawn.values(PICTURES);
+        Area area = drawn.area(truth);
+        Arrays.fill(truth, 120, 180, Double.NaN);
+        Path file = folder.resolve("goes.y4m");
+        DrawnOverlay.write(drawn.pictures(truth), file);
+        double[] seen = byPicture(rate(read(file, area)), PICTURES);
+        assertThat(Arrays.copyOfRange(seen, 120, 180)).containsOnly(Double.NaN);
+        assertThat(Arrays.copyOf(seen, 120)).isEqualTo(Arrays.copyOf(truth, 120));
+    }
+
+    @Test
+    void aPlaceWithoutFiguresIsSaidInWords() throws Exception {
+        DrawnOverlay drawn = new DrawnOverlay(CONDENSED, 24, Style.PLATE, 0xffffff, 110, 2, "%d", 30, 240, 15);
+        double[] truth = drawn.values(90);
+        Path file = folder.resolve("elsewhere.y4m");
+        DrawnOverlay.write(drawn.pictures(truth), file);
+        OverlaySeries scenery = rate(read(file, new Area(2, 2, 60, 12)));
+        assertThat(scenery.whyNot()).isNotEmpty();
+        assertThat(scenery.openShare()).isEqualTo(1);
+        assertThat(scenery.mean().isKnown()).isFalse();
+        assertThatThrownBy(() -> read(file, new Area(200, 10, 60, 20)))
+                .isInstanceOf(IllegalArgumentException.class)
+                .hasMessageContaining("\"rate\" (200,10,60,20)")
+                .hasMessageContaining("240 × 80");
+    }
+
+    @Test
+    void textWithoutFiguresIsNoNumber() throws Exception {
+        DrawnOverlay drawn = new DrawnOverlay(MONO, 20, Style.PLATE, 0xffffff, 110, 2, "HELP", 30, 240, 15);
+        double[] words = drawn.values(90);
+        Path file = folder.resolve("words.y4m");
+        DrawnOverlay.write(drawn.pictures(words), file);
+        OverlaySeries series = rate(read(file, drawn.area(words)));
+        assertThat(series.mean().isKnown())
+                .as("%s %s", series.stands(), series.glyphs())
+                .isFalse();
+        assertThat(series.whyNot()).isNotEmpty();
+        assertThat(series.openShare()).isEqualTo(1);
+    }
+
+    @Test
+    void whatIsLeftOfACutClipIsRead() throws Exception {
+        DrawnOverlay drawn = new DrawnOverlay(MONO, 20, Style.PLATE, 0xffffff, 110, 2, "%d", 30, 240, 15);
+        double[] truth = drawn.values(PICTURES);
+        List<BufferedImage> pictures = drawn.pictures(truth);
+        Path whole = folder.resolve("whole.y4m");
+        DrawnOverlay.write(pictures, whole);
+        byte[] bytes = Files.readAllBytes(whole);
+        Path cut = Files.write(folder.resolve("cut.y4m"), Arrays.copyOf(bytes, bytes.length * 2 / 3));
+        Overlays overlays = read(cut, drawn.area(truth));
+        assertThat(overlays.pictures()).isEqualTo(239);
+        assertThat(overlays.missing()).isEqualTo("picture 240 is cut off");
+        assertThat(rate(overlays).openShare()).isLessThan(0.02);
+        Path video = folder.resolve("whole.webm");
+        DrawnOverlay.code(pictures, "libvpx", 2_000_000, video);
+        byte[] coded = Files.readAllBytes(video);
+        Path torn = Files.write(folder.resolve("torn.webm"), Arrays.copyOf(coded, coded.length / 2));
+        Overlays half = read(torn, drawn.area(truth));
+        assertThat(half.missing()).contains("the file states 6.0 s");
+        assertThat(half.pictures()).isBetween(100, 300);
+        assertThat(rate(half).openShare()).isLessThan(0.05);
+    }
+
+    @Test
+    void theJobStopsWhenItIsTold() throws Exception {
+        DrawnOverlay drawn = new DrawnOverlay(MONO, 20, Style.PLATE, 0xffffff, 110, 2, "%d", 30, 240, 15);
+        double[] truth = drawn.values(60);
+        Path file = folder.resolve("stopped.y4m");
+        DrawnOverlay.write(drawn.pictures(truth), file);
+        for (double until : new double[] {0.2, 0.6, 0.8}) {
+            try (Clip clip = ClipFile.open(file)) {
+                Map<String, Area> areas = Map.of("rate", drawn.area(truth));
+                assertThatThrownBy(
+                                () -> ClipOverlays.read(clip, areas, DrawnOverlay.FPS, namer, share -> share < until))
+                        .isInstanceOf(StoppedException.class);
+            }
+        }
+    }
+}
