@@ -14,8 +14,7 @@ import java.util.List;
 import java.util.Map;
 
 /// What Fluss noticed, put together in one way for window and command line alike: of a run all that is known of
-/// it, of
-/// a comparison, of a clip or of latency samples by themselves.
+/// it, of a comparison, of a clip or of latency samples by themselves.
 public final class Findings {
     private Findings() {}
 

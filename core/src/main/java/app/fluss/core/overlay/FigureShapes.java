@@ -5,8 +5,7 @@ import java.util.Arrays;
 import java.util.List;
 
 /// What figures and letters look like in many text faces: a second opinion beside the engine's. A glyph is
-/// named after
-/// the shape that it is nearest to.
+/// named after the shape that it is nearest to.
 public final class FigureShapes {
     /// Side of a shape, px: figures are two less high.
     public static final int SIDE = 16;

@@ -1,8 +1,7 @@
 package app.fluss.core.overlay;
 
 /// Names glyphs in clean pictures, dark on light: an engine of character recognition, or whatever a test puts
-/// in its
-/// place.
+/// in its place.
 @FunctionalInterface
 public interface GlyphNamer {
     /// Knows no glyph: every class stays without a name until the analyst gives it one.

@@ -10,10 +10,8 @@ import java.util.Map;
 import org.jspecify.annotations.Nullable;
 
 /// Finds the colour of the text and the rows that its figures stand in. Text is made of strokes of one colour,
-/// which are
-/// there in every picture; what moves behind it has strokes of many colours. Of the colours that strokes have
-/// most, the
-/// one is taken whose parts keep to the same two rows.
+/// which are there in every picture; what moves behind it has strokes of many colours. Of the colours that
+/// strokes have most, the one is taken whose parts keep to the same two rows.
 final class InkSearch {
     private static final int SAMPLES = 160;
     private static final int TRIED = 48;

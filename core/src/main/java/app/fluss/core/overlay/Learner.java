@@ -79,9 +79,8 @@ final class Learner {
     /// @param classes the glyphs for the analyst to look at
     /// @param found ink and rows
     record Learnt(LineReader reader, NumberPlace place, List<GlyphClass> classes, InkSearch.Found found) {
-        /// Whether what was read is the text, and not what happens to stand behind it, nor the strokes of
-        /// letters, which look
-        /// like so many 1; and all of it.
+        /// Whether what was read is the text, and all of it: not what happens to stand behind it, nor the
+        /// strokes of letters, which look like so many 1.
         boolean isTrusted() {
             return place.sureShare() >= TRUSTED
                     && place.figures() >= FEWEST_FIGURES
@@ -213,8 +212,8 @@ final class Learner {
         }
     }
 
-    /// The places where a first reader finds each kind for certain: more than were found as parts, and those that
-    /// touch what stands behind them.
+    /// The places where a first reader finds each kind for certain: more than were found as parts, and those
+    /// that touch what stands behind them.
     private List<Kind> again(List<Kind> kinds, LineReader first, Progress progress) {
         List<Kind> more = new ArrayList<>();
         kinds.forEach(kind -> more.add(new Kind(kind.name, kind.look, new Places())));

@@ -5,8 +5,7 @@ import java.util.Arrays;
 import java.util.List;
 
 /// Reads the line of a picture by templates: of all ways to fill the columns with glyphs and with scenery, the
-/// likeliest.
-/// Not safe for threads.
+/// likeliest. Not safe for threads.
 final class LineReader {
     /// Neighbouring pixels go astray together: their likelihoods count for less.
     private static final double TEMPER = 0.2;
@@ -131,8 +130,7 @@ final class LineReader {
     }
 
     /// Whether the ink at a place has the look of a template, spot by spot: it may be shifted by part of a
-    /// pixel, which
-    /// every pixel of an edge tells but no spot.
+    /// pixel, which every pixel of an edge tells but no spot.
     private boolean looksLike(byte[] crop, Glyph glyph) {
         Template template = templates.get(glyph.template());
         int pixels = frame.width() * frame.height();
@@ -147,8 +145,7 @@ final class LineReader {
     }
 
     /// Whether something that may be a figure stands where figures stand, and it is not known which: a glyph
-    /// without a
-    /// name, or ink that no glyph accounts for.
+    /// without a name, or ink that no glyph accounts for.
     private boolean strange(byte[] crop, List<Glyph> glyphs) {
         boolean[] taken = new boolean[frame.width()];
         for (Glyph glyph : glyphs) {

@@ -9,12 +9,9 @@ import java.util.Map;
 import java.util.Set;
 
 /// Names clusters of glyphs by two opinions that know nothing of each other. The engine reads clean pictures
-/// made of their
-/// means: as lines in the order in which they stand, in a row of equals, and alone. Beside it stands the shape
-/// of text
-/// faces that a glyph is nearest to. Where they differ, a shape counts that is plain enough, unless glyphs of
-/// another look
-/// have that name; what is left open after that stays without a name.
+/// made of their means: as lines in the order in which they stand, in a row of equals, and alone. Beside it
+/// stands the shape of text faces that a glyph is nearest to. Where they differ, a shape counts that is plain
+/// enough, unless glyphs of another look have that name; what is left open after that stays without a name.
 final class Naming {
     private static final int MOST_LINES = 20;
     private static final int LINES_EACH = 3;

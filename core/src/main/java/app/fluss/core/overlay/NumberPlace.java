@@ -8,8 +8,7 @@ import java.util.List;
 import java.util.Set;
 
 /// Where in a line the number stands that is meant: labels may hold figures too. It is the one that is there
-/// most and
-/// changes; of equals the last.
+/// most and changes; of equals the last.
 ///
 /// @param from centre of its glyphs from which on it can be, px
 /// @param to the same up to which

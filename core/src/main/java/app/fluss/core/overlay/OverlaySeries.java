@@ -7,8 +7,7 @@ import java.util.List;
 import java.util.stream.DoubleStream;
 
 /// What a counter on the pictures of a clip showed over time. Figures are of what was read; what is open counts
-/// for
-/// nothing but [#openShare()]. Safe for threads.
+/// for nothing but [#openShare()]. Safe for threads.
 public final class OverlaySeries {
     private static final String NOTHING_READ = "nothing could be read";
     private static final double SOON = 0.2;
@@ -128,8 +127,8 @@ public final class OverlaySeries {
         return Figure.ofFinite(below / time, NOTHING_READ);
     }
 
-    /// How often the counter renews its number, s. A number may come out the same again, so that changes are whole
-    /// multiples of it apart: it is the period that fits all of them best.
+    /// How often the counter renews its number, s. A number may come out the same again, so that changes are
+    /// whole multiples of it apart: it is the period that fits all of them best.
     public Figure updatePeriodS() {
         double[] apart = new double[stands.size()];
         int n = 0;

@@ -30,9 +30,8 @@ public final class Patch {
     }
 
     /// How much ink one has in some spot and the other has not, at the best shift by a pixel: 0 to 1. A spot is
-    /// as large
-    /// as a stroke is thick, so that it is a part of a glyph that is there or not; what coding and noise leave is
-    /// spread thin.
+    /// as large as a stroke is thick, so that it is a part of a glyph that is there or not; what coding and
+    /// noise leave is spread thin.
     ///
     /// @param spot side of a spot, px
     double distance(Patch other, int spot) {

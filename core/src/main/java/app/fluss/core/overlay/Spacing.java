@@ -4,8 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 
 /// How far figures stand apart, with a point between them and without. A point of one or two pixels is easily
-/// lost in what
-/// stands behind it, and easily found there; the room that it takes is neither.
+/// lost in what stands behind it, and easily found there; the room that it takes is neither.
 ///
 /// @param isWritten whether numbers have points at all
 /// @param cut step from one figure to the next from which on a point is between them, px
@@ -55,10 +54,9 @@ record Spacing(boolean isWritten, double cut, double most, int decimals, boolean
                 !written && hasRoom(runs, templates, figureHeight));
     }
 
-    /// Whether there is always more room at some place, counted from the right, than between two figures that are
-    /// neighbours: from middle to middle, which is the same in faces of one width, and from edge to edge, which
-    /// is the same
-    /// in others.
+    /// Whether there is always more room at some place, counted from the right, than between two figures that
+    /// are neighbours: from middle to middle, which is the same in faces of one width, and from edge to edge,
+    /// which is the same in others.
     private static boolean hasRoom(List<NumberRun> runs, List<Template> templates, int figureHeight) {
         List<List<Double>> steps = new ArrayList<>();
         List<List<Double>> gaps = new ArrayList<>();

@@ -6,8 +6,8 @@ import java.util.Arrays;
 import java.util.List;
 
 /// Holds the readings of pictures against their neighbours: a number stands for a while, so what one picture
-/// hides, those
-/// beside it tell; and what one picture alone shows is doubted, unless the counter changes that often.
+/// hides, those beside it tell; and what one picture alone shows is doubted, unless the counter changes that
+/// often.
 final class Standing {
     private static final double AS_LIKELY = 4;
     private static final double LIKELIER = 4;

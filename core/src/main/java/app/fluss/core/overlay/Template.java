@@ -4,8 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 
 /// A glyph as it shows on pictures: for each pixel the mean of each plane and how far it strays. Where ink,
-/// outline or
-/// plate stand it strays little; where the game shows through it strays much, and counts little.
+/// outline or plate stand it strays little; where the game shows through it strays much, and counts little.
 final class Template {
     /// A pixel that is as far off as this counts no more than that, in squared standard deviations halved.
     static final double FARTHEST = 8;
@@ -69,8 +68,7 @@ final class Template {
     record Frame(int width, int height, int top, int rows, int planes) {}
 
     /// Templates of these moments. Variances of few places are helped by those that pixels have in all
-    /// templates which are
-    /// ink to the same share: what varies from place to place shows in many places only.
+    /// templates which are ink to the same share: what varies from place to place shows in many places only.
     static List<Template> of(List<Moments> all, int planes) {
         double[] sum = new double[planes * Moments.KINDS];
         double[] count = new double[planes * Moments.KINDS];
@@ -97,8 +95,7 @@ final class Template {
     }
 
     /// Logarithm of the likelihood of what stands there, up to a constant a pixel; where it is below a bound,
-    /// any value
-    /// below.
+    /// any value below.
     ///
     /// HOT PATH: every template at every place of every picture.
     double at(byte[] crop, Frame frame, int left, double bound) {

@@ -25,8 +25,7 @@ public interface Clip extends Closeable {
     int size();
 
     /// When a picture is shown, ms after the first, by the file's own stamps; NaN if it states neither stamps
-    /// nor a
-    /// rate.
+    /// nor a rate.
     ///
     /// @param picture from 0
     default double ms(int picture) {
@@ -46,10 +45,8 @@ public interface Clip extends Closeable {
     default void watch(List<Area> areas) {}
 
     /// The colour of a part that is watched, on the picture whose brightness was last asked for: the difference
-    /// to blue row
-    /// by row, then that to red, unsigned, 128 where there is none (Cb and Cr of ITU-R BT.601). Clips without
-    /// colour have
-    /// none.
+    /// to blue row by row, then that to red, unsigned, 128 where there is none (Cb and Cr of ITU-R BT.601).
+    /// Clips without colour have none.
     ///
     /// @param area its number among those that are watched
     /// @param into takes it; twice the area's pixels

@@ -18,8 +18,7 @@ import java.util.stream.Collectors;
 import java.util.stream.Stream;
 
 /// A process of its own for native code that looks at what may be hostile: if it ends, the window lives on. It
-/// is spoken
-/// to by its standard input and output. Must be closed.
+/// is spoken to by its standard input and output. Must be closed.
 public final class OwnProcess implements Closeable {
     /// A process that gives nothing for so long is ended.
     private static final long PATIENCE_S = 120;

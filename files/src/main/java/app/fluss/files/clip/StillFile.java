@@ -45,8 +45,7 @@ public final class StillFile {
     }
 
     /// Reads a picture as brightness. Its size is looked at before anything is decoded: a small file can claim
-    /// a huge
-    /// picture.
+    /// a huge picture.
     ///
     /// @throws InputException if it cannot be read: it says why
     public static Still read(Path file) throws IOException, InputException {

@@ -9,15 +9,12 @@ import java.util.Arrays;
 import org.jspecify.annotations.Nullable;
 
 /// Decodes a video in a process of its own, which a hostile file may end: the window lives on. It needs nothing
-/// but the
-/// native decoder, and is spoken to by its standard input and output.
+/// but the native decoder, and is spoken to by its standard input and output.
 ///
 /// First it writes [#READY], width, height, pictures a second, how long they last by the file's account, the
-/// number of
-/// pictures and the time of each. Then, for [#WATCH], a count and so many areas, it answers nothing; for the
-/// number of a
-/// picture, [#READY], the picture's brightness and the colour of each area. What it cannot do it tells by
-/// [#REFUSED] and two texts. It ends when its input does.
+/// number of pictures and the time of each. Then, for [#WATCH], a count and so many areas, it answers nothing;
+/// for the number of a picture, [#READY], the picture's brightness and the colour of each area. What it cannot
+/// do it tells by [#REFUSED] and two texts. It ends when its input does.
 final class VideoDecoder {
     static final int READY = 0x464C5659;
     static final int REFUSED = 0x464C564E;

@@ -46,8 +46,7 @@ import org.bytedeco.javacpp.DoublePointer;
 import org.bytedeco.javacpp.PointerPointer;
 
 /// One pass through a video file, by native code: only ever used in a process of its own. Only containers of
-/// this list
-/// are opened, and only the file itself: a file that names others, or the network, is refused.
+/// this list are opened, and only the file itself: a file that names others, or the network, is refused.
 final class VideoPass implements AutoCloseable {
     private static final String FORMATS = "mov,mp4,m4a,3gp,3g2,mj2,matroska,webm,avi";
 

@@ -23,8 +23,7 @@ import java.util.Optional;
 import java.util.zip.GZIPInputStream;
 
 /// Reads the numbers that stand on the pictures of a clip. The clip is gone through once: the rectangles are
-/// kept on disk,
-/// and its pictures are compared where no rectangle is.
+/// kept on disk, and its pictures are compared where no rectangle is.
 public final class ClipOverlays {
     /// So much around a rectangle is looked at with it: text that touches its edge is text still.
     private static final int AROUND = 3;

@@ -12,8 +12,7 @@ import java.nio.file.Path;
 import java.nio.file.StandardOpenOption;
 
 /// The crops of one rectangle in a file of their own, so that memory does not grow with the clip. The file goes
-/// away when
-/// this is closed.
+/// away when this is closed.
 final class CropFile implements Crops, Closeable {
     private final FileChannel channel;
     private final Area area;

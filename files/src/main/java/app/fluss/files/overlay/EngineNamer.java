@@ -12,8 +12,7 @@ import java.util.List;
 import java.util.concurrent.ScheduledFuture;
 
 /// The recognition engine in its own process. Where it cannot be started, or ends, it names nothing: classes
-/// then wait
-/// for the analyst. Must be closed. Not safe for threads.
+/// then wait for the analyst. Must be closed. Not safe for threads.
 public final class EngineNamer implements GlyphNamer, Closeable {
     private final OwnProcess process;
     private final DataInputStream from;

@@ -15,12 +15,10 @@ import org.bytedeco.javacpp.BytePointer;
 import org.bytedeco.tesseract.TessBaseAPI;
 
 /// Recognises characters in a process of its own, which a picture made to do harm may end: the window lives on.
-/// It is
-/// spoken to by its standard input and output.
+/// It is spoken to by its standard input and output.
 ///
 /// First it writes [#READY]. Then, for each layout, width, height and picture that it reads, it writes what the
-/// picture
-/// says. It ends when its input does.
+/// picture says. It ends when its input does.
 final class GlyphEngine {
     static final int READY = 0x464C4F43;
     static final byte LINE = 0;

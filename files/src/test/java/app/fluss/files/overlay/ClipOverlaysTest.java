@@ -69,7 +69,8 @@ class ClipOverlaysTest {
         return values;
     }
 
-    /// The last column is the share that must be read; where it is less than all but all, the rest is left open.
+    /// The last column is the share that must be read; where it is less than all but all, the rest is left
+    /// open.
     @ParameterizedTest(name = "{0} {1} px {2} {3} over {4}, noise {5}: {6} every {9}, {10} bit/s")
     @CsvSource({
         "Cabin_400Regular.ttf, 12, PLATE, ffffff, 110, 2, FPS %d, 24, 144, 15, 4000000, 0.995",

@@ -26,8 +26,7 @@ import java.util.SplittableRandom;
 import java.util.stream.IntStream;
 
 /// A recording with a number on it, drawn from nothing but its definition: a moving scene, text in an open
-/// face, and
-/// what the text says on each picture.
+/// face, and what the text says on each picture.
 ///
 /// @param face file of the text face
 /// @param height of its figures, px
