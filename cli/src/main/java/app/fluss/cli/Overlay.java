@@ -73,7 +73,7 @@ final class Overlay implements Callable<Integer> {
                 throw new ParameterException(spec.commandLine(), "Two areas are called \"%s\".".formatted(one.name()));
             }
         }
-        try (Clip clip = ClipFile.open(file);
+        try (Clip clip = ClipFile.openWhatIsLeft(file);
                 EngineNamer namer = EngineNamer.start()) {
             Overlays overlays = ClipOverlays.read(clip, byName, fps.of(clip), namer, Progress.NONE);
             print(overlays);

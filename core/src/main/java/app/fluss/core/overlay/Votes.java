@@ -38,9 +38,4 @@ final class Votes {
         }
         return best;
     }
-
-    @Override
-    public String toString() {
-        return counts.toString();
-    }
 }

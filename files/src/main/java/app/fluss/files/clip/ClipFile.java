@@ -21,6 +21,18 @@ public final class ClipFile {
     ///
     /// @throws InputException if it cannot be used: it says where and why
     public static Clip open(Path file) throws IOException, InputException {
+        Clip clip = openWhatIsLeft(file);
+        if (clip instanceof Y4mClip && !clip.missing().isEmpty()) {
+            clip.close();
+            throw new InputException(file, 0, 0, clip.missing(), "a whole one: copy the clip again");
+        }
+        return clip;
+    }
+
+    /// The same, but a clip whose last picture is cut off is opened without it: [Clip#missing()] says so.
+    ///
+    /// @throws InputException if it cannot be used: it says where and why
+    public static Clip openWhatIsLeft(Path file) throws IOException, InputException {
         if (Files.isDirectory(file)) {
             return PictureClip.open(file);
         }

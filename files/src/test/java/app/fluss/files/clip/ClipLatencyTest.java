@@ -243,10 +243,7 @@ class ClipLatencyTest {
     @Test
     void whatIsNoClipIsRefusedInWords() throws Exception {
         byte[] good = Files.readAllBytes(y4m(240, 0.1));
-        try (Clip clip = ClipFile.open(Files.write(folder.resolve("cut.y4m"), Arrays.copyOf(good, good.length - 7)))) {
-            assertThat(clip.size()).isEqualTo(23);
-            assertThat(clip.missing()).isEqualTo("picture 24 is cut off");
-        }
+        refused(Arrays.copyOf(good, good.length - 7), "cut off");
         refused("YUV4MPEG2 W99999 H99999 F30:1 Cmono\nFRAME\n".getBytes(StandardCharsets.US_ASCII), "99999");
         refused("YUV4MPEG2 W4 H4 F30:1 C420p10\nFRAME\n".getBytes(StandardCharsets.US_ASCII), "C420p10");
         refused("RIFF....".getBytes(StandardCharsets.US_ASCII), "end of line");

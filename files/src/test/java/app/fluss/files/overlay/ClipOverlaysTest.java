@@ -48,7 +48,7 @@ class ClipOverlaysTest {
     }
 
     private static Overlays read(Path file, Area area) throws Exception {
-        try (Clip clip = ClipFile.open(file)) {
+        try (Clip clip = ClipFile.openWhatIsLeft(file)) {
             return ClipOverlays.read(clip, Map.of("rate", area), DrawnOverlay.FPS, namer, Progress.NONE);
         }
     }
@@ -231,7 +231,7 @@ class ClipOverlaysTest {
         Path file = folder.resolve("stopped.y4m");
         DrawnOverlay.write(drawn.pictures(truth), file);
         for (double until : new double[] {0.2, 0.6, 0.8}) {
-            try (Clip clip = ClipFile.open(file)) {
+            try (Clip clip = ClipFile.openWhatIsLeft(file)) {
                 Map<String, Area> areas = Map.of("rate", drawn.area(truth));
                 assertThatThrownBy(
                                 () -> ClipOverlays.read(clip, areas, DrawnOverlay.FPS, namer, share -> share < until))
