@@ -5,25 +5,26 @@ import app.fluss.core.finding.Findings;
 import app.fluss.core.measure.Figure;
 import app.fluss.core.overlay.OverlayKind;
 import app.fluss.core.overlay.OverlaySeries;
-import app.fluss.core.picture.Area;
 import app.fluss.core.picture.PictureCount;
 import app.fluss.core.work.Progress;
 import app.fluss.files.clip.Clip;
 import app.fluss.files.clip.ClipFile;
 import app.fluss.files.log.InputException;
+import app.fluss.files.overlay.AskedNumber;
 import app.fluss.files.overlay.ClipOverlays;
 import app.fluss.files.overlay.EngineNamer;
 import app.fluss.files.overlay.Overlays;
+import app.fluss.files.overlay.RecordedNumbers;
 import app.fluss.files.report.Json;
 import app.fluss.files.report.OverlayJson;
 import java.io.IOException;
 import java.io.PrintWriter;
 import java.nio.file.Path;
 import java.util.ArrayList;
-import java.util.LinkedHashMap;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Locale;
-import java.util.Map;
+import java.util.Set;
 import java.util.concurrent.Callable;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Mixin;
@@ -67,15 +68,19 @@ final class Overlay implements Callable<Integer> {
 
     @Override
     public Integer call() throws IOException, InputException {
-        Map<String, Area> byName = new LinkedHashMap<>();
+        Set<String> names = new HashSet<>();
         for (NamedArea one : areas) {
-            if (byName.put(one.name(), one.area()) != null) {
+            if (!names.add(one.name())) {
                 throw new ParameterException(spec.commandLine(), "Two areas are called \"%s\".".formatted(one.name()));
             }
         }
         try (Clip clip = ClipFile.openWhatIsLeft(file);
                 EngineNamer namer = EngineNamer.start()) {
-            Overlays overlays = ClipOverlays.read(clip, byName, fps.of(clip), namer, Progress.NONE);
+            List<AskedNumber> asked = areas.stream()
+                    .map(one -> new AskedNumber(one.name(), one.area(), List.of()))
+                    .toList();
+            Overlays overlays = ClipOverlays.read(
+                    clip, String.valueOf(file.getFileName()), asked, fps.of(clip), namer, Progress.NONE);
             print(overlays);
         } catch (IllegalArgumentException e) {
             throw new ParameterException(spec.commandLine(), String.valueOf(e.getMessage()), e);
@@ -85,22 +90,23 @@ final class Overlay implements Callable<Integer> {
 
     private void print(Overlays overlays) {
         PictureCount count = overlays.differences().count();
-        List<Finding> findings = new ArrayList<>(Findings.of(overlays.numbers(), overlays.missing()));
-        findings.addAll(Findings.of(count, overlays.fps(), claimed(overlays)));
+        RecordedNumbers recorded = overlays.recorded();
+        List<Finding> findings = new ArrayList<>(Findings.of(recorded.series(), recorded.missing()));
+        findings.addAll(Findings.of(count, recorded.fps(), claimed(recorded)));
         findings.sort(Finding.WORST_FIRST);
         PrintWriter out = spec.commandLine().getOut();
         if (json) {
             out.print(Json.text(OverlayJson.of(overlays, count, findings)));
         } else {
-            out.println("%s: %d pictures".formatted(file, overlays.pictures()));
-            overlays.numbers().forEach((name, series) -> print(out, name, series));
+            out.println("%s: %d pictures".formatted(file, recorded.pictures()));
+            recorded.series().forEach((name, series) -> print(out, name, series));
             if (count.isCounted()) {
                 out.println(String.format(
                         Locale.ROOT,
                         "  %-14s %8.2f /s of %.2f pictures/s can be told apart",
                         "delivered",
-                        count.deliveredFps(overlays.fps()),
-                        overlays.fps()));
+                        count.deliveredFps(recorded.fps()),
+                        recorded.fps()));
             }
             findings.forEach(finding ->
                     out.println("%s %s: %s".formatted(finding.severity().label(), finding.code(), finding.text())));
@@ -109,11 +115,11 @@ final class Overlay implements Callable<Integer> {
     }
 
     /// What the counter said of the rate; NaN if it was not read.
-    private static double claimed(Overlays overlays) {
-        return overlays.numbers().entrySet().stream()
-                .filter(one -> OverlayKind.of(one.getKey()) == OverlayKind.RATE)
+    private static double claimed(RecordedNumbers recorded) {
+        return recorded.numbers().stream()
+                .filter(one -> one.kind() == OverlayKind.RATE)
                 .findFirst()
-                .map(one -> one.getValue().mean().orNaN())
+                .map(one -> one.series().mean().orNaN())
                 .orElse(Double.NaN);
     }
 

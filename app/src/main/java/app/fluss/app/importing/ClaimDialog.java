@@ -62,6 +62,7 @@ final class ClaimDialog {
                 : "";
         String who = switch (claim.kind()) {
             case READINGS -> "%d readings".formatted(claim.count());
+            case RECORDING -> "A recording, %d numbers".formatted(claim.count());
             case SUMMARY -> "A tool's summary";
         };
         return "%s: %s /s on average%s%s".formatted(who, Numbers.text(said.mean(), 1), range, low);

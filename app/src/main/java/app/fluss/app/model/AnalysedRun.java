@@ -9,6 +9,7 @@ import app.fluss.core.toggle.ToggleComparison;
 import app.fluss.files.known.AnalysedLatency;
 import app.fluss.files.known.StreamWork;
 import app.fluss.files.study.Run;
+import app.fluss.files.study.StoredNumbers;
 import app.fluss.files.study.StoredPictures;
 import app.fluss.files.study.StoredSection;
 import java.util.List;
@@ -23,6 +24,7 @@ import java.util.Optional;
 /// @param sections its marked stretches
 /// @param sectionAnalyses the figures of each of them, in the same order
 /// @param pictures a clip of its game, if one was counted
+/// @param recorded the numbers on a recording of it, if they were read
 /// @param ways how much of it was generated, in three ways
 /// @param latency what was measured and worked out of its latency
 /// @param stream what was worked out of its stream; empty without one
@@ -37,6 +39,7 @@ public record AnalysedRun(
         List<StoredSection> sections,
         List<Analysis> sectionAnalyses,
         Optional<StoredPictures> pictures,
+        Optional<StoredNumbers> recorded,
         WaysToKnow ways,
         AnalysedLatency latency,
         Optional<StreamWork> stream,

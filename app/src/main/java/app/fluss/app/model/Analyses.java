@@ -82,7 +82,7 @@ final class Analyses {
                 .toList();
         KnownRun known = KnownRun.of(open, run, analysis, stream(open, run), requirements);
         Optional<HeadsetSeen> headset = Headsets.seen(run, analysis, sections);
-        NotedRun noted = NotedRun.of(open, run);
+        NotedRun noted = NotedRun.of(open, run, known.recorded());
         return new AnalysedRun(
                 run,
                 analysis,
@@ -91,6 +91,7 @@ final class Analyses {
                 open.sections(run),
                 sections,
                 known.pictures(),
+                known.recorded(),
                 known.ways(),
                 known.latency(),
                 known.stream(),

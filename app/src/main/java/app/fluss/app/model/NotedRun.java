@@ -6,12 +6,14 @@ import app.fluss.core.means.Way;
 import app.fluss.core.measure.Claimed;
 import app.fluss.core.measure.Figure;
 import app.fluss.core.measure.Grade;
+import app.fluss.core.overlay.OverlayKind;
 import app.fluss.core.reading.ReadingSeries;
 import app.fluss.files.log.InputException;
 import app.fluss.files.log.Summary;
 import app.fluss.files.study.Claim;
 import app.fluss.files.study.EvidenceKinds;
 import app.fluss.files.study.Run;
+import app.fluss.files.study.StoredNumbers;
 import app.fluss.files.study.Study;
 import app.fluss.files.study.StudyException;
 import java.util.ArrayList;
@@ -34,12 +36,18 @@ public record NotedRun(
     /// @param way how to answer it
     public record Next(Question question, Way way) {}
 
-    static NotedRun of(Study open, Run run) throws StudyException {
+    /// @param recorded the numbers on a recording of it
+    static NotedRun of(Study open, Run run, Optional<StoredNumbers> recorded) throws StudyException {
         Optional<ReadingSeries> readings = readings(open, run);
         Map<Channel, Figure> loads = new EnumMap<>(Channel.class);
         readings.ifPresent(series -> loads.putAll(series.loads()));
         Optional<Summary> summary = open.evidence(run, EvidenceKinds.SUMMARY);
         summary.ifPresent(told -> loads.putAll(told.loads()));
+        recorded.ifPresent(numbers -> numbers.series()
+                .forEach((name, series) -> OverlayKind.of(name)
+                        .channel()
+                        .filter(_ -> series.mean().isKnown())
+                        .ifPresent(channel -> loads.put(channel, series.mean()))));
         return new NotedRun(run.claimed(), readings, loads, known(run));
     }
 

@@ -90,6 +90,7 @@ class WeaveViewTest extends ApplicationTest {
                 List.of(),
                 List.of(),
                 Optional.empty(),
+                Optional.empty(),
                 WaysToKnow.of(analysis, Optional.empty()),
                 new AnalysedLatency(
                         Optional.empty(),

@@ -32,6 +32,10 @@ public final class Findings {
                         clip.count(),
                         clip.fps(),
                         run.analysis().settings().claimed().mean().orNaN())));
+        run.recorded().ifPresent(seen -> {
+            all.addAll(OverlayFindings.of(seen.numbers(), seen.missing()));
+            all.addAll(RecordedLoads.of(run.analysis(), seen.numbers()));
+        });
         run.blame().ifPresent(blame -> all.addAll(StreamFindings.of(blame.hitches(), blame.alignment())));
         run.probe().ifPresent(probe -> all.addAll(StreamFindings.of(probe.report(), probe.bufferMs())));
         run.headset()

@@ -7,13 +7,17 @@ import app.fluss.core.latency.Measurement;
 import app.fluss.core.latency.chain.Unexplained;
 import app.fluss.core.latency.edge.Trial;
 import app.fluss.core.measure.Analysis;
+import app.fluss.core.overlay.OverlaySeries;
 import app.fluss.core.path.Judgement;
 import app.fluss.core.picture.PictureCount;
 import app.fluss.core.stream.ProbeReport;
 import app.fluss.core.stream.blame.Alignment;
 import app.fluss.core.stream.blame.ClientHitch;
 import app.fluss.core.vr.Reprojection;
+import java.util.Collections;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 
 /// Everything known of a run that a finding can rest on.
@@ -26,6 +30,7 @@ import java.util.Optional;
 /// @param latency what was measured
 /// @param unexplained measured latency less what the stages add up to
 /// @param clip a clip of its game
+/// @param recorded numbers that stand on a recording of it
 /// @param blame what its hitches at a stream's client come from
 /// @param probe of its link
 /// @param headset what a headset showed of it
@@ -38,6 +43,7 @@ public record KnownOfRun(
         Optional<Latency> latency,
         Optional<Unexplained> unexplained,
         Optional<Clip> clip,
+        Optional<Recorded> recorded,
         Optional<Blamed> blame,
         Optional<Probe> probe,
         Optional<Reprojection> headset) {
@@ -54,6 +60,7 @@ public record KnownOfRun(
                 cardMemoryMb,
                 WaysToKnow.of(analysis, Optional.empty()),
                 List.of(),
+                Optional.empty(),
                 Optional.empty(),
                 Optional.empty(),
                 Optional.empty(),
@@ -76,6 +83,17 @@ public record KnownOfRun(
     ///
     /// @param fps its pictures a second
     public record Clip(PictureCount count, double fps) {}
+
+    /// Numbers that stand on a recording.
+    ///
+    /// @param numbers what each showed, by its name
+    /// @param missing what of the recording could not be read, in words; empty if nothing
+    public record Recorded(Map<String, OverlaySeries> numbers, String missing) {
+        /// Keeps a copy, in the same order.
+        public Recorded {
+            numbers = Collections.unmodifiableMap(new LinkedHashMap<>(numbers));
+        }
+    }
 
     /// Hitches at a stream's client.
     public record Blamed(List<ClientHitch> hitches, Alignment alignment) {}

@@ -101,26 +101,32 @@ final class SensorFindings {
         if (!(loadAfter >= loadBefore - Thresholds.LOAD_STAYS_PCT)) {
             return Optional.empty();
         }
-        return fall(Channel.GPU_CLOCK, "clock", "MHz", loadAfter)
-                .or(() -> fall(Channel.POWER, "power", "W", loadAfter));
+        return fall(Channel.GPU_CLOCK, loadAfter).or(() -> fall(Channel.POWER, loadAfter));
     }
 
-    private Optional<Finding> fall(Channel channel, String name, String unit, double load) {
-        return log.channel(channel).flatMap(values -> {
-            double before = median(values, 0, 0.1);
-            double after = median(values, 0.75, 1);
-            return after < before * (1 - Thresholds.CLOCK_DROP)
-                    ? Optional.of(Finding.of(
-                            FindingCode.CLOCK_DROP,
-                            "The GPU's %s falls from %s to %s %s along the run, while its load stays at %s %%."
-                                    .formatted(
-                                            name,
-                                            RunFindings.number(before, 0),
-                                            RunFindings.number(after, 0),
-                                            unit,
-                                            RunFindings.number(load, 0))))
-                    : Optional.empty();
-        });
+    private Optional<Finding> fall(Channel channel, double load) {
+        return log.channel(channel)
+                .flatMap(values -> fall(channel, median(values, 0, 0.1), median(values, 0.75, 1), load));
+    }
+
+    /// That a clock, or power, falls while the load stays; empty if it does not.
+    ///
+    /// @param before at the begin of the run; NaN if not known
+    /// @param after at its end; NaN if not known
+    /// @param load of the GPU at the end, percent
+    static Optional<Finding> fall(Channel channel, double before, double after, double load) {
+        boolean power = channel == Channel.POWER;
+        return after < before * (1 - Thresholds.CLOCK_DROP)
+                ? Optional.of(Finding.of(
+                        FindingCode.CLOCK_DROP,
+                        "The GPU's %s falls from %s to %s %s along the run, while its load stays at %s %%."
+                                .formatted(
+                                        power ? "power" : "clock",
+                                        RunFindings.number(before, 0),
+                                        RunFindings.number(after, 0),
+                                        power ? "W" : "MHz",
+                                        RunFindings.number(load, 0))))
+                : Optional.empty();
     }
 
     /// Over a part of the run, by its intervals.

@@ -7,7 +7,8 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 
-/// A way to answer a question: what it needs, how good the answer is, how it goes, and how long it takes for one path
+/// A way to answer a question: what it needs, how good the answer is, how it goes, and how long it takes for
+/// one path
 /// against native. Times are our own estimate for one game, three runs of a minute a side, everything at hand.
 @SuppressWarnings("ImmutableEnumChecker") // an unmodifiable set, which the checker cannot see
 public enum Way {
@@ -19,6 +20,15 @@ public enum Way {
             "Enter what the overlay shows, or type it on the pad while the scene runs. It says what was counted, not what"
                     + " was seen.",
             Means.OVERLAY),
+    /// Numbers on a recording.
+    RECORDED(
+            Question.RATES,
+            Grade.D_PLUS,
+            12,
+            "Record the screen with the counter on it, drop the recording into the window and drag over the number: it is"
+                    + " read on every picture, and the same recording shows how many images are new.",
+            Means.OVERLAY,
+            Means.RECORDING),
     /// A tool's average.
     TOOL_AVERAGE(
             Question.RATES,

@@ -8,6 +8,8 @@ public enum Grade {
     B("a frame log"),
     /// A tool's summary of the whole run.
     C("a tool's summary"),
+    /// A counter, read from a recording on every picture.
+    D_PLUS("a counter read from a recording"),
     /// Readings of a counter.
     D("readings of a counter"),
     /// An impression.
@@ -22,6 +24,12 @@ public enum Grade {
     /// What a run of this grade rests on, in words.
     public String rests() {
         return rests;
+    }
+
+    /// As it is written: A, B, C, D+, D or E.
+    @Override
+    public String toString() {
+        return this == D_PLUS ? "D+" : name();
     }
 
     /// Whether there is a frame log.

@@ -93,7 +93,8 @@ final class Learner {
         }
     }
 
-    Learnt learn(Progress progress) {
+    /// @param told glyphs that the analyst has named
+    Learnt learn(List<GlyphClass> told, Progress progress) {
         List<Cluster> large = new ArrayList<>(clusters.all());
         large.removeIf(cluster -> cluster.size() < FEWEST_MEMBERS);
         large.sort(Comparator.comparingInt(cluster -> -cluster.size()));
@@ -114,7 +115,7 @@ final class Learner {
             }
         }
         new Naming(namer, shapes, width, rows, found.top() - top, found.figureHeight(), clusters.spot())
-                .name(large, whole, progress.part(0, NAMING));
+                .name(large, whole, told, progress.part(0, NAMING));
         // Letters may be wide; what is wide and has no name, or begins or ends as a figure does, is glyphs that touch.
         large.removeIf(cluster ->
                 cluster.name() == 0 && (cluster.width() > WIDEST * found.figureHeight() || touches(cluster, large)));

@@ -1,6 +1,7 @@
 package app.fluss.core.overlay;
 
 import app.fluss.core.work.Progress;
+import java.util.Comparator;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
@@ -74,10 +75,16 @@ final class Naming {
     /// Names the clusters, where it can.
     ///
     /// @param lines the glyphs of samples all of whose glyphs belong to clusters
-    void name(List<Cluster> clusters, List<List<Placed>> lines, Progress progress) {
+    /// @param told glyphs that the analyst has named
+    void name(List<Cluster> clusters, List<List<Placed>> lines, List<GlyphClass> told, Progress progress) {
         Map<Cluster, Said> said = new LinkedHashMap<>();
         for (Cluster cluster : clusters) {
-            if (!cluster.isPoint()) {
+            char known = told(cluster, told);
+            if (known != NO_NAME) {
+                cluster.call(known);
+            } else if (cluster.isPoint()) {
+                cluster.call('.');
+            } else {
                 Patch mean = cluster.mean();
                 float[] normal = FigureShapes.normal(mean.shares(), mean.width(), figureTop, figureHeight);
                 said.put(cluster, new Said(new Votes(), shapes.nearest(normal)));
@@ -89,20 +96,28 @@ final class Naming {
             progress.check(LINES + (1 - LINES) * done++ / said.size());
             readAlone(one.getKey(), one.getValue().engine);
         }
-        clusters.stream().filter(Cluster::isPoint).forEach(cluster -> cluster.call('.'));
         said.forEach((cluster, one) -> cluster.call(agreed(one)));
         said.forEach((cluster, one) -> {
             if (cluster.name() == 0) {
                 cluster.call(alone(cluster, one, said));
             }
         });
-        List<Cluster> named = said.keySet().stream().filter(Cluster::isFigure).toList();
+        List<Cluster> named = clusters.stream().filter(Cluster::isFigure).toList();
         for (Cluster cluster : said.keySet()) {
             if (cluster.name() == 0) {
                 cluster.call(kin(cluster, named));
             }
         }
-        dropContradictions(List.copyOf(said.keySet()));
+        dropContradictions(clusters, said.keySet());
+    }
+
+    /// What the analyst calls the look that a cluster is nearest to; 0 if none is near.
+    private char told(Cluster cluster, List<GlyphClass> told) {
+        return told.stream()
+                .filter(one -> one.isLook(cluster.mean(), spot))
+                .min(Comparator.comparingDouble(one -> one.look().distanceBetweenPixels(cluster.mean(), spot)))
+                .map(GlyphClass::name)
+                .orElse(NO_NAME);
     }
 
     private void readLines(List<List<Placed>> lines, Map<Cluster, Said> said, Progress progress) {
@@ -185,8 +200,9 @@ final class Naming {
         return plain && !isTaken(shape, cluster, all) ? shape : 0;
     }
 
-    /// Takes the names away from glyphs of one look that are called differently: one of them is wrong.
-    private void dropContradictions(List<Cluster> clusters) {
+    /// Takes the names away from glyphs of one look that are called differently: one of them is wrong. What the
+    /// analyst said stays.
+    private void dropContradictions(List<Cluster> clusters, Set<Cluster> guessed) {
         Set<Cluster> doubtful = new HashSet<>();
         for (Cluster one : clusters) {
             for (Cluster other : clusters) {
@@ -197,7 +213,7 @@ final class Naming {
                 }
             }
         }
-        doubtful.forEach(cluster -> cluster.call(NO_NAME));
+        doubtful.stream().filter(guessed::contains).forEach(cluster -> cluster.call(NO_NAME));
     }
 
     /// The name of figures that look nearly the same, where no others do.

@@ -1,12 +1,16 @@
 package app.fluss.core.overlay;
 
+import app.fluss.core.frame.Channel;
 import java.util.Arrays;
 import java.util.Locale;
+import java.util.Optional;
 
 /// What a number on the pictures is.
 public enum OverlayKind {
     /// What a counter claims of the rate.
     RATE("rate", "frame rate", "/s"),
+    /// What a generator takes for its base.
+    BASE("base", "base rate", "/s"),
     /// Its 1 % low.
     LOW("low", "1 % low", "/s"),
     /// A frame time.
@@ -51,6 +55,18 @@ public enum OverlayKind {
     /// Its unit; empty if it has none.
     public String unit() {
         return unit;
+    }
+
+    /// The channel of a log that has the same values; empty if none has.
+    public Optional<Channel> channel() {
+        return switch (this) {
+            case GPU_LOAD -> Optional.of(Channel.GPU_LOAD);
+            case CPU_LOAD -> Optional.of(Channel.CPU_LOAD);
+            case POWER -> Optional.of(Channel.POWER);
+            case GPU_CLOCK -> Optional.of(Channel.GPU_CLOCK);
+            case TEMPERATURE -> Optional.of(Channel.GPU_TEMPERATURE);
+            case RATE, BASE, LOW, FRAME_TIME, REPROJECTION, LATENCY, OTHER -> Optional.empty();
+        };
     }
 
     /// The kind of a rectangle by its name; [#OTHER] for a name that is no kind's.

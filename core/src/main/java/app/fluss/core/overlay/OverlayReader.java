@@ -30,16 +30,19 @@ public final class OverlayReader {
 
     /// Reads a number on every picture.
     ///
+    /// @param told glyphs of this clip, or of one with the same overlay, that the analyst has named: they are
+    ///     taken
+    ///     as they were called
     /// @param ms when each picture is shown, ms from the clip's begin, rising; as many as there are crops, one
     ///     at least
     /// @throws app.fluss.core.work.StoppedException if `progress` stops it
-    public OverlaySeries read(Crops crops, double[] ms, Progress progress) {
+    public OverlaySeries read(Crops crops, double[] ms, List<GlyphClass> told, Progress progress) {
         List<InkSearch.Found> inks = new InkSearch(crops).find(progress.part(0, SEARCHING));
         if (!inks.isEmpty() && inks.getFirst().figureHeight() > LARGE) {
-            return read(new Shrunk(crops), ms, progress.part(SEARCHING, 1));
+            return read(new Shrunk(crops), ms, told, progress.part(SEARCHING, 1));
         }
         Learner.Learnt learnt =
-                learn(crops, inks, progress.part(SEARCHING, LEARNING)).orElse(null);
+                learn(crops, inks, told, progress.part(SEARCHING, LEARNING)).orElse(null);
         double[] values = new double[crops.size()];
         Arrays.fill(values, Double.NaN);
         if (learnt == null || learnt.place().figures() == 0) {
@@ -65,7 +68,8 @@ public final class OverlayReader {
         return number ? Double.parseDouble(text) : Double.NaN;
     }
 
-    private Optional<Learner.Learnt> learn(Crops crops, List<InkSearch.Found> inks, Progress progress) {
+    private Optional<Learner.Learnt> learn(
+            Crops crops, List<InkSearch.Found> inks, List<GlyphClass> told, Progress progress) {
         Learner.Learnt best = null;
         int tried = Math.min(MOST_INKS, inks.size());
         byte[] crop = new byte[Crops.PLANES * crops.width() * crops.height()];
@@ -78,7 +82,7 @@ public final class OverlayReader {
                 learner.take(crop);
                 part.check(0.3 * s / samples);
             }
-            Learner.Learnt learnt = learner.learn(part.part(0.3, 1));
+            Learner.Learnt learnt = learner.learn(told, part.part(0.3, 1));
             if (best == null || learnt.worth() > BETTER * best.worth()) {
                 best = learnt;
             }

@@ -3,7 +3,9 @@ package app.fluss.core.overlay;
 import app.fluss.core.measure.Figure;
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.Comparator;
 import java.util.List;
+import java.util.Map;
 import java.util.stream.DoubleStream;
 
 /// What a counter on the pictures of a clip showed over time. Figures are of what was read; what is open counts
@@ -42,6 +44,43 @@ public final class OverlaySeries {
             }
         }
         return new OverlaySeries(stands, classes, whyNot);
+    }
+
+    /// A series that was kept, or put together.
+    ///
+    /// @param stands in the order of time, each where the one before ends
+    /// @param whyNot why nothing was read; empty if something was
+    /// @throws IllegalArgumentException if there are none, or they do not follow each other
+    public static OverlaySeries of(List<Stand> stands, List<GlyphClass> classes, String whyNot) {
+        if (stands.isEmpty()) {
+            throw new IllegalArgumentException("a series of no pictures");
+        }
+        for (int i = 1; i < stands.size(); i++) {
+            if (stands.get(i).fromMs() != stands.get(i - 1).toMs()) {
+                throw new IllegalArgumentException("readings that do not follow each other at %s ms"
+                        .formatted(stands.get(i).fromMs()));
+            }
+        }
+        return new OverlaySeries(stands, classes, whyNot);
+    }
+
+    /// As the analyst corrected it. Numbers that have become the same as their neighbours are one.
+    ///
+    /// @param corrections by the time at which the number began, ms: what it showed, NaN for what cannot be
+    ///     told. A
+    ///     time at which none began changes nothing
+    public OverlaySeries corrected(Map<Double, Double> corrections) {
+        if (corrections.isEmpty()) {
+            return this;
+        }
+        List<Stand> all = new ArrayList<>();
+        for (Stand stand : stands) {
+            Stand said = stand.showing(corrections.getOrDefault(stand.fromMs(), stand.value()));
+            boolean same = !all.isEmpty() && Double.compare(all.getLast().value(), said.value()) == 0;
+            all.add(same ? all.removeLast().and(said) : said);
+        }
+        boolean any = all.stream().anyMatch(Stand::isRead);
+        return new OverlaySeries(all, classes, any ? "" : whyNot.isEmpty() ? "every reading was struck" : whyNot);
     }
 
     /// The last picture stays as long as the one before it did.
@@ -125,6 +164,34 @@ public final class OverlaySeries {
             }
         }
         return Figure.ofFinite(below / time, NOTHING_READ);
+    }
+
+    /// The median over a part of the time, each number for as long as it stood within it.
+    ///
+    /// @param from share of the time from which on, 0 to 1
+    /// @param to share up to which, above `from`
+    public Figure median(double from, double to) {
+        double begin = stands.getFirst().fromMs();
+        double lasts = stands.getLast().toMs() - begin;
+        List<Stand> within = new ArrayList<>();
+        double time = 0;
+        for (Stand stand : stands) {
+            double first = Math.max(stand.fromMs(), begin + from * lasts);
+            double last = Math.min(stand.toMs(), begin + to * lasts);
+            if (stand.isRead() && last > first) {
+                within.add(new Stand(first, last, stand.pictures(), stand.value()));
+                time += last - first;
+            }
+        }
+        within.sort(Comparator.comparingDouble(Stand::value));
+        double before = 0;
+        for (Stand stand : within) {
+            before += stand.toMs() - stand.fromMs();
+            if (before >= time / 2) {
+                return Figure.of(stand.value());
+            }
+        }
+        return Figure.missing(NOTHING_READ);
     }
 
     /// How often the counter renews its number, s. A number may come out the same again, so that changes are

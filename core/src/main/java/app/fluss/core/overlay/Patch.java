@@ -7,9 +7,13 @@ public final class Patch {
     private final int width;
     private final float[] shares;
 
-    /// @param width px
+    /// @param width px, 1 or more
     /// @param shares row by row; width times rows. The array is taken over
-    Patch(int width, float[] shares) {
+    /// @throws IllegalArgumentException if they are not whole rows
+    public Patch(int width, float[] shares) {
+        if (width < 1 || shares.length == 0 || shares.length % width != 0) {
+            throw new IllegalArgumentException("%d shares in rows of %d".formatted(shares.length, width));
+        }
         this.width = width;
         this.shares = shares;
     }

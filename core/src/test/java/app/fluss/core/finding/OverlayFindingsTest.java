@@ -39,7 +39,7 @@ class OverlayFindingsTest {
             }
         };
         return new OverlayReader(GlyphNamer.NONE, FigureShapes.NONE)
-                .read(grey, new double[] {0, 20, 40, 60, 80}, Progress.NONE);
+                .read(grey, new double[] {0, 20, 40, 60, 80}, List.of(), Progress.NONE);
     }
 
     private static List<String> codes(List<Finding> findings) {

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.within;
 
 import java.util.Arrays;
 import java.util.List;
+import java.util.Map;
 import java.util.SplittableRandom;
 import org.junit.jupiter.api.Test;
 
@@ -30,6 +31,23 @@ class OverlaySeriesTest {
                 .as("what follows an open stretch is no change")
                 .isEqualTo(1);
         assertThat(series.stands()).hasSize(4);
+    }
+
+    @Test
+    void whatTheAnalystSaysCounts() {
+        double open = Double.NaN;
+        OverlaySeries series = series(10, 60, 60, 90, open, 30, 30);
+        // The 90 was a 60, what was open showed 30, and the rest was struck.
+        OverlaySeries corrected = series.corrected(Map.of(200.0, 60.0, 300.0, 30.0, 400.0, open));
+        assertThat(corrected.stands())
+                .containsExactly(new Stand(0, 300, 3, 60), new Stand(300, 400, 1, 30), new Stand(400, 600, 2, open));
+        assertThat(corrected.mean().orNaN()).isCloseTo((3 * 60 + 30) / 4.0, within(1e-9));
+        assertThat(series.corrected(Map.of(250.0, 1.0)).stands())
+                .as("nothing began there")
+                .isEqualTo(series.stands());
+        OverlaySeries struck = series.corrected(Map.of(0.0, open, 200.0, open, 400.0, open));
+        assertThat(struck.whyNot()).isEqualTo("every reading was struck");
+        assertThat(struck.mean().isKnown()).isFalse();
     }
 
     @Test

@@ -12,6 +12,7 @@ import app.fluss.core.path.Outcome;
 import app.fluss.core.path.Requirement;
 import app.fluss.files.study.EvidenceKinds;
 import app.fluss.files.study.Run;
+import app.fluss.files.study.StoredNumbers;
 import app.fluss.files.study.StoredPictures;
 import app.fluss.files.study.Study;
 import app.fluss.files.study.StudyException;
@@ -26,6 +27,7 @@ import java.util.Optional;
 /// @param latency measured, and by its stages
 /// @param stream what is known of its stream; empty without one
 /// @param pictures what its clip shows; empty without one
+/// @param recorded numbers that stand on a recording of it; empty without one
 /// @param ways what of it was generated
 /// @param findings what Fluss noticed, worst first
 public record KnownRun(
@@ -33,6 +35,7 @@ public record KnownRun(
         AnalysedLatency latency,
         Optional<StreamWork> stream,
         Optional<StoredPictures> pictures,
+        Optional<StoredNumbers> recorded,
         WaysToKnow ways,
         List<Finding> findings) {
     /// Puts it together.
@@ -44,9 +47,18 @@ public record KnownRun(
             throws StudyException {
         Optional<StoredPictures> pictures = study.evidence(run, EvidenceKinds.CLIP_COUNT);
         AnalysedLatency latency = Latencies.of(study, run, analysis);
-        KnownOfRun known =
-                known(study, run, analysis, stream, pictures, latency.measured(), latency.unexplained(), requirements);
-        return new KnownRun(analysis, latency, stream, pictures, known.ways(), Findings.of(known));
+        Optional<StoredNumbers> recorded = study.evidence(run, EvidenceKinds.RECORDING);
+        KnownOfRun known = known(
+                study,
+                run,
+                analysis,
+                stream,
+                pictures,
+                recorded,
+                latency.measured(),
+                latency.unexplained(),
+                requirements);
+        return new KnownRun(analysis, latency, stream, pictures, recorded, known.ways(), Findings.of(known));
     }
 
     /// The findings of a run alone, worst first, without those that its stages must be estimated for.
@@ -59,6 +71,7 @@ public record KnownRun(
                 analysis,
                 stream,
                 study.evidence(run, EvidenceKinds.CLIP_COUNT),
+                study.evidence(run, EvidenceKinds.RECORDING),
                 Latencies.measured(study, run),
                 Optional.empty(),
                 requirements));
@@ -70,6 +83,7 @@ public record KnownRun(
             Analysis analysis,
             Optional<StreamWork> stream,
             Optional<StoredPictures> pictures,
+            Optional<StoredNumbers> recorded,
             Optional<AnalysedLatency.Measured> measured,
             Optional<Unexplained> unexplained,
             List<Requirement> requirements)
@@ -86,6 +100,8 @@ public record KnownRun(
                         seen.stored().open())),
                 unexplained,
                 pictures.map(clip -> new KnownOfRun.Clip(clip.differences().count(), clip.fps())),
+                recorded.map(numbers ->
+                        new KnownOfRun.Recorded(numbers.series(), numbers.read().missing())),
                 stream.flatMap(StreamWork::blame)
                         .map(blamed -> new KnownOfRun.Blamed(blamed.hitches(), blamed.alignment())),
                 stream.flatMap(seen -> seen.probe().map(probe -> new KnownOfRun.Probe(probe, seen.bufferMs()))),

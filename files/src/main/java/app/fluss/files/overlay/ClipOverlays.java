@@ -16,9 +16,7 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.Arrays;
-import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.zip.GZIPInputStream;
 
@@ -28,6 +26,9 @@ public final class ClipOverlays {
     /// So much around a rectangle is looked at with it: text that touches its edge is text still.
     private static final int AROUND = 3;
 
+    /// What is kept of a clip to look at stays small against the study.
+    private static final int MOST_CROP_BYTES = 8 << 20;
+
     private static final int FEWEST = 3;
     private static final double LOOKING = 0.5;
     private static final String SHAPES = "shapes.gz";
@@ -36,43 +37,49 @@ public final class ClipOverlays {
 
     /// Reads a clip.
     ///
-    /// @param areas the rectangle of each number, by its name
+    /// @param clipName name of its file
+    /// @param asked the numbers, each by another name
     /// @param fps pictures a second of the clip, above 0
     /// @throws InputException if not even its first pictures can be read: it says where and why
     /// @throws IllegalArgumentException if a rectangle does not lie within the pictures, or they leave nothing
     ///     else
     /// @throws app.fluss.core.work.StoppedException if `progress` stops it
-    public static Overlays read(Clip clip, Map<String, Area> areas, double fps, GlyphNamer namer, Progress progress)
+    public static Overlays read(
+            Clip clip, String clipName, List<AskedNumber> asked, double fps, GlyphNamer namer, Progress progress)
             throws IOException, InputException {
-        areas.forEach((name, area) -> {
-            if (!area.isWithin(clip.width(), clip.height())) {
+        for (AskedNumber one : asked) {
+            if (!one.area().isWithin(clip.width(), clip.height())) {
                 throw new IllegalArgumentException(
                         "the area \"%s\" (%s) does not lie within the pictures, which are %d × %d px"
-                                .formatted(name, area.text(), clip.width(), clip.height()));
+                                .formatted(one.name(), one.area().text(), clip.width(), clip.height()));
             }
-        });
-        List<Area> grown =
-                areas.values().stream().map(area -> grown(area, clip)).toList();
-        Look look = new Look(Optional.empty(), List.copyOf(areas.values()));
+        }
+        List<Area> areas = asked.stream().map(AskedNumber::area).toList();
+        List<Area> grown = areas.stream().map(area -> grown(area, clip)).toList();
         Path folder = Files.createTempDirectory("fluss-overlay");
         List<CropFile> crops = new ArrayList<>();
         try {
             for (Area area : grown) {
                 crops.add(new CropFile(area, folder));
             }
-            Looking looking = new Looking(
-                    clip, grown, crops, new DistinctPictures(clip.width(), clip.height(), clip.size(), look), fps);
+            DistinctPictures distinct =
+                    new DistinctPictures(clip.width(), clip.height(), clip.size(), new Look(Optional.empty(), areas));
+            Looking looking = new Looking(clip, grown, crops, distinct, fps);
             String missing = looking.through(progress.part(0, LOOKING));
             double[] ms = looking.ms();
-            Map<String, OverlaySeries> numbers = new LinkedHashMap<>();
+            List<RecordedNumber> numbers = new ArrayList<>();
             OverlayReader reader = new OverlayReader(namer, shapes());
-            int done = 0;
-            for (String name : areas.keySet()) {
-                double share = (1 - LOOKING) / areas.size();
+            for (AskedNumber one : asked) {
+                int done = numbers.size();
+                double share = (1 - LOOKING) / asked.size();
                 Progress part = progress.part(LOOKING + done * share, LOOKING + (done + 1) * share);
-                numbers.put(name, reader.read(crops.get(done++), ms, part));
+                OverlaySeries series = reader.read(crops.get(done), ms, one.told(), part);
+                StandCrops kept = crops.get(done).of(series.stands(), MOST_CROP_BYTES / asked.size());
+                numbers.add(new RecordedNumber(one.name(), one.area(), series, one.told(), kept));
             }
-            return new Overlays(ms.length, fps, numbers, looking.distinct.differences(), missing);
+            RecordedNumbers recorded =
+                    new RecordedNumbers(clipName, clip.width(), clip.height(), fps, ms.length, missing, numbers);
+            return new Overlays(recorded, distinct.differences());
         } finally {
             for (CropFile file : crops) {
                 file.close();

@@ -1,6 +1,7 @@
 package app.fluss.files.overlay;
 
 import app.fluss.core.overlay.Crops;
+import app.fluss.core.overlay.Stand;
 import app.fluss.core.picture.Area;
 import java.io.Closeable;
 import java.io.IOException;
@@ -10,10 +11,14 @@ import java.nio.channels.FileChannel;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.StandardOpenOption;
+import java.util.Arrays;
+import java.util.List;
 
 /// The crops of one rectangle in a file of their own, so that memory does not grow with the clip. The file goes
 /// away when this is closed.
 final class CropFile implements Crops, Closeable {
+    private static final int MOST_PICTURES = 1000;
+
     private final FileChannel channel;
     private final Area area;
     private int size;
@@ -74,6 +79,27 @@ final class CropFile implements Crops, Closeable {
         } catch (IOException e) {
             throw new UncheckedIOException(e);
         }
+    }
+
+    /// The middle picture of each reading, those of open ones first, as many as there is room for.
+    StandCrops of(List<Stand> stands, int mostBytes) {
+        int pixels = area.width() * area.height();
+        int left = Math.min(MOST_PICTURES, mostBytes / pixels);
+        byte[][] grey = new byte[stands.size()][];
+        byte[] crop = new byte[bytes()];
+        for (boolean read : new boolean[] {false, true}) {
+            int first = 0;
+            for (int i = 0; i < grey.length && left > 0; i++) {
+                Stand stand = stands.get(i);
+                if (stand.isRead() == read) {
+                    read(first + stand.pictures() / 2, crop);
+                    grey[i] = Arrays.copyOf(crop, pixels);
+                    left--;
+                }
+                first += stand.pictures();
+            }
+        }
+        return new StandCrops(area.width(), area.height(), grey);
     }
 
     @Override

@@ -92,7 +92,7 @@ public final class ComparisonJson {
         node.putArray("runs").add(compared.a().runs()).add(compared.b().runs());
         ArrayNode grades = node.putArray("grade");
         for (Difference.Side side : List.of(compared.a(), compared.b())) {
-            grades.add(side.grade().map(Grade::name).orElse(null));
+            grades.add(side.grade().map(Grade::toString).orElse(null));
         }
         Json.put(node, "a_ci", compared.a().level().interval());
         Json.put(node, "b_ci", compared.b().level().interval());

@@ -5,6 +5,7 @@ import app.fluss.core.overlay.OverlaySeries;
 import app.fluss.core.overlay.Stand;
 import app.fluss.core.picture.PictureCount;
 import app.fluss.files.overlay.Overlays;
+import app.fluss.files.overlay.RecordedNumbers;
 import java.util.List;
 import java.util.Map;
 import tools.jackson.databind.node.ArrayNode;
@@ -17,15 +18,16 @@ public final class OverlayJson {
     /// The object.
     public static ObjectNode of(Overlays overlays, PictureCount count, List<Finding> findings) {
         ObjectNode node = Json.object();
-        node.put("pictures", overlays.pictures());
-        node.put("fps", overlays.fps());
+        RecordedNumbers recorded = overlays.recorded();
+        node.put("pictures", recorded.pictures());
+        node.put("fps", recorded.fps());
         if (count.isCounted()) {
-            node.put("delivered_fps", count.deliveredFps(overlays.fps()));
+            node.put("delivered_fps", count.deliveredFps(recorded.fps()));
         } else {
             node.putNull("delivered_fps");
         }
         ObjectNode areas = node.putObject("areas");
-        for (Map.Entry<String, OverlaySeries> one : overlays.numbers().entrySet()) {
+        for (Map.Entry<String, OverlaySeries> one : recorded.series().entrySet()) {
             put(areas.putObject(one.getKey()), one.getValue());
         }
         Json.putFindings(node, findings);

@@ -46,7 +46,7 @@ public final class VerdictJson {
         node.put("verdict", word(verdict.word().name()));
         node.put("sentence", Said.sentence(path, verdict));
         node.put("scene", verdict.scene().orElse(null));
-        node.put("grade", verdict.grade().map(Grade::name).orElse(null));
+        node.put("grade", verdict.grade().map(Grade::toString).orElse(null));
         ArrayNode claims = node.putArray("claims");
         verdict.claims().forEach(claim -> put(claims.addObject(), claim, verdict.flipsAt(claim)));
         ArrayNode settle = node.putArray("would_settle");

@@ -69,7 +69,7 @@ public final class SimulatedEvidence {
     /// Adds a simulated run.
     ///
     /// @param rests grade of the evidence that is kept: A or B for the log and readings, C for a summary
-    ///     alone, D or E for readings alone
+    ///     alone, D+, D or E for readings alone
     /// @return the run
     /// @throws app.fluss.core.work.StoppedException if `progress` stops it; then nothing was added
     public Run add(Study study, RunDraft draft, SimulatedRun simulated, Grade rests, Progress progress)
@@ -86,7 +86,7 @@ public final class SimulatedEvidence {
                         case A -> withLatency(simulated, log, readings, clicks, progress.part(0, 0.5));
                         case B -> List.of(log(simulated, log, progress.part(0, 0.5)), readings(simulated, readings));
                         case C -> List.of(summary(simulated, summary));
-                        case D, E -> List.of(readings(simulated, readings));
+                        case D_PLUS, D, E -> List.of(readings(simulated, readings));
                     });
             if (rests.hasLog()) {
                 addStream(simulated, host, probe, evidence);

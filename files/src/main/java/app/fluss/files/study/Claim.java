@@ -2,6 +2,8 @@ package app.fluss.files.study;
 
 import app.fluss.core.measure.Claimed;
 import app.fluss.core.measure.Grade;
+import app.fluss.core.overlay.OverlayKind;
+import app.fluss.core.overlay.Stand;
 import app.fluss.core.reading.ReadingSeries;
 import app.fluss.files.log.Summary;
 
@@ -15,6 +17,8 @@ public record Claim(Kind kind, int count, Claimed said) {
     public enum Kind {
         /// A tool, of the whole run.
         SUMMARY("summary", Grade.C),
+        /// A counter, read from a recording on every picture.
+        RECORDING("counter on a recording", Grade.D_PLUS),
         /// A counter, read now and then.
         READINGS("readings", Grade.D);
 
@@ -40,6 +44,15 @@ public record Claim(Kind kind, int count, Claimed said) {
     /// What a counter said.
     public static Claim of(ReadingSeries readings) {
         return new Claim(Kind.READINGS, readings.readings().size(), readings.claimed());
+    }
+
+    /// What a counter on a recording said.
+    public static Claim of(StoredNumbers numbers) {
+        int stands = numbers.of(OverlayKind.RATE)
+                .map(series ->
+                        (int) series.stands().stream().filter(Stand::isRead).count())
+                .orElse(0);
+        return new Claim(Kind.RECORDING, stands, numbers.claimed());
     }
 
     /// What a tool said.

@@ -22,14 +22,12 @@ import java.util.function.Predicate;
 ///
 /// @param <R> what is read from a file
 final class ClaimKind<R> extends EvidenceKind<R, R> {
-    private final Claim.Kind kind;
     private final Predicate<List<String>> isHeader;
     private final Reader<R> reader;
     private final Function<R, Claim> claim;
 
     private ClaimKind(Claim.Kind kind, Predicate<List<String>> isHeader, Reader<R> reader, Function<R, Claim> claim) {
         super(kind.title(), table(kind), Optional.of(kind.grade()));
-        this.kind = kind;
         this.isHeader = isHeader;
         this.reader = reader;
         this.claim = claim;
@@ -72,21 +70,27 @@ final class ClaimKind<R> extends EvidenceKind<R, R> {
     @Override
     Rows pack(R read, Packing packing) {
         Claim of = claim.apply(read);
+        return (kept, run, sha256) -> insert(kept.sql(), of, run, sha256);
+    }
+
+    /// Inserts a row of the table of its kind.
+    ///
+    /// @return its number
+    static long insert(Sql sql, Claim of, long run, String sha256) throws SQLException {
         Claimed said = of.said();
-        return (kept, run, sha256) -> kept.sql()
-                .insert(
-                        "INSERT INTO %s (run_id, sha256, count, mean_fps, lowest_fps, highest_fps, base_fps,"
-                                        .formatted(table())
-                                + " one_percent_low_fps, low_convention) VALUES (?, ?, ?, ?, ?, ?, ?, ?, ?)",
-                        run,
-                        sha256,
-                        of.count(),
-                        Sql.orNull(said.mean().orNaN()),
-                        Sql.orNull(said.lowest().orNaN()),
-                        Sql.orNull(said.highest().orNaN()),
-                        Sql.orNull(said.base().orNaN()),
-                        Sql.orNull(said.onePercentLow().orNaN()),
-                        said.lowConvention());
+        return sql.insert(
+                "INSERT INTO %s (run_id, sha256, count, mean_fps, lowest_fps, highest_fps, base_fps,"
+                                .formatted(table(of.kind()))
+                        + " one_percent_low_fps, low_convention) VALUES (?, ?, ?, ?, ?, ?, ?, ?, ?)",
+                run,
+                sha256,
+                of.count(),
+                Sql.orNull(said.mean().orNaN()),
+                Sql.orNull(said.lowest().orNaN()),
+                Sql.orNull(said.highest().orNaN()),
+                Sql.orNull(said.base().orNaN()),
+                Sql.orNull(said.onePercentLow().orNaN()),
+                said.lowConvention());
     }
 
     @Override
@@ -122,12 +126,17 @@ final class ClaimKind<R> extends EvidenceKind<R, R> {
 
     @Override
     boolean isAsKept(Kept kept, Attached attached, Path raw) throws StudyException, IOException, InputException {
-        Claimed again = claim.apply(reader.read(raw)).said();
+        return isAsKept(kept, attached, claim.apply(reader.read(raw)));
+    }
+
+    /// Whether a row of the table of a kind says the same.
+    static boolean isAsKept(Kept kept, Attached attached, Claim of) throws StudyException {
+        Claimed again = of.said();
         Claimed known = kept.steps()
                 .read(() -> kept.sql()
                         .list(
-                                "SELECT * FROM %s WHERE id = ?".formatted(table()),
-                                row -> claim(row, kind),
+                                "SELECT * FROM %s WHERE id = ?".formatted(table(of.kind())),
+                                row -> claim(row, of.kind()),
                                 attached.id()))
                 .getFirst()
                 .said();

@@ -7,6 +7,7 @@ import app.fluss.files.latency.LatencyReading;
 import app.fluss.files.log.ImportedLog;
 import app.fluss.files.log.InputException;
 import app.fluss.files.log.Summary;
+import app.fluss.files.overlay.RecordedNumbers;
 import java.io.IOException;
 import java.util.List;
 import java.util.Optional;
@@ -22,6 +23,9 @@ public final class EvidenceKinds {
     /// What a counter said, read now and then.
     public static final EvidenceKind<ReadingSeries, ReadingSeries> READINGS = ClaimKind.readings();
 
+    /// The numbers that stand on the pictures of a recording.
+    public static final EvidenceKind<RecordedNumbers, StoredNumbers> RECORDING = new RecordingKind();
+
     /// What a tool said of the whole run.
     public static final EvidenceKind<Summary, Summary> SUMMARY = ClaimKind.summary();
 
@@ -36,7 +40,7 @@ public final class EvidenceKinds {
 
     /// All, in the order in which a file is asked what it is: any table could be a frame log, so that comes last.
     public static final List<EvidenceKind<?, ?>> ALL =
-            List.of(LINK_PROBE, LATENCY, READINGS, SUMMARY, CLIP_COUNT, HOST_LOG, FRAME_LOG);
+            List.of(RECORDING, LINK_PROBE, LATENCY, READINGS, SUMMARY, CLIP_COUNT, HOST_LOG, FRAME_LOG);
 
     private EvidenceKinds() {}
 

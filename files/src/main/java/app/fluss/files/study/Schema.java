@@ -25,7 +25,7 @@ final class Schema {
     static final int APPLICATION_ID = 0x464C5553;
 
     /// The version that this program writes.
-    static final int VERSION = 5;
+    static final int VERSION = 6;
 
     /// Tables whose rows are only ever added, and the undo log's own: no step changes them back.
     private static final Set<String> NOT_UNDOABLE = Set.of(

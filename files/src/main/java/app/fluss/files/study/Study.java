@@ -196,6 +196,16 @@ public final class Study implements AutoCloseable {
                 "add %s to %s".formatted(evidence.kind().title(), run.name()), List.of(evidence), progress, run::id);
     }
 
+    /// Adds evidence of several kinds to a run, all in one step; what it had of them goes.
+    ///
+    /// @param what it is, in words
+    /// @return the run with it
+    /// @throws app.fluss.core.work.StoppedException if `progress` stops it; then nothing was added
+    public Run addAll(Run run, String what, List<? extends RunEvidence<?>> evidence, Progress progress)
+            throws StudyException, IOException {
+        return adder.add("add %s to %s".formatted(what, run.name()), evidence, progress, run::id);
+    }
+
     /// Adds a counted clip to a run; what was there before goes.
     ///
     /// @throws app.fluss.core.work.StoppedException if `progress` stops it; then nothing was added
@@ -258,6 +268,11 @@ public final class Study implements AutoCloseable {
     /// What is said of measured latency.
     public LatencyRecords latency() {
         return latency;
+    }
+
+    /// Numbers of recordings, and what the analyst says of them.
+    public RecordingRecords recordings() {
+        return new RecordingRecords(steps);
     }
 
     /// Removes a run; its evidence stays in the file, so that this can be undone.

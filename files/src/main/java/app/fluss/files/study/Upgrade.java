@@ -14,7 +14,7 @@ import java.util.Optional;
 /// then put in the old one's place at once, so that there is a whole study under its name at every moment.
 final class Upgrade {
     private static final List<UpgradeStep> STEPS =
-            List.of(new UpgradeTo2(), new UpgradeTo3(), new UpgradeTo4(), new UpgradeTo5());
+            List.of(new UpgradeTo2(), new UpgradeTo3(), new UpgradeTo4(), new UpgradeTo5(), new UpgradeTo6());
 
     private Upgrade() {}
 

@@ -4,6 +4,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
+import app.fluss.core.overlay.GlyphClass;
+import app.fluss.core.overlay.GlyphNamer;
 import app.fluss.core.overlay.OverlaySeries;
 import app.fluss.core.overlay.Stand;
 import app.fluss.core.picture.Area;
@@ -17,7 +19,6 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Arrays;
 import java.util.List;
-import java.util.Map;
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
@@ -48,15 +49,21 @@ class ClipOverlaysTest {
     }
 
     private static Overlays read(Path file, Area area) throws Exception {
+        return read(file, asked(area), namer);
+    }
+
+    private static Overlays read(Path file, AskedNumber asked, GlyphNamer by) throws Exception {
         try (Clip clip = ClipFile.openWhatIsLeft(file)) {
-            return ClipOverlays.read(clip, Map.of("rate", area), DrawnOverlay.FPS, namer, Progress.NONE);
+            return ClipOverlays.read(clip, "drawn.mp4", List.of(asked), DrawnOverlay.FPS, by, Progress.NONE);
         }
     }
 
+    private static AskedNumber asked(Area area) {
+        return new AskedNumber("rate", area, List.of());
+    }
+
     private static OverlaySeries rate(Overlays overlays) {
-        OverlaySeries series = overlays.numbers().get("rate");
-        assertThat(series).isNotNull();
-        return series;
+        return overlays.recorded().numbers().getFirst().series();
     }
 
     /// What a series says on each picture; NaN where it is open.
@@ -211,17 +218,57 @@ class ClipOverlaysTest {
         byte[] bytes = Files.readAllBytes(whole);
         Path cut = Files.write(folder.resolve("cut.y4m"), Arrays.copyOf(bytes, bytes.length * 2 / 3));
         Overlays overlays = read(cut, drawn.area(truth));
-        assertThat(overlays.pictures()).isEqualTo(239);
-        assertThat(overlays.missing()).isEqualTo("picture 240 is cut off");
+        assertThat(overlays.recorded().pictures()).isEqualTo(239);
+        assertThat(overlays.recorded().missing()).isEqualTo("picture 240 is cut off");
         assertThat(rate(overlays).openShare()).isLessThan(0.02);
         Path video = folder.resolve("whole.webm");
         DrawnOverlay.code(pictures, "libvpx", 2_000_000, video);
         byte[] coded = Files.readAllBytes(video);
         Path torn = Files.write(folder.resolve("torn.webm"), Arrays.copyOf(coded, coded.length / 2));
         Overlays half = read(torn, drawn.area(truth));
-        assertThat(half.missing()).contains("the file states 6.0 s");
-        assertThat(half.pictures()).isBetween(100, 300);
+        assertThat(half.recorded().missing()).contains("the file states 6.0 s");
+        assertThat(half.recorded().pictures()).isBetween(100, 300);
         assertThat(rate(half).openShare()).isLessThan(0.05);
+    }
+
+    /// Without an engine nothing has a name by it; the analyst who names each look once has all read, in the next
+    /// clip with the same overlay too.
+    @Test
+    void glyphsThatTheAnalystNamesAreReadByTheirNames() throws Exception {
+        DrawnOverlay drawn = new DrawnOverlay(MONO, 20, Style.PLATE, 0xffffff, 110, 2, "%d", 30, 240, 15);
+        double[] truth = drawn.values(PICTURES);
+        Area area = drawn.area(truth);
+        Path file = folder.resolve("named.y4m");
+        DrawnOverlay.write(drawn.pictures(truth), file);
+        RecordedNumber engine = read(file, area).recorded().numbers().getFirst();
+        List<GlyphClass> swapped = engine.series().classes().stream()
+                .map(look -> look.name() == '3' ? look.called('8') : look.name() == '8' ? look.called('3') : look)
+                .toList();
+        RecordedNumber told = read(file, new AskedNumber("rate", area, swapped), GlyphNamer.NONE)
+                .recorded()
+                .numbers()
+                .getFirst();
+        double[] seen = byPicture(told.series(), PICTURES);
+        for (int i = 0; i < PICTURES; i++) {
+            String shown = String.valueOf((int) truth[i])
+                    .replace('3', 'x')
+                    .replace('8', '3')
+                    .replace('x', '8');
+            assertThat(seen[i]).as("picture %d", i).isEqualTo(Double.parseDouble(shown));
+        }
+        OverlayMemory memory = new OverlayMemory(folder.resolve("memory"));
+        assertThat(memory.recall(240, 80)).isEmpty();
+        memory.remember(240, 80, List.of(told.asked()));
+        assertThat(memory.recall(640, 80)).isEmpty();
+        AskedNumber recalled = memory.recall(240, 80).getFirst();
+        assertThat(recalled.area()).isEqualTo(area);
+        RecordedNumber next =
+                read(file, recalled, GlyphNamer.NONE).recorded().numbers().getFirst();
+        assertThat(next.series().stands()).isEqualTo(told.series().stands());
+        Files.writeString(folder.resolve("memory").resolve("overlay-240x80.json"), "{");
+        assertThat(memory.recall(240, 80))
+                .as("what cannot be read is forgotten")
+                .isEmpty();
     }
 
     @Test
@@ -232,9 +279,9 @@ class ClipOverlaysTest {
         DrawnOverlay.write(drawn.pictures(truth), file);
         for (double until : new double[] {0.2, 0.6, 0.8}) {
             try (Clip clip = ClipFile.openWhatIsLeft(file)) {
-                Map<String, Area> areas = Map.of("rate", drawn.area(truth));
-                assertThatThrownBy(
-                                () -> ClipOverlays.read(clip, areas, DrawnOverlay.FPS, namer, share -> share < until))
+                List<AskedNumber> asked = List.of(asked(drawn.area(truth)));
+                assertThatThrownBy(() -> ClipOverlays.read(
+                                clip, "stopped.y4m", asked, DrawnOverlay.FPS, namer, share -> share < until))
                         .isInstanceOf(StoppedException.class);
             }
         }

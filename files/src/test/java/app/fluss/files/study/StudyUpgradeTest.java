@@ -51,7 +51,7 @@ class StudyUpgradeTest {
         byte[] before = Files.readAllBytes(file);
         try (Study study = Study.open(file)) {
             assertThat(study.notices())
-                    .anyMatch(line -> line.contains("from version 1 to version 5"))
+                    .anyMatch(line -> line.contains("from version 1 to version 6"))
                     .anyMatch(line -> line.contains("demo (version 1).fluss"));
             assertThat(study.runs()).hasSize(11);
             assertThat(study.nextUndo()).as("steps of the old shape are gone").isEmpty();
@@ -146,7 +146,7 @@ class StudyUpgradeTest {
             Files.copy(old, two);
         }
         try (Study study = Study.open(two)) {
-            assertThat(study.notices()).anyMatch(line -> line.contains("from version 2 to version 5"));
+            assertThat(study.notices()).anyMatch(line -> line.contains("from version 2 to version 6"));
             assertThat(study.check()).isEmpty();
             Run traced = study.runs().getLast();
             StoredLatency stored = study.evidence(traced, EvidenceKinds.LATENCY).orElseThrow();
@@ -169,7 +169,7 @@ class StudyUpgradeTest {
             Files.copy(old, three);
         }
         try (Study study = Study.open(three)) {
-            assertThat(study.notices()).anyMatch(line -> line.contains("from version 3 to version 5"));
+            assertThat(study.notices()).anyMatch(line -> line.contains("from version 3 to version 6"));
             assertThat(study.notices()).anyMatch(line -> line.contains("odd.csv keeps its figures"));
             List<Run> runs = study.runs();
             assertThat(runs.getFirst().claimed().mean().orNaN())
@@ -189,11 +189,28 @@ class StudyUpgradeTest {
             Files.copy(old, four);
         }
         try (Study study = Study.open(four)) {
-            assertThat(study.notices()).anyMatch(line -> line.contains("from version 4 to version 5"));
+            assertThat(study.notices()).anyMatch(line -> line.contains("from version 4 to version 6"));
             assertThat(study.runs())
                     .hasSize(2)
                     .allSatisfy(run -> assertThat(run.evidence()).hasSize(3));
             assertThat(study.schools().read()).isEqualTo(StoredSchools.NONE);
+            assertThat(study.check()).isEmpty();
+        }
+    }
+
+    /// Version 6 knows numbers of recordings; what version 5 held is as it was.
+    @Test
+    void versionFiveGetsRoomForRecordings() throws Exception {
+        Path five = folder.resolve("five.fluss");
+        try (var old = Objects.requireNonNull(StudyUpgradeTest.class.getResourceAsStream("study-5.fluss"))) {
+            Files.copy(old, five);
+        }
+        try (Study study = Study.open(five)) {
+            assertThat(study.notices()).anyMatch(line -> line.contains("from version 5 to version 6"));
+            assertThat(study.runs())
+                    .hasSize(2)
+                    .allSatisfy(run -> assertThat(run.evidence()).hasSize(3));
+            assertThat(study.schools().read().chosen()).hasSize(1);
             assertThat(study.check()).isEmpty();
         }
     }
