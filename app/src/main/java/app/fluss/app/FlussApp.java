@@ -9,6 +9,7 @@ import app.fluss.app.shell.Shell;
 import app.fluss.app.theme.Icon;
 import app.fluss.app.theme.Theme;
 import app.fluss.files.log.MappingMemory;
+import app.fluss.files.overlay.OverlayMemory;
 import app.fluss.files.study.Study;
 import app.fluss.files.study.StudyException;
 import java.io.IOException;
@@ -21,7 +22,8 @@ import javafx.application.Application;
 import javafx.scene.Scene;
 import javafx.stage.Stage;
 
-/// The window: `demo`, `open [STUDY]`, or `screenshots [--to DIR]`. With `--from STUDY` the demo is a copy of one that
+/// The window: `demo`, `open [STUDY]`, or `screenshots [--to DIR]`. With `--from STUDY` the demo is a copy of
+/// one that
 /// [MakeDemo] made before.
 public final class FlussApp extends Application {
     private static final double WIDTH = 1280;
@@ -91,7 +93,14 @@ public final class FlussApp extends Application {
             this.recent = new RecentStudies(preferences);
             this.workbench = new Workbench(jobs, this::tell);
             MappingMemory memory = new MappingMemory(config.resolve("mappings"));
-            ImportFlow imports = new ImportFlow(workbench, jobs, theme, memory, () -> stage, this::tell);
+            ImportFlow imports = new ImportFlow(
+                    workbench,
+                    jobs,
+                    theme,
+                    memory,
+                    new OverlayMemory(config.resolve("overlays")),
+                    () -> stage,
+                    this::tell);
             this.shell = new Shell(workbench, theme, jobs, imports, memory, preferences, this::openTelling);
             Scene scene = new Scene(shell, WIDTH, HEIGHT);
             theme.dress(scene);

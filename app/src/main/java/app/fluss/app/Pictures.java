@@ -13,6 +13,8 @@ import app.fluss.core.reading.PadEntry;
 import app.fluss.core.reading.PadMark;
 import app.fluss.core.reading.TypedReading;
 import app.fluss.files.simulated.ReadyScenario;
+import app.fluss.files.study.EvidenceKinds;
+import app.fluss.files.study.Run;
 import app.fluss.files.study.SheetRow;
 import app.fluss.sim.Simulation;
 import java.awt.image.BufferedImage;
@@ -23,6 +25,7 @@ import java.nio.file.Path;
 import java.util.ArrayDeque;
 import java.util.List;
 import java.util.Queue;
+import java.util.function.Predicate;
 import javafx.animation.PauseTransition;
 import javafx.application.Platform;
 import javafx.scene.Scene;
@@ -54,7 +57,7 @@ final class Pictures {
         pictures.next();
     }
 
-    /// Every main view at the design size, most of them light; one at 1920 × 1080.
+    /// Every main view at the design size, most of them light.
     static void takeAll(FlussApp.Window window, Path folder) {
         Pictures pictures = new Pictures(window);
         pictures.steps.add(() -> window.theme().use(Palette.LIGHT));
@@ -69,6 +72,10 @@ final class Pictures {
         pictures.steps.add(() -> window.theme().use(Palette.DARK));
         pictures.shoot("Kelp Circuit", "examine", folder.resolve("examine-kelp-circuit-dark.png"));
         pictures.view(ExamineScreen.View.PICTURES, "Kelp Circuit", folder.resolve("pictures-dark.png"));
+        pictures.run(
+                ExamineScreen.View.COUNTER,
+                run -> run.has(EvidenceKinds.RECORDING),
+                folder.resolve("counter-dark.png"));
         pictures.steps.add(() -> window.theme().use(Palette.LIGHT));
         pictures.path("television, game mode", folder.resolve("path-television-light.png"));
         pictures.path("home stream, radio", folder.resolve("path-stream-light.png"));
@@ -91,11 +98,6 @@ final class Pictures {
         pictures.bench(BenchScreen.View.PREFLIGHT, folder.resolve("bench-preflight-light.png"));
         pictures.steps.add(() -> window.shell().drop(List.of(foreignLog())));
         pictures.steps.add(() -> pictures.saveDialog(folder.resolve("import-light.png")));
-        pictures.steps.add(() -> {
-            window.stage().setWidth(1920);
-            window.stage().setHeight(1080);
-        });
-        pictures.shoot("Tidewarden", "examine", folder.resolve("examine-wide.png"));
         pictures.next();
     }
 
@@ -111,10 +113,14 @@ final class Pictures {
 
     /// What is worked out for the first run of a path.
     private void path(String name, Path file) {
-        steps.add(() -> window.shell().examine().show(ExamineScreen.View.PATH));
+        run(ExamineScreen.View.PATH, run -> run.path().name().equals(name), file);
+    }
+
+    private void run(ExamineScreen.View view, Predicate<Run> which, Path file) {
+        steps.add(() -> window.shell().examine().show(view));
         steps.add(() -> go("", "examine"));
         steps.add(() -> window.workbench().contentsProperty().get().runs().stream()
-                .filter(run -> run.path().name().equals(name))
+                .filter(which)
                 .findFirst()
                 .ifPresent(run -> window.workbench().selectedProperty().set(run)));
         steps.add(() -> save(file));

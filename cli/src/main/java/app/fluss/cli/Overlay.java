@@ -13,6 +13,7 @@ import app.fluss.files.log.InputException;
 import app.fluss.files.overlay.AskedNumber;
 import app.fluss.files.overlay.ClipOverlays;
 import app.fluss.files.overlay.EngineNamer;
+import app.fluss.files.overlay.OverlayFile;
 import app.fluss.files.overlay.Overlays;
 import app.fluss.files.overlay.RecordedNumbers;
 import app.fluss.files.report.Json;
@@ -26,6 +27,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Set;
 import java.util.concurrent.Callable;
+import org.jspecify.annotations.Nullable;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Mixin;
 import picocli.CommandLine.Model.CommandSpec;
@@ -63,6 +65,12 @@ final class Overlay implements Callable<Integer> {
                     + " does too.")
     private List<NamedArea> areas = List.of();
 
+    @Option(
+            names = "--keep",
+            paramLabel = "FILE",
+            description = "Also write what was read, with a picture of each reading, as a file for the window.")
+    private @Nullable Path keep;
+
     @Option(names = "--json", description = "Print JSON.")
     private boolean json;
 
@@ -81,6 +89,9 @@ final class Overlay implements Callable<Integer> {
                     .toList();
             Overlays overlays = ClipOverlays.read(
                     clip, String.valueOf(file.getFileName()), asked, fps.of(clip), namer, Progress.NONE);
+            if (keep != null) {
+                OverlayFile.write(overlays.recorded(), keep);
+            }
             print(overlays);
         } catch (IllegalArgumentException e) {
             throw new ParameterException(spec.commandLine(), String.valueOf(e.getMessage()), e);

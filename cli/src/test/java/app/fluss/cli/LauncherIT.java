@@ -3,6 +3,7 @@ package app.fluss.cli;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import app.fluss.files.overlay.OverlayFile;
 import java.net.URI;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -133,8 +134,11 @@ class LauncherIT {
     @ParameterizedTest
     @ValueSource(strings = {"counter.mp4", "counter.webm"})
     void aCounterIsReadAndHeldAgainstThePictures(String name) throws Exception {
-        JsonNode json = launched.good("overlay", clip(name), "--area", "rate=19,26,40,32", "--json")
+        String kept = folder.resolve(name + ".json").toString();
+        JsonNode json = launched.good("overlay", clip(name), "--area", "rate=19,26,40,32", "--keep", kept, "--json")
                 .json();
+        assertThat(OverlayFile.read(Path.of(kept)).pictures())
+                .isEqualTo(json.get("pictures").asInt());
         assertThat(json.at("/areas/rate/mean").asDouble()).isCloseTo(92, within(0.2));
         assertThat(json.at("/areas/rate/open_share").asDouble()).isLessThan(0.01);
         assertThat(json.at("/areas/rate/readings/0/value").asDouble()).isEqualTo(94);

@@ -61,6 +61,7 @@ public final class DemoStudy {
             for (DemoRuns runs : DemoRuns.all()) {
                 demo.add(runs);
             }
+            DemoRecording.add(study, FIRST_DAY.plus(demo.placed.size(), ChronoUnit.DAYS));
             new DemoBench(study).describe();
             demo.freeze();
         } catch (InputException e) {

@@ -5,6 +5,7 @@ import app.fluss.app.model.AnalysedRun;
 import app.fluss.app.model.Workbench;
 import app.fluss.app.path.PathPane;
 import app.fluss.app.pictures.PicturesPane;
+import app.fluss.app.recorded.RecordedPane;
 import app.fluss.app.theme.Boxes;
 import app.fluss.app.theme.Buttons;
 import app.fluss.app.theme.Labels;
@@ -53,7 +54,9 @@ public final class ExamineScreen extends VBox {
         /// What is worked out for its path.
         PATH("Path", "Generation by stretch, second card, display (Ctrl+G)"),
         /// Clips and stills.
-        PICTURES("Pictures", "Distinct pictures of a clip, stills (Ctrl+P)");
+        PICTURES("Pictures", "Distinct pictures of a clip, stills (Ctrl+P)"),
+        /// Numbers on a recording.
+        COUNTER("Counter", "Numbers on a recording, held against its pictures (Ctrl+K)");
 
         private final String title;
         private final String tip;
@@ -79,6 +82,7 @@ public final class ExamineScreen extends VBox {
     /// @param latency shows the latency of the run
     /// @param path shows what is worked out for its path
     /// @param pictures shows its clip
+    /// @param recorded shows the numbers on its recording
     /// @param display is asked to let the user state the display mode of the run
     /// @param correction is asked to let the user correct a run that was typed
     public ExamineScreen(
@@ -87,13 +91,14 @@ public final class ExamineScreen extends VBox {
             LatencyPane latency,
             PathPane path,
             PicturesPane pictures,
+            RecordedPane recorded,
             Runnable display,
             Consumer<Run> correction) {
         super(10);
         this.workbench = workbench;
         this.latency = latency;
         frames = new FramesPane(workbench, theme);
-        noted = new NotedPane(theme);
+        noted = new NotedPane(theme, () -> show(View.COUNTER));
         VBox.setVgrow(frames, Priority.ALWAYS);
         VBox.setVgrow(noted, Priority.ALWAYS);
         rates.getChildren().add(frames);
@@ -114,7 +119,17 @@ public final class ExamineScreen extends VBox {
         VBox titles = new VBox(-2, title, place);
         titles.setMinWidth(0);
         HBox head = Boxes.row(viewButtons(), titles, simulated, Boxes.spacer(), correct, displayButton, copy);
-        panes.putAll(Map.of(View.FRAMES, rates, View.LATENCY, latency, View.PATH, path, View.PICTURES, pictures));
+        panes.putAll(Map.of(
+                View.FRAMES,
+                rates,
+                View.LATENCY,
+                latency,
+                View.PATH,
+                path,
+                View.PICTURES,
+                pictures,
+                View.COUNTER,
+                recorded));
         panes.values().forEach(pane -> VBox.setVgrow(pane, Priority.ALWAYS));
         getChildren().addAll(head, rates);
         show(View.FRAMES);

@@ -2,7 +2,9 @@ package app.fluss.app.examine;
 
 import app.fluss.app.model.AnalysedRun;
 import app.fluss.app.model.NotedRun;
+import app.fluss.app.recorded.CounterView;
 import app.fluss.app.theme.Boxes;
+import app.fluss.app.theme.Buttons;
 import app.fluss.app.theme.Durations;
 import app.fluss.app.theme.Labels;
 import app.fluss.app.theme.Numbers;
@@ -14,6 +16,7 @@ import app.fluss.core.measure.Figure;
 import app.fluss.core.measure.Measure;
 import app.fluss.core.reading.Impression;
 import app.fluss.core.reading.ReadingSeries;
+import app.fluss.files.study.StoredPictures;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -33,17 +36,33 @@ import javafx.scene.layout.VBox;
 /// that.
 final class NotedPane extends VBox {
     private final ReadingsView course;
+    private final CounterView counter;
+    private final Runnable readings;
 
-    NotedPane(Theme theme) {
+    /// @param readings shows a recording reading by reading
+    NotedPane(Theme theme, Runnable readings) {
         super(10);
+        this.readings = readings;
         setId("noted");
         course = new ReadingsView(theme);
+        counter = new CounterView(theme, _ -> readings.run());
     }
 
     void show(AnalysedRun run) {
         NotedRun noted = run.noted();
         List<Node> parts = new ArrayList<>();
-        parts.add(Boxes.panel(head(run), tiles(noted)));
+        parts.add(Boxes.panel(head(run), tiles(noted, distinct(run))));
+        CounterView.Shown.rate(run).ifPresent(shown -> {
+            counter.show(shown);
+            VBox.setVgrow(counter, Priority.ALWAYS);
+            parts.add(Boxes.panel(
+                    Boxes.row(
+                            Labels.heading("What the counter said, and what the eye got"),
+                            Labels.of("bars: distinct pictures of each second", "muted"),
+                            Boxes.spacer(),
+                            Buttons.quiet("Reading by reading", "Every reading with its picture (Ctrl+K)", readings)),
+                    counter));
+        });
         noted.readings().filter(ReadingSeries::isTimed).ifPresent(series -> {
             course.show(noted.readings());
             HBox head = Boxes.row(
@@ -66,6 +85,13 @@ final class NotedPane extends VBox {
         getChildren().setAll(scroll);
     }
 
+    private static Figure distinct(AnalysedRun run) {
+        return run.pictures()
+                .flatMap(StoredPictures::seen)
+                .map(seen -> Figure.of(seen.deliveredFps()))
+                .orElse(Figure.missing("no clip of it was counted"));
+    }
+
     private static HBox head(AnalysedRun run) {
         String rests = run.run().grade().rests();
         return Boxes.row(
@@ -73,7 +99,7 @@ final class NotedPane extends VBox {
                 Labels.of("grade %s: it rests on %s".formatted(run.run().grade(), rests), "muted"));
     }
 
-    private static Node tiles(NotedRun noted) {
+    private static Node tiles(NotedRun noted, Figure distinct) {
         FlowPane tiles = new FlowPane(10, 10);
         Claimed said = noted.claimed();
         boolean several =
@@ -124,6 +150,14 @@ final class NotedPane extends VBox {
                                                 Durations.exact(Math.round(worst.toS() - worst.fromS())),
                                                 Durations.exact(Math.round(worst.fromS()))),
                                 "Where the counter stood lowest.")));
+        if (distinct.isKnown()) {
+            tiles.getChildren()
+                    .add(tile(
+                            "noted-distinct",
+                            Numbers.text(distinct, 1),
+                            "/s told apart in its clip",
+                            "Pictures of its clip that are really new, each second."));
+        }
         for (Map.Entry<Channel, Figure> load : noted.loads().entrySet()) {
             tiles.getChildren()
                     .add(tile(

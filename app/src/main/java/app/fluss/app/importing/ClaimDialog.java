@@ -30,9 +30,8 @@ final class ClaimDialog {
         fields = new RunFields(contents, selected, RunName.of(file)).withSettings(false);
         Label said = new Label(words(claim));
         said.getStyleClass().add("heading");
-        Label grade = new Label(
-                "A run that rests on this alone has grade %s: no frame times, and nothing tells what the counter counted."
-                        .formatted(claim.kind().grade()));
+        Label grade = new Label("A run that rests on this alone has grade %s: no frame times, and %s."
+                .formatted(claim.kind().grade(), counted(claim.kind())));
         grade.setWrapText(true);
         grade.getStyleClass().add("muted");
         Label problem = new Label();
@@ -46,6 +45,12 @@ final class ClaimDialog {
                 .lookupButton(ADD)
                 .disableProperty()
                 .bind(fields.problemProperty().isNotEmpty());
+    }
+
+    private static String counted(Claim.Kind kind) {
+        return kind == Claim.Kind.RECORDING
+                ? "its pictures tell how many images were new"
+                : "nothing tells what the counter counted";
     }
 
     /// What was said, in words.

@@ -39,7 +39,8 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import javafx.stage.Window;
 
-/// Latency from a high-speed clip: both places, where the input and where the answer shows, are proposed, or dragged
+/// Latency from a high-speed clip: both places, where the input and where the answer shows, are proposed, or
+/// dragged
 /// over, and the edges found; or step through the pictures and mark them by hand.
 final class ClipDialog {
     private static final ButtonType ADD = new ButtonType("Add to this run", ButtonBar.ButtonData.OK_DONE);
@@ -81,7 +82,7 @@ final class ClipDialog {
         this.problems = problems;
         this.clip = clip;
         dialog = Dialogs.make(theme, owner, "Latency from a clip");
-        picture = new PictureView(theme, clip.width(), clip.height(), "input", "answer", this::drawn);
+        picture = new PictureView(theme, clip.width(), clip.height(), "the areas input and answer", this::drawn);
         picture.setPrefSize(620, 360);
         picture.setMinHeight(200);
         slider.setMax(Math.max(0, clip.size() - 1));
@@ -156,7 +157,7 @@ final class ClipDialog {
         input = Optional.empty();
         answer = Optional.empty();
         found = Optional.empty();
-        picture.mark(input, answer);
+        picture.mark(input, "input", answer, "answer");
         propose();
     }
 
@@ -177,7 +178,7 @@ final class ClipDialog {
         suggestion.areas().filter(_ -> input.isEmpty() && answer.isEmpty()).ifPresent(areas -> {
             input = Optional.of(areas.input());
             answer = Optional.of(areas.answer());
-            picture.mark(input, answer);
+            picture.mark(input, "input", answer, "answer");
             find();
         });
         tell();
@@ -236,7 +237,7 @@ final class ClipDialog {
             setInput.setSelected(true);
         }
         proposal = "";
-        picture.mark(input, answer);
+        picture.mark(input, "input", answer, "answer");
         find();
     }
 

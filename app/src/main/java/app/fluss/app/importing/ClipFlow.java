@@ -6,17 +6,21 @@ import app.fluss.app.model.Workbench;
 import app.fluss.app.theme.Theme;
 import app.fluss.files.clip.Clip;
 import app.fluss.files.latency.TraceWriter;
+import app.fluss.files.overlay.OverlayMemory;
+import app.fluss.files.study.Claim;
 import app.fluss.files.study.EvidenceKinds;
 import app.fluss.files.study.Run;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
+import java.util.Optional;
 import java.util.function.Consumer;
 import java.util.function.Supplier;
 import javafx.stage.Window;
 
-/// Brings what clips show into the study: latency, or distinct pictures. What is kept as evidence is what was read from
+/// Brings what clips show into the study: latency, distinct pictures, or the numbers on them. What is kept as
+/// evidence is what was read from
 /// the clip: the
 /// brightness of both areas, picture by picture, or the pictures that were marked; clips themselves take
 /// gigabytes.
@@ -74,6 +78,35 @@ final class ClipFlow {
         dialog.ask(
                 pictures ->
                         edits.addPictures(file, run, pictures, e -> problems.accept(String.valueOf(e.getMessage()))),
+                () -> close(clip));
+    }
+
+    /// Asks for the numbers on the clip, and what run it is.
+    ///
+    /// @param clip is closed in the end
+    void numbers(Path file, Clip clip, OverlayMemory memory) {
+        Optional<Run> run = Optional.ofNullable(workbench.selectedProperty().get());
+        RecordingDialog dialog = new RecordingDialog(
+                theme,
+                owner.get(),
+                jobs,
+                file,
+                clip,
+                memory,
+                run.map(one -> one.path().name() + " · " + one.name()));
+        EvidenceEdits edits = workbench.edits().evidence();
+        Consumer<Exception> failed = e -> problems.accept(String.valueOf(e.getMessage()));
+        dialog.ask(
+                new RecordingDialog.Then(
+                        overlays -> new ClaimDialog(
+                                        theme,
+                                        owner.get(),
+                                        file,
+                                        Claim.of(overlays.recorded()),
+                                        workbench.contentsProperty().get(),
+                                        run)
+                                .ask(draft -> edits.addRecording(file, draft, overlays, failed)),
+                        overlays -> run.ifPresent(one -> edits.addRecording(file, one, overlays, failed))),
                 () -> close(clip));
     }
 

@@ -57,7 +57,8 @@ final class CountDialog {
         this.file = file;
         this.clip = clip;
         dialog = Dialogs.make(theme, owner, "Distinct pictures in a clip");
-        picture = new PictureView(theme, clip.width(), clip.height(), "look here", "leave out", this::drawn);
+        picture = new PictureView(
+                theme, clip.width(), clip.height(), "the areas to look at and to leave out", this::drawn);
         picture.setPrefSize(620, 360);
         picture.setMinHeight(200);
         fps.setText(Double.isNaN(clip.fps()) ? "" : NumberField.text(clip.fps()));
@@ -112,14 +113,14 @@ final class CountDialog {
         } else {
             outside = Optional.of(area);
         }
-        picture.mark(inside, outside);
+        picture.mark(inside, "look here", outside, "leave out");
         count();
     }
 
     private void everywhere() {
         inside = Optional.empty();
         outside = Optional.empty();
-        picture.mark(inside, outside);
+        picture.mark(inside, "look here", outside, "leave out");
         count();
     }
 

@@ -8,7 +8,6 @@ import app.fluss.app.theme.Theme;
 import app.fluss.core.latency.edge.EdgeSettings;
 import app.fluss.core.reading.ReadingSeries;
 import app.fluss.core.work.Progress;
-import app.fluss.files.clip.Clip;
 import app.fluss.files.clip.ClipFile;
 import app.fluss.files.latency.LatencyReading;
 import app.fluss.files.log.ImportOptions;
@@ -19,6 +18,8 @@ import app.fluss.files.log.MappingGuess;
 import app.fluss.files.log.MappingMemory;
 import app.fluss.files.log.Sample;
 import app.fluss.files.log.Summary;
+import app.fluss.files.overlay.OverlayMemory;
+import app.fluss.files.overlay.RecordedNumbers;
 import app.fluss.files.study.Candidate;
 import app.fluss.files.study.Claim;
 import app.fluss.files.study.EvidenceKind;
@@ -44,6 +45,7 @@ public final class ImportFlow {
     private final Jobs jobs;
     private final Theme theme;
     private final MappingMemory memory;
+    private final OverlayMemory overlays;
     private final Supplier<Window> owner;
     private final Consumer<String> problems;
     private final ClipFlow clips;
@@ -54,12 +56,14 @@ public final class ImportFlow {
             Jobs jobs,
             Theme theme,
             MappingMemory memory,
+            OverlayMemory overlays,
             Supplier<Window> owner,
             Consumer<String> problems) {
         this.workbench = workbench;
         this.jobs = jobs;
         this.theme = theme;
         this.memory = memory;
+        this.overlays = overlays;
         this.owner = owner;
         this.problems = problems;
         this.clips = new ClipFlow(workbench, jobs, theme, owner, problems);
@@ -92,43 +96,49 @@ public final class ImportFlow {
 
     /// Offers to import a file.
     ///
-    /// @param countsPictures whether the pictures of a clip are to be counted, and not latency to be looked for
-    public void offer(Path file, boolean countsPictures) {
+    /// @param use what a clip is to be looked at for; empty to ask
+    public void offer(Path file, Optional<ClipUse> use) {
         if (!workbench.canEdit()) {
             problems.accept("Open a study that can be written first; this one is read-only.");
+            return;
+        }
+        if (ClipFile.isClip(file) || Files.isDirectory(file)) {
+            use.ifPresentOrElse(
+                    known -> offerClip(file, known),
+                    () -> new UseDialog(theme, owner.get(), file, chosen -> offerClip(file, chosen)).show());
             return;
         }
         Edits edits = workbench.edits();
         jobs.start(
                 "Looking at " + file.getFileName(),
                 _ -> look(file),
-                seen -> {
-                    switch (seen) {
-                        case Seen.Film(Clip clip) when countsPictures -> clips.count(file, clip);
-                        case Seen.Film(Clip clip) -> clips.ask(file, clip);
-                        case Seen.Evidence(EvidenceKind<?, ?> kind, Optional<Sample> sample) ->
-                            offer(edits.evidence(), file, kind, sample);
+                seen -> offer(edits.evidence(), file, seen.kind, seen.sample),
+                e -> problems.accept(words(e)));
+    }
+
+    private void offerClip(Path file, ClipUse use) {
+        jobs.start(
+                "Looking at " + file.getFileName(),
+                // Numbers are read as far as a recording goes; what is missing is said.
+                _ -> use == ClipUse.NUMBERS ? ClipFile.openWhatIsLeft(file) : ClipFile.open(file),
+                clip -> {
+                    switch (use) {
+                        case NUMBERS -> clips.numbers(file, clip, overlays);
+                        case PICTURES -> clips.count(file, clip);
+                        case LATENCY -> clips.ask(file, clip);
                     }
                 },
                 e -> problems.accept(words(e)));
     }
 
     /// What a file was found to be.
-    private sealed interface Seen {
-        record Evidence(EvidenceKind<?, ?> kind, Optional<Sample> sample) implements Seen {}
-
-        record Film(Clip clip) implements Seen {}
-    }
+    private record Seen(EvidenceKind<?, ?> kind, Optional<Sample> sample) {}
 
     private static Seen look(Path file) throws IOException, InputException {
-        if (ClipFile.isClip(file) || Files.isDirectory(file)) {
-            return new Seen.Film(ClipFile.open(file));
-        }
         Candidate candidate = new Candidate(file);
         EvidenceKind<?, ?> kind = EvidenceKinds.of(candidate)
                 .orElseThrow(() -> new InputException(file, 0, 0, "nothing that is known", "a log or a measurement"));
-        return new Seen.Evidence(
-                kind, kind == EvidenceKinds.FRAME_LOG ? Optional.of(candidate.sample()) : Optional.empty());
+        return new Seen(kind, kind == EvidenceKinds.FRAME_LOG ? Optional.of(candidate.sample()) : Optional.empty());
     }
 
     /// A log makes a run of its own, as does what was claimed; all else belongs to the run that is selected.
@@ -137,6 +147,8 @@ public final class ImportFlow {
             ask(edits, file, sample.get());
         } else if (kind == EvidenceKinds.READINGS) {
             askClaim(edits, file, EvidenceKinds.READINGS, (ReadingSeries read) -> Claim.of(read));
+        } else if (kind == EvidenceKinds.RECORDING) {
+            askClaim(edits, file, EvidenceKinds.RECORDING, (RecordedNumbers read) -> Claim.of(read));
         } else if (kind == EvidenceKinds.SUMMARY) {
             askClaim(edits, file, EvidenceKinds.SUMMARY, (Summary read) -> Claim.of(read));
         } else {
@@ -172,7 +184,7 @@ public final class ImportFlow {
                 e -> problems.accept(words(e)));
     }
 
-    private <R> void askClaim(EvidenceEdits edits, Path file, EvidenceKind<R, R> kind, Function<R, Claim> claim) {
+    private <R> void askClaim(EvidenceEdits edits, Path file, EvidenceKind<R, ?> kind, Function<R, Claim> claim) {
         jobs.start(
                 "Reading " + file.getFileName(),
                 progress -> kind.read(file, progress),

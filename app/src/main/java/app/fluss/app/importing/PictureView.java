@@ -5,6 +5,8 @@ import app.fluss.app.theme.Palette;
 import app.fluss.app.theme.Palette.Role;
 import app.fluss.app.theme.Theme;
 import app.fluss.core.picture.Area;
+import java.util.ArrayList;
+import java.util.List;
 import java.util.Optional;
 import java.util.function.Consumer;
 import javafx.geometry.VPos;
@@ -14,26 +16,25 @@ import javafx.scene.image.WritableImage;
 import javafx.scene.input.MouseEvent;
 import org.jspecify.annotations.Nullable;
 
-/// A picture of a clip with two areas on it, set by dragging.
+/// A picture of a clip with areas on it, set by dragging.
 final class PictureView extends CanvasView {
     private final int pictureWidth;
     private final int pictureHeight;
     private final WritableImage image;
-    private final String firstName;
-    private final String secondName;
-    private Optional<Area> first = Optional.empty();
-    private Optional<Area> second = Optional.empty();
+    private List<Marked> marked = List.of();
     private @Nullable Area dragged;
     private int fromX;
     private int fromY;
 
-    /// @param first what the first area is called
-    /// @param second what the second is called
+    /// An area with what it is called.
+    ///
+    /// @param warm whether it stands out among the others
+    record Marked(Area area, String name, boolean warm) {}
+
+    /// @param areas what the areas are, for people who do not see them
     /// @param drawn is told the area that was dragged
-    PictureView(Theme theme, int pictureWidth, int pictureHeight, String first, String second, Consumer<Area> drawn) {
-        super(theme, "A picture of the clip, with the areas " + first + " and " + second);
-        this.firstName = first;
-        this.secondName = second;
+    PictureView(Theme theme, int pictureWidth, int pictureHeight, String areas, Consumer<Area> drawn) {
+        super(theme, "A picture of the clip, with " + areas);
         this.pictureWidth = pictureWidth;
         this.pictureHeight = pictureHeight;
         this.image = new WritableImage(pictureWidth, pictureHeight);
@@ -86,10 +87,17 @@ final class PictureView extends CanvasView {
     }
 
     /// Shows the areas.
-    void mark(Optional<Area> firstArea, Optional<Area> secondArea) {
-        first = firstArea;
-        second = secondArea;
+    void mark(List<Marked> areas) {
+        marked = List.copyOf(areas);
         redraw();
+    }
+
+    /// Shows two areas, those that are set.
+    void mark(Optional<Area> first, String firstName, Optional<Area> second, String secondName) {
+        List<Marked> both = new ArrayList<>();
+        first.ifPresent(area -> both.add(new Marked(area, firstName, true)));
+        second.ifPresent(area -> both.add(new Marked(area, secondName, false)));
+        mark(both);
     }
 
     @Override
@@ -97,8 +105,7 @@ final class PictureView extends CanvasView {
         double by = shown();
         g.setImageSmoothing(by < 1);
         g.drawImage(image, 0, 0, pictureWidth * by, pictureHeight * by);
-        first.ifPresent(area -> mark(g, palette, area, firstName, Role.WARM));
-        second.ifPresent(area -> mark(g, palette, area, secondName, Role.WATER));
+        marked.forEach(one -> mark(g, palette, one.area, one.name, one.warm ? Role.WARM : Role.WATER));
         Area drag = dragged;
         if (drag != null) {
             mark(g, palette, drag, "", Role.SURFACE);
@@ -112,10 +119,17 @@ final class PictureView extends CanvasView {
         g.setLineDashes(role == Role.WARM ? new double[] {5, 4} : new double[0]);
         g.strokeRect(area.x() * by, area.y() * by, area.width() * by, area.height() * by);
         g.setLineDashes();
+        // The name stands beside, so that it does not hide what is marked here or above.
+        double wide = scaled(name.isEmpty() ? 0 : 8 + 6.5 * name.length());
+        double high = scaled(15);
+        double right = (area.x() + area.width()) * by;
+        boolean beside = right + wide < pictureWidth * by;
+        double x = beside ? right + 2 : Math.max(0, area.x() * by - wide - 2);
+        double y = area.y() * by;
         g.setFill(palette.get(Role.SURFACE));
-        g.fillRect(area.x() * by, area.y() * by, scaled(name.isEmpty() ? 0 : 8 + 6.5 * name.length()), scaled(15));
+        g.fillRect(x, y, wide, high);
         g.setFill(palette.get(role));
         g.setTextBaseline(VPos.TOP);
-        g.fillText(name, area.x() * by + 3, area.y() * by);
+        g.fillText(name, x + 3, y);
     }
 }

@@ -2,6 +2,7 @@ package app.fluss.app.model;
 
 import app.fluss.core.latency.edge.EdgeSettings;
 import app.fluss.core.measure.Grade;
+import app.fluss.core.overlay.Stand;
 import app.fluss.core.reading.QuickRow;
 import app.fluss.core.stream.ProbeTrace;
 import app.fluss.core.work.Progress;
@@ -9,17 +10,21 @@ import app.fluss.files.link.ProbeFile;
 import app.fluss.files.log.ImportOptions;
 import app.fluss.files.log.InputException;
 import app.fluss.files.log.LogImport;
+import app.fluss.files.overlay.Overlays;
+import app.fluss.files.overlay.RecordedNumber;
 import app.fluss.files.simulated.SimulatedEvidence;
 import app.fluss.files.study.DeliveryPath;
 import app.fluss.files.study.EvidenceKind;
 import app.fluss.files.study.EvidenceKinds;
 import app.fluss.files.study.NewRun;
 import app.fluss.files.study.QuickRun;
+import app.fluss.files.study.RecordingRecords;
 import app.fluss.files.study.Run;
 import app.fluss.files.study.RunDraft;
 import app.fluss.files.study.RunEvidence;
 import app.fluss.files.study.StoredLatency.HandMark;
 import app.fluss.files.study.StoredLatency.JudgedTrial;
+import app.fluss.files.study.StoredNumbers;
 import app.fluss.files.study.StoredPictures;
 import app.fluss.files.study.Study;
 import app.fluss.files.study.StudyException;
@@ -31,6 +36,7 @@ import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import java.util.function.Consumer;
 
 /// Changes of what runs rest on. What is added brings the bench's facts of now along, marked as such.
@@ -180,6 +186,36 @@ public final class EvidenceEdits {
                 "Adding " + file.getFileName(),
                 (study, progress) -> study.addPictures(run, pictures, progress),
                 failed);
+    }
+
+    /// Adds a run that rests on the numbers of a recording, and on its pictures.
+    public void addRecording(Path file, RunDraft draft, Overlays overlays, Consumer<Exception> failed) {
+        edits.add(
+                "Adding " + file.getFileName(),
+                (study, progress) -> withFolder(folder -> study.addRun(
+                        SetupOfBench.of(study, draft), RecordingRecords.evidence(overlays, folder), progress)),
+                failed);
+    }
+
+    /// Adds the numbers of a recording, and its pictures, to a run that is there.
+    public void addRecording(Path file, Run run, Overlays overlays, Consumer<Exception> failed) {
+        edits.add(
+                "Adding " + file.getFileName(),
+                (study, progress) -> withFolder(folder ->
+                        study.addAll(run, "a recording", RecordingRecords.evidence(overlays, folder), progress)),
+                failed);
+    }
+
+    /// Says what a reading of a recording showed.
+    ///
+    /// @param value empty for a reading that cannot be told
+    public void correct(StoredNumbers numbers, RecordedNumber number, Stand stand, OptionalDouble value) {
+        edits.change("Correcting a reading", study -> study.recordings().correct(numbers, number, stand, value));
+    }
+
+    /// Takes back what was said of a reading of a recording.
+    public void takeBack(StoredNumbers numbers, RecordedNumber number, Stand stand) {
+        edits.change("Putting a reading back", study -> study.recordings().takeBack(numbers, number, stand));
     }
 
     /// Keeps a link probe that was just made.

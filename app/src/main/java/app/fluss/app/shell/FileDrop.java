@@ -1,31 +1,34 @@
 package app.fluss.app.shell;
 
+import app.fluss.app.importing.ClipUse;
 import app.fluss.app.importing.ImportFlow;
 import app.fluss.app.many.ManyFlow;
 import app.fluss.app.model.Open;
 import java.io.File;
 import java.nio.file.Path;
 import java.util.List;
-import java.util.function.BooleanSupplier;
+import java.util.Optional;
 import java.util.function.Consumer;
+import java.util.function.Supplier;
 import javafx.scene.Node;
 import javafx.scene.input.DragEvent;
 import javafx.scene.input.TransferMode;
 
-/// Files that are dropped on the window or chosen: studies are opened, a file by itself is imported, many are looked at
+/// Files that are dropped on the window or chosen: studies are opened, a file by itself is imported, many are
+/// looked at
 /// together.
 final class FileDrop {
     private final Consumer<Path> openStudy;
     private final ManyFlow many;
     private final ImportFlow imports;
-    private final BooleanSupplier countsPictures;
+    private final Supplier<Optional<ClipUse>> use;
 
-    /// @param countsPictures whether the pictures of a clip are to be counted, and not latency to be looked for
-    FileDrop(Consumer<Path> openStudy, ManyFlow many, ImportFlow imports, BooleanSupplier countsPictures) {
+    /// @param use what a clip is to be looked at for; empty to ask
+    FileDrop(Consumer<Path> openStudy, ManyFlow many, ImportFlow imports, Supplier<Optional<ClipUse>> use) {
         this.openStudy = openStudy;
         this.many = many;
         this.imports = imports;
-        this.countsPictures = countsPictures;
+        this.use = use;
     }
 
     /// Takes what is dropped on a part of the window.
@@ -49,7 +52,7 @@ final class FileDrop {
         if (ManyFlow.isMany(evidence)) {
             many.offer(evidence);
         } else {
-            evidence.forEach(file -> imports.offer(file, countsPictures.getAsBoolean()));
+            evidence.forEach(file -> imports.offer(file, use.get()));
         }
     }
 }

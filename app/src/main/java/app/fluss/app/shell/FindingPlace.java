@@ -16,6 +16,8 @@ public enum FindingPlace {
     PATH,
     /// Its clip.
     PICTURES,
+    /// The numbers on its recording.
+    COUNTER,
     /// The preflight.
     PREFLIGHT,
     /// The table of a comparison.
@@ -30,6 +32,7 @@ public enum FindingPlace {
             case LATENCY -> LATENCY;
             case PATH -> PATH;
             case PICTURES -> PICTURES;
+            case COUNTER -> COUNTER;
             case COMPARISON -> COMPARISON;
             case REQUIREMENTS -> PREFLIGHT;
         };

@@ -4,7 +4,9 @@ import app.fluss.app.bench.BenchScreen;
 import app.fluss.app.capture.CaptureScreen;
 import app.fluss.app.compare.CompareScreen;
 import app.fluss.app.decide.DecideScreen;
+import app.fluss.app.demo.DemoRecording;
 import app.fluss.app.examine.ExamineScreen;
+import app.fluss.app.importing.ClipUse;
 import app.fluss.app.importing.ImportFlow;
 import app.fluss.app.latency.LatencyPane;
 import app.fluss.app.many.ManyFlow;
@@ -20,12 +22,15 @@ import app.fluss.app.pictures.PicturesPane;
 import app.fluss.app.pictures.StillsPanel;
 import app.fluss.app.plan.PlanScreen;
 import app.fluss.app.quick.QuickFlow;
+import app.fluss.app.recorded.RecordedPane;
 import app.fluss.app.simulate.SimulateDialog;
 import app.fluss.app.theme.Labels;
 import app.fluss.app.theme.Theme;
 import app.fluss.app.tune.TuneScreen;
 import app.fluss.core.finding.Finding;
 import app.fluss.files.log.MappingMemory;
+import java.io.IOException;
+import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;
@@ -95,7 +100,7 @@ public final class Shell extends BorderPane {
                 openStudy,
                 new ManyFlow(workbench, jobs, theme, memory, () -> getScene().getWindow(), this::tell),
                 imports,
-                this::countsPictures);
+                this::clipUse);
         quick = new QuickFlow(
                 workbench, theme, () -> getScene().getWindow(), this::tell, () -> order.choose(Work.COMPARE));
         chainEditor = new ChainEditor(workbench, this::tell);
@@ -111,6 +116,7 @@ public final class Shell extends BorderPane {
                         new PathActions(
                                 workbench, theme, memory, () -> getScene().getWindow(), this::tell)),
                 new PicturesPane(workbench, theme, new StillsPanel(jobs, this::tell), () -> imports.choose(this::drop)),
+                new RecordedPane(workbench, theme, () -> imports.choose(this::drop), this::tryRecording),
                 actions::stateDisplay,
                 quick::correct);
         compare = new CompareScreen(workbench, theme, shown -> {
@@ -141,8 +147,26 @@ public final class Shell extends BorderPane {
         files.take(dropped);
     }
 
-    private boolean countsPictures() {
-        return examine.view() == ExamineScreen.View.PICTURES;
+    private void tryRecording() {
+        try {
+            Path clip = DemoRecording.put(Files.createTempDirectory("fluss-recording"));
+            clip.toFile().deleteOnExit();
+            imports.offer(clip, Optional.of(ClipUse.NUMBERS));
+        } catch (IOException e) {
+            tell("The recording cannot be unpacked: " + e.getMessage());
+        }
+    }
+
+    /// What is looked at says what a clip is for.
+    private Optional<ClipUse> clipUse() {
+        return order.chosenProperty().get() != Work.EXAMINE
+                ? Optional.empty()
+                : switch (examine.view()) {
+                    case LATENCY -> Optional.of(ClipUse.LATENCY);
+                    case PICTURES -> Optional.of(ClipUse.PICTURES);
+                    case COUNTER -> Optional.of(ClipUse.NUMBERS);
+                    case FRAMES, PATH -> Optional.empty();
+                };
     }
 
     /// Says what went wrong, in words, at the head of the window.
@@ -267,6 +291,7 @@ public final class Shell extends BorderPane {
             case LATENCY -> examine.show(ExamineScreen.View.LATENCY);
             case PATH -> examine.show(ExamineScreen.View.PATH);
             case PICTURES -> examine.show(ExamineScreen.View.PICTURES);
+            case COUNTER -> examine.show(ExamineScreen.View.COUNTER);
             case PREFLIGHT -> showPreflight();
             case COMPARISON -> {}
         }
@@ -311,6 +336,7 @@ public final class Shell extends BorderPane {
                 .on(Work.EXAMINE, KeyCode.L, () -> examine.show(ExamineScreen.View.LATENCY))
                 .on(Work.EXAMINE, KeyCode.G, () -> examine.show(ExamineScreen.View.PATH))
                 .on(Work.EXAMINE, KeyCode.P, () -> examine.show(ExamineScreen.View.PICTURES))
+                .on(Work.EXAMINE, KeyCode.K, () -> examine.show(ExamineScreen.View.COUNTER))
                 .on(KeyCode.PLUS, () -> theme.scaleText(1))
                 .on(KeyCode.EQUALS, () -> theme.scaleText(1))
                 .on(KeyCode.ADD, () -> theme.scaleText(1))

@@ -19,7 +19,7 @@ final class ShortcutsDialog {
         {"Ctrl+Space, Ctrl+Enter", "in Capture: start the scene, keep the run"},
         {"Ctrl+P", "in Capture: go to the readings pad"},
         {"Ctrl+T", "in Capture: the path was switched on or off just now"},
-        {"Ctrl+L, Ctrl+G, Ctrl+P", "in Examine: latency, path, pictures"},
+        {"Ctrl+L, Ctrl+G, Ctrl+P, Ctrl+K", "in Examine: latency, path, pictures, counter"},
         {"← → A X", "in the latency of a run: trial before, next trial, accept, reject"},
         {"Ctrl+F", "find a game, path or run"},
         {"Ctrl+Z, Ctrl+Y", "undo, redo"},

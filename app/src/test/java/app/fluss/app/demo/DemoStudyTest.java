@@ -38,8 +38,8 @@ class DemoStudyTest {
                     .allMatch(run -> run.display().isPresent());
             assertThat(study.games()).hasSizeGreaterThan(8);
             assertThat(runs.stream().map(Run::grade).collect(Collectors.toSet()))
-                    .containsExactlyInAnyOrder(Grade.A, Grade.B, Grade.C, Grade.D);
-            assertThat(grades(study, "Mossfall Terrace")).containsOnly(Grade.D);
+                    .containsExactlyInAnyOrder(Grade.A, Grade.B, Grade.C, Grade.D_PLUS, Grade.D);
+            assertThat(grades(study, "Mossfall Terrace")).containsOnly(Grade.D, Grade.D_PLUS);
             assertThat(grades(study, "Brass Meadow")).containsOnly(Grade.C);
             assertThat(runs.stream()
                             .filter(run -> run.path().name().equals("native"))

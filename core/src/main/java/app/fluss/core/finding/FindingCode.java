@@ -437,28 +437,28 @@ public enum FindingCode {
     /// The clip ends before its end.
     CLIP_CUT(
             Severity.WARNING,
-            Topic.PICTURES,
+            Topic.COUNTER,
             "The clip ends before its end.",
             "The figures are those of the part that could be read.",
             "Copy the file again, or record again without changing the size of the picture."),
     /// A number on the pictures could not be read.
     OVERLAY_UNREAD(
             Severity.FAULT,
-            Topic.PICTURES,
+            Topic.COUNTER,
             "A number on the pictures could not be read.",
             "There are no figures of it.",
             "Draw the rectangle close around one number, make the overlay larger or put a dark plate behind it."),
     /// A number on the pictures is open for a part of the time.
     OVERLAY_OPEN(
             Severity.WARNING,
-            Topic.PICTURES,
+            Topic.COUNTER,
             "A number on the pictures is open for a part of the time.",
             "Its figures are those of the rest, which need not be like that part.",
             "Make the overlay larger, or put a dark plate behind it."),
     /// A frame time that was read from pictures gives no lows.
     OVERLAY_NO_LOWS(
             Severity.NOTE,
-            Topic.PICTURES,
+            Topic.COUNTER,
             "A frame time that was read from pictures gives no lows.",
             "A counter shows one frame time now and then, or a mean: the slow ones between go unseen.",
             "Record a frame log for lows."),

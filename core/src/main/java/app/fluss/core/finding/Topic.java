@@ -14,6 +14,8 @@ public enum Topic {
     PATH,
     /// A clip of the game.
     PICTURES,
+    /// Numbers on a recording.
+    COUNTER,
     /// Runs against runs.
     COMPARISON,
     /// What had to hold before the run.

@@ -314,6 +314,6 @@ final class Learner {
             sd[plane] = Scenery.least(Math.sqrt(
                     Math.max(0, squares[plane] / Math.max(1, n[plane]) - mean[plane] * mean[plane])));
         }
-        return new Scenery(frame, mean, sd);
+        return new Scenery(frame, mean, sd, found.figureHeight());
     }
 }

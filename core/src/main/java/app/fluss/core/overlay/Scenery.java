@@ -1,27 +1,39 @@
 package app.fluss.core.overlay;
 
-/// What stands where no glyph does: anything at all, or something smooth. Told for all columns of a picture at
-/// once.
+import java.util.Arrays;
+
+/// What stands where no glyph does: in each column anything at all, or a part of something smooth that is wider
+/// than a
+/// stroke, such as a plate. Told column by column, so that glyphs in one place are not favoured for what stands
+/// beside
+/// them.
 final class Scenery {
     private static final double SMOOTH = 7;
     private static final double LEAST_SD = 24;
+    private static final int NARROWEST = 4;
+    private static final int STROKES = 3;
 
     private final double[] mean;
     private final double[] sd;
     private final Template.Frame frame;
-    private final double[][] any;
+    private final int wide;
     private final double[][] sums;
     private final double[][] squares;
+    private final double[] any;
+    private final double[] all;
 
     /// @param mean of each plane where no ink is
     /// @param sd of each plane there
-    Scenery(Template.Frame frame, double[] mean, double[] sd) {
+    /// @param figureHeight px
+    Scenery(Template.Frame frame, double[] mean, double[] sd, int figureHeight) {
         this.frame = frame;
         this.mean = mean;
         this.sd = sd;
-        any = new double[frame.planes()][frame.width() + 1];
+        wide = Math.min(frame.width(), Math.max(NARROWEST, figureHeight / STROKES));
         sums = new double[frame.planes()][frame.width() + 1];
         squares = new double[frame.planes()][frame.width() + 1];
+        any = new double[frame.width()];
+        all = new double[frame.width() + 1];
     }
 
     static double least(double sd) {
@@ -30,48 +42,49 @@ final class Scenery {
 
     /// Looks at a picture.
     void look(byte[] crop) {
+        Arrays.fill(any, 0);
         for (int plane = 0; plane < frame.planes(); plane++) {
             double inverse = 1 / (2 * sd[plane] * sd[plane]);
             double log = Math.log(sd[plane]);
             for (int x = 0; x < frame.width(); x++) {
-                double fit = 0;
                 double sum = 0;
                 double square = 0;
                 for (int y = 0; y < frame.rows(); y++) {
                     int value = crop[(plane * frame.height() + frame.top() + y) * frame.width() + x] & 0xFF;
                     double off = value - mean[plane];
-                    fit -= Math.min(off * off * inverse, Template.FARTHEST) + log;
+                    any[x] -= Math.min(off * off * inverse, Template.FARTHEST) + log;
                     sum += value;
                     square += (double) value * value;
                 }
-                any[plane][x + 1] = any[plane][x] + fit;
                 sums[plane][x + 1] = sums[plane][x] + sum;
                 squares[plane][x + 1] = squares[plane][x] + square;
             }
         }
+        for (int x = 0; x < frame.width(); x++) {
+            double best = any[x];
+            for (int from = Math.max(0, x - wide + 1); from <= Math.min(x, frame.width() - wide); from++) {
+                best = Math.max(best, smooth(x, from));
+            }
+            all[x + 1] = all[x] + best;
+        }
+    }
+
+    /// Logarithm of the likelihood of a column as a part of something smooth.
+    private double smooth(int x, int from) {
+        double fit = 0;
+        for (int plane = 0; plane < frame.planes(); plane++) {
+            double level = (sums[plane][from + wide] - sums[plane][from]) / (wide * frame.rows());
+            double rest = squares[plane][x + 1]
+                    - squares[plane][x]
+                    - 2 * level * (sums[plane][x + 1] - sums[plane][x])
+                    + frame.rows() * level * level;
+            fit -= frame.rows() * Math.log(SMOOTH) + rest / (2 * SMOOTH * SMOOTH);
+        }
+        return fit;
     }
 
     /// Logarithm of the likelihood of these columns, up to a constant a pixel.
     double at(int left, int width) {
-        double all = 0;
-        double smooth = 0;
-        int n = width * frame.rows();
-        for (int plane = 0; plane < frame.planes(); plane++) {
-            all += any[plane][left + width] - any[plane][left];
-            double sum = sums[plane][left + width] - sums[plane][left];
-            double rest = squares[plane][left + width] - squares[plane][left] - sum * sum / n;
-            smooth -= n * Math.log(SMOOTH) + rest / (2 * SMOOTH * SMOOTH);
-        }
-        return Math.max(all, smooth);
-    }
-
-    /// How far the columns are from a colour on average, in brightness and colour.
-    double away(int left, int width, double[] colour) {
-        double sum = 0;
-        int n = width * frame.rows();
-        for (int plane = 0; plane < frame.planes(); plane++) {
-            sum += Math.abs((sums[plane][left + width] - sums[plane][left]) / n - colour[plane]);
-        }
-        return sum;
+        return all[left + width] - all[left];
     }
 }

@@ -18,7 +18,9 @@ public record Stand(double fromMs, double toMs, int pictures, double value) {
     }
 
     /// Another number at the same time.
-    Stand showing(double other) {
+    ///
+    /// @param other NaN where it could not be read
+    public Stand showing(double other) {
         return new Stand(fromMs, toMs, pictures, other);
     }
 

@@ -6,6 +6,7 @@ import app.fluss.core.overlay.OverlayKind;
 import app.fluss.core.overlay.Stand;
 import app.fluss.core.reading.ReadingSeries;
 import app.fluss.files.log.Summary;
+import app.fluss.files.overlay.RecordedNumbers;
 
 /// What a counter or a tool said of a run.
 ///
@@ -53,6 +54,11 @@ public record Claim(Kind kind, int count, Claimed said) {
                         (int) series.stands().stream().filter(Stand::isRead).count())
                 .orElse(0);
         return new Claim(Kind.RECORDING, stands, numbers.claimed());
+    }
+
+    /// What a counter on a recording said, as it was read.
+    public static Claim of(RecordedNumbers read) {
+        return of(StoredNumbers.uncorrected(read));
     }
 
     /// What a tool said.

@@ -15,8 +15,6 @@ import java.util.Optional;
 /// picture
 /// of each reading: clips take gigabytes.
 final class RecordingKind extends EvidenceKind<RecordedNumbers, StoredNumbers> {
-    private static final long NOT_KEPT = 0;
-
     RecordingKind() {
         super(
                 Claim.Kind.RECORDING.title(),
@@ -41,7 +39,7 @@ final class RecordingKind extends EvidenceKind<RecordedNumbers, StoredNumbers> {
 
     @Override
     Rows pack(RecordedNumbers read, Packing packing) {
-        Claim claim = Claim.of(new StoredNumbers(NOT_KEPT, read, Map.of()));
+        Claim claim = Claim.of(read);
         return (kept, run, sha256) -> ClaimKind.insert(kept.sql(), claim, run, sha256);
     }
 

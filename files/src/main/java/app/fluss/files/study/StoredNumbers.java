@@ -8,6 +8,7 @@ import app.fluss.core.overlay.Stand;
 import app.fluss.files.overlay.RecordedNumber;
 import app.fluss.files.overlay.RecordedNumbers;
 import java.util.LinkedHashMap;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 
@@ -25,9 +26,22 @@ public record StoredNumbers(long id, RecordedNumbers read, Map<String, Map<Doubl
         corrections = Map.copyOf(corrections);
     }
 
+    /// Numbers of which nothing was corrected, before they are kept.
+    static StoredNumbers uncorrected(RecordedNumbers read) {
+        return new StoredNumbers(0, read, Map.of());
+    }
+
     /// What a number showed over time, corrected.
     public OverlaySeries series(RecordedNumber number) {
         return number.series().corrected(correctionsOf(number));
+    }
+
+    /// Each reading of a number as it was read, showing what the analyst says.
+    public List<Stand> readings(RecordedNumber number) {
+        Map<Double, Double> corrected = correctionsOf(number);
+        return number.series().stands().stream()
+                .map(stand -> stand.showing(corrected.getOrDefault(stand.fromMs(), stand.value())))
+                .toList();
     }
 
     /// What was corrected of a number, by the time at which a reading began, ms.

@@ -228,19 +228,21 @@ record DrawnOverlay(
     }
 
     /// Brightness in full, colour at half the size, by the weights of ITU-R BT.601 (from memory).
-    private static byte[] planes(BufferedImage picture) {
-        byte[] planes = new byte[WIDTH * HEIGHT * 3 / 2];
-        for (int y = 0; y < HEIGHT; y++) {
-            for (int x = 0; x < WIDTH; x++) {
+    static byte[] planes(BufferedImage picture) {
+        int width = picture.getWidth();
+        int height = picture.getHeight();
+        byte[] planes = new byte[width * height * 3 / 2];
+        for (int y = 0; y < height; y++) {
+            for (int x = 0; x < width; x++) {
                 int rgb = picture.getRGB(x, y);
                 double red = rgb >> 16 & 255;
                 double green = rgb >> 8 & 255;
                 double blue = rgb & 255;
-                planes[y * WIDTH + x] = level(0.299 * red + 0.587 * green + 0.114 * blue);
+                planes[y * width + x] = level(0.299 * red + 0.587 * green + 0.114 * blue);
                 if (x % 2 == 0 && y % 2 == 0) {
-                    int at = WIDTH * HEIGHT + y / 2 * (WIDTH / 2) + x / 2;
+                    int at = width * height + y / 2 * (width / 2) + x / 2;
                     planes[at] = level(128 - 0.168736 * red - 0.331264 * green + 0.5 * blue);
-                    planes[at + WIDTH * HEIGHT / 4] = level(128 + 0.5 * red - 0.418688 * green - 0.081312 * blue);
+                    planes[at + width * height / 4] = level(128 + 0.5 * red - 0.418688 * green - 0.081312 * blue);
                 }
             }
         }

@@ -1,0 +1,260 @@
+package app.fluss.app.recorded;
+
+import app.fluss.app.model.AnalysedRun;
+import app.fluss.app.model.Workbench;
+import app.fluss.app.theme.Boxes;
+import app.fluss.app.theme.Buttons;
+import app.fluss.app.theme.Labels;
+import app.fluss.app.theme.NumberField;
+import app.fluss.app.theme.Numbers;
+import app.fluss.app.theme.Theme;
+import app.fluss.core.measure.Figure;
+import app.fluss.core.overlay.OverlayKind;
+import app.fluss.core.overlay.OverlaySeries;
+import app.fluss.core.overlay.Stand;
+import app.fluss.core.picture.PictureCount;
+import app.fluss.files.overlay.RecordedNumber;
+import app.fluss.files.study.EvidenceKinds;
+import app.fluss.files.study.StoredNumbers;
+import java.util.List;
+import java.util.Optional;
+import javafx.scene.control.Label;
+import javafx.scene.control.TextField;
+import javafx.scene.control.ToggleButton;
+import javafx.scene.control.ToggleGroup;
+import javafx.scene.control.Tooltip;
+import javafx.scene.layout.GridPane;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.VBox;
+import org.jspecify.annotations.Nullable;
+
+/// The numbers on a recording of a run: what the counter said and what the eye got of it in one picture, each
+/// number
+/// over time, and every reading with its picture, to be corrected.
+public final class RecordedPane extends VBox {
+    private final Workbench workbench;
+    private final CounterView chart;
+    private final ReadingPanel reading;
+    private final Label headline = Labels.wrapped("", "great");
+    private final Label source = Labels.of("", "muted", "small");
+    private final HBox choices = Boxes.row();
+    private final ToggleGroup group = new ToggleGroup();
+    private final GridPane figures = new GridPane(14, 4);
+    private final TextField bound = new TextField();
+    private final VBox recorded;
+    private final VBox nothing;
+    private @Nullable AnalysedRun run;
+    private String chosen = "";
+    private int selected = -1;
+
+    /// @param add lets the user choose a recording
+    /// @param tryOut reads the recording that ships with Fluss
+    public RecordedPane(Workbench workbench, Theme theme, Runnable add, Runnable tryOut) {
+        super(10);
+        this.workbench = workbench;
+        setId("recorded");
+        chart = new CounterView(theme, this::select);
+        reading = new ReadingPanel(() -> workbench.edits().evidence(), this::select);
+        headline.setId("counter-headline");
+        bound.setId("bound");
+        bound.setPrefColumnCount(4);
+        bound.setMinWidth(USE_PREF_SIZE);
+        bound.setText("60");
+        bound.textProperty().subscribe(() -> showNumber());
+        choices.setSpacing(2);
+        VBox over = Boxes.panel(
+                Boxes.row(
+                        headline,
+                        Boxes.spacer(),
+                        Buttons.quiet("Another recording…", "Read another recording of this run", add),
+                        Buttons.quiet("Remove", "Takes the numbers away (can be undone)", this::remove)),
+                source,
+                choices,
+                chart,
+                Labels.of(
+                        "line: the counter · bars: distinct pictures of each second · hatched: open",
+                        "muted",
+                        "small"));
+        VBox.setVgrow(chart, Priority.ALWAYS);
+        VBox.setVgrow(over, Priority.ALWAYS);
+        figures.setId("counter-figures");
+        VBox one = Boxes.panel(Labels.heading("The marked reading"), reading);
+        VBox all = Boxes.panel(Labels.heading("Over the whole recording"), figures);
+        recorded = new VBox(10, over, Boxes.halves(one, all));
+        VBox.setVgrow(recorded, Priority.ALWAYS);
+        nothing = Boxes.panel(
+                Labels.heading("No recording of this run was read"),
+                Labels.note(
+                        "Record the screen with the counter in a corner, and drop the recording here. Fluss reads each number on"
+                                + " every picture, says what it could not read, and counts how many pictures are really new: what the"
+                                + " counter said against what the eye got, from one recording."),
+                Boxes.row(
+                        Buttons.primary("Read a recording…", "Choose a recording of this run", add),
+                        Buttons.quiet(
+                                "Try it with a drawn one", "Reads the short recording that ships with Fluss", tryOut)));
+        group.selectedToggleProperty().subscribe(toggle -> {
+            if (toggle != null && !toggle.getUserData().equals(chosen)) {
+                chosen = String.valueOf(toggle.getUserData());
+                selected = -1;
+                showNumber();
+            }
+        });
+        workbench.analysedProperty().subscribe(this::show);
+    }
+
+    private void show(@Nullable AnalysedRun now) {
+        boolean same = now != null && run != null && now.run().id() == run.run().id();
+        run = now;
+        if (now == null) {
+            return;
+        }
+        Optional<StoredNumbers> numbers = now.recorded();
+        if (numbers.isEmpty()) {
+            getChildren().setAll(nothing);
+            return;
+        }
+        if (!same) {
+            chosen = "";
+            selected = -1;
+        }
+        showChoices(numbers.get());
+        Optional<OverlaySeries> rate = numbers.get().of(OverlayKind.RATE);
+        Optional<PictureCount> count =
+                now.pictures().map(pictures -> pictures.differences().count()).filter(PictureCount::isCounted);
+        headline.setText(words(
+                rate.map(OverlaySeries::mean).orElse(Figure.missing("no frame rate was read")),
+                count.map(seen -> seen.deliveredFps(now.pictures().orElseThrow().fps()))));
+        source.setText("%s · %s pictures at %s/s · grade %s%s"
+                .formatted(
+                        numbers.get().read().clipName(),
+                        Numbers.text(numbers.get().read().pictures(), 0),
+                        Numbers.text(numbers.get().read().fps(), 0),
+                        EvidenceKinds.RECORDING.grade().orElseThrow(),
+                        numbers.get().read().missing().isEmpty()
+                                ? ""
+                                : " · " + numbers.get().read().missing()));
+        showNumber();
+        getChildren().setAll(recorded);
+    }
+
+    private static String words(Figure claimed, Optional<Double> delivered) {
+        String eye = delivered
+                .map(fps -> "the eye got %s/s".formatted(Numbers.text(fps, 1)))
+                .orElse("of its pictures none can be told apart");
+        return claimed.isKnown()
+                ? "The counter said %s/s, %s".formatted(Numbers.text(claimed, 1), eye)
+                : "The frame rate was not read; " + eye;
+    }
+
+    private void showChoices(StoredNumbers numbers) {
+        List<RecordedNumber> all = numbers.read().numbers();
+        if (all.stream().noneMatch(number -> number.name().equals(chosen))) {
+            chosen = all.isEmpty() ? "" : all.getFirst().name();
+        }
+        choices.getChildren().clear();
+        group.getToggles().clear();
+        for (RecordedNumber number : all) {
+            ToggleButton button = new ToggleButton(title(number));
+            button.getStyleClass().add("quiet");
+            button.setId("number-" + number.name());
+            button.setUserData(number.name());
+            button.setToggleGroup(group);
+            button.setSelected(number.name().equals(chosen));
+            button.setMinWidth(USE_PREF_SIZE);
+            choices.getChildren().add(button);
+        }
+    }
+
+    private static String title(RecordedNumber number) {
+        return number.kind() == OverlayKind.OTHER
+                ? number.name()
+                : number.kind().title();
+    }
+
+    private Optional<RecordedNumber> number() {
+        return Optional.ofNullable(run)
+                .flatMap(AnalysedRun::recorded)
+                .flatMap(numbers -> numbers.read().numbers().stream()
+                        .filter(number -> number.name().equals(chosen))
+                        .findFirst());
+    }
+
+    private void select(int stand) {
+        selected = stand;
+        showNumber();
+    }
+
+    private void showNumber() {
+        AnalysedRun now = run;
+        Optional<RecordedNumber> number = number();
+        if (now == null || number.isEmpty()) {
+            return;
+        }
+        StoredNumbers numbers = now.recorded().orElseThrow();
+        RecordedNumber one = number.get();
+        OverlaySeries series = numbers.series(one);
+        List<Stand> stands = numbers.readings(one);
+        if (selected < 0 || selected >= stands.size()) {
+            selected = firstOpen(stands);
+        }
+        chart.show(CounterView.Shown.of(now, numbers, one, selected));
+        reading.show(numbers, one, selected);
+        showFigures(one, series);
+    }
+
+    private static int firstOpen(List<Stand> stands) {
+        for (int i = 0; i < stands.size(); i++) {
+            if (!stands.get(i).isRead()) {
+                return i;
+            }
+        }
+        return 0;
+    }
+
+    private void showFigures(RecordedNumber number, OverlaySeries series) {
+        String unit = number.kind().unit();
+        figures.getChildren().clear();
+        figure("mean over time", text(series.mean(), 2, unit), Numbers.reason(series.mean()));
+        figure(
+                "lowest to highest",
+                "%s to %s %s".formatted(Numbers.text(series.low(), 1), Numbers.text(series.high(), 1), unit),
+                Numbers.reason(series.low()));
+        figure(
+                "renewed every",
+                text(series.updatePeriodS(), 3, "s"),
+                "The counter's own period. " + Numbers.reason(series.updatePeriodS()));
+        figure("changes that were read", Numbers.text(series.changes(), 0), "");
+        figure("open", Numbers.text(100 * series.openShare(), 1) + " % of the time", "What could not be read.");
+        double least = NumberField.value(bound.getText());
+        HBox asked = Boxes.row(Labels.of("below", "muted"), bound, Labels.of(unit, "muted"));
+        asked.setMinWidth(USE_PREF_SIZE);
+        figures.addRow(
+                figures.getRowCount(),
+                asked,
+                Labels.wrapped(
+                        least >= 0 ? Numbers.percent(series.shareBelow(least), 1) + " of the time" : "type a number",
+                        "strong"));
+    }
+
+    private static String text(Figure figure, int decimals, String unit) {
+        return figure.isKnown() ? Numbers.text(figure, decimals) + " " + unit : Numbers.MISSING;
+    }
+
+    private void figure(String name, String value, String explanation) {
+        Label named = Labels.of(name, "muted");
+        named.setMinWidth(USE_PREF_SIZE);
+        Label shown = Labels.wrapped(value, "strong");
+        if (!explanation.isBlank()) {
+            shown.setTooltip(new Tooltip(explanation));
+        }
+        figures.addRow(figures.getRowCount(), named, shown);
+    }
+
+    private void remove() {
+        AnalysedRun now = run;
+        if (now != null) {
+            workbench.edits().evidence().remove(now.run(), EvidenceKinds.RECORDING);
+        }
+    }
+}
