@@ -154,6 +154,8 @@ class LatencyJobTest extends WindowTest {
         Path clip = clip();
         interact(() -> window.shell().drop(List.of(clip)));
         settle();
+        waitFor(() -> lookup("#use-latency").tryQuery().isPresent());
+        clickOn("#use-latency");
         waitFor(() -> lookup("#clip-picture").tryQuery().isPresent());
         waitFor(() -> lookup("#clip-proposal").<Label>query().getText().startsWith("Proposed"));
         waitFor(() -> lookup("#clip-result").<Label>query().getText().startsWith("5 answered"));
@@ -170,6 +172,8 @@ class LatencyJobTest extends WindowTest {
 
         interact(() -> window.shell().drop(List.of(clip)));
         settle();
+        waitFor(() -> lookup("#use-latency").tryQuery().isPresent());
+        clickOn("#use-latency");
         waitFor(() -> lookup("#clip-slider").tryQuery().isPresent());
         Slider slider = lookup("#clip-slider").query();
         interact(() -> slider.setValue(24));
@@ -190,6 +194,8 @@ class LatencyJobTest extends WindowTest {
         Path film = Path.of("../cli/src/test/resources/app/fluss/cli/clips/film.mp4");
         interact(() -> window.shell().drop(List.of(film)));
         settle();
+        waitFor(() -> lookup("#use-latency").tryQuery().isPresent());
+        clickOn("#use-latency");
         waitFor(() -> lookup("#clip-result").tryQuery().isPresent());
         waitFor(() -> lookup("#clip-result").<Label>query().getText().startsWith("7 answered"));
         clickOn("Add to this run");

@@ -1,5 +1,6 @@
 package app.fluss.core.overlay;
 
+import app.fluss.core.work.Progress;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -47,10 +48,11 @@ final class Clusters {
     }
 
     /// All of them, each of one look.
-    List<Cluster> all() {
+    List<Cluster> all(Progress progress) {
         List<Cluster> parted = new ArrayList<>();
         List<Cluster> open = new ArrayList<>(all);
         while (!open.isEmpty()) {
+            progress.check((double) parted.size() / (parted.size() + open.size()));
             List<Cluster> parts = open.removeLast().parted(spot);
             (parts.size() == 1 ? parted : open).addAll(parts);
         }

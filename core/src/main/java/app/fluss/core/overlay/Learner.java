@@ -19,8 +19,14 @@ final class Learner {
     private static final int TOUCHING = 2;
     private static final double CLOSE = 0.6;
     private static final double TRUSTED = 0.6;
+    private static final double LEAST = 0.25;
+    private static final double NAMED = 0.85;
     private static final int FEWEST_FIGURES = 2;
+    private static final double PARTING = 0.1;
     private static final double NAMING = 0.6;
+    private static final double HALFWAY = 0.5;
+    private static final double FIRST = 0.1;
+    private static final double SECOND = 0.5;
     private static final double AGAIN = 0.4;
 
     private final int width;
@@ -80,9 +86,13 @@ final class Learner {
     /// @param found ink and rows
     record Learnt(LineReader reader, NumberPlace place, List<GlyphClass> classes, InkSearch.Found found) {
         /// Whether what was read is the text, and all of it: not what happens to stand behind it, nor the
-        /// strokes of letters, which look like so many 1.
+        /// strokes of letters, which look like so many 1. Where a glyph has no name, the rest may be the text
+        /// all the
+        /// same.
         boolean isTrusted() {
-            return place.sureShare() >= TRUSTED
+            boolean most = place.sureShare() >= TRUSTED;
+            boolean named = place.sureShare() >= LEAST && place.sureShare() >= NAMED * (1 - place.strangeShare());
+            return (most || named)
                     && place.figures() >= FEWEST_FIGURES
                     && !place.spacing().isLost();
         }
@@ -95,7 +105,7 @@ final class Learner {
 
     /// @param told glyphs that the analyst has named
     Learnt learn(List<GlyphClass> told, Progress progress) {
-        List<Cluster> large = new ArrayList<>(clusters.all());
+        List<Cluster> large = new ArrayList<>(clusters.all(progress.part(0, PARTING)));
         large.removeIf(cluster -> cluster.size() < FEWEST_MEMBERS);
         large.sort(Comparator.comparingInt(cluster -> -cluster.size()));
         large.removeIf(cluster -> cluster.isPoint() && !isBetweenFigures(cluster));
@@ -115,10 +125,12 @@ final class Learner {
             }
         }
         new Naming(namer, shapes, width, rows, found.top() - top, found.figureHeight(), clusters.spot())
-                .name(large, whole, told, progress.part(0, NAMING));
+                .name(large, whole, told, progress.part(PARTING, NAMING));
         // Letters may be wide; what is wide and has no name, or begins or ends as a figure does, is glyphs that touch.
-        large.removeIf(cluster ->
-                cluster.name() == 0 && (cluster.width() > WIDEST * found.figureHeight() || touches(cluster, large)));
+        large.removeIf(cluster -> {
+            progress.check(NAMING);
+            return cluster.name() == 0 && (cluster.width() > WIDEST * found.figureHeight() || touches(cluster, large));
+        });
         return build(large, progress.part(NAMING, 1));
     }
 
@@ -185,10 +197,14 @@ final class Learner {
             }
         }
         Scenery scenery = scenery(frame);
-        LineReader first = reader(kinds, kinds, frame, scenery);
-        LineReader second = reader(kinds, again(kinds, first, progress.part(0, AGAIN)), frame, scenery);
+        LineReader first = reader(kinds, kinds, frame, scenery, progress.part(0, FIRST));
+        List<Kind> more = again(kinds, first, progress.part(FIRST, AGAIN));
+        LineReader second = reader(kinds, more, frame, scenery, progress.part(AGAIN, SECOND));
         return new Learnt(
-                second, NumberPlace.of(second, samples, found.figureHeight(), progress.part(AGAIN, 1)), classes, found);
+                second,
+                NumberPlace.of(second, samples, found.figureHeight(), progress.part(SECOND, 1)),
+                classes,
+                found);
     }
 
     /// Glyphs of one look.
@@ -235,14 +251,17 @@ final class Learner {
     }
 
     /// A reader whose templates are learnt from some places, and look for glyphs near others.
-    private LineReader reader(List<Kind> standing, List<Kind> learnt, Template.Frame frame, Scenery scenery) {
+    private LineReader reader(
+            List<Kind> standing, List<Kind> learnt, Template.Frame frame, Scenery scenery, Progress progress) {
         List<Moments> moments = new ArrayList<>();
         for (Kind kind : learnt) {
+            progress.check((double) moments.size() / learnt.size() / 2);
             moments.add(Moments.of(kind.name, kind.look, frame, crops(kind.places), kind.places.lefts()));
         }
         List<Template> templates = Template.of(moments, frame.planes());
         boolean[] centres = new boolean[2 * width + 1];
         for (int t = 0; t < templates.size(); t++) {
+            progress.check(HALFWAY + (double) t / templates.size() / 2);
             Template template = templates.get(t);
             template.learnFit(
                     frame, crops(learnt.get(t).places), learnt.get(t).places.lefts());

@@ -14,6 +14,8 @@ final class LineReader {
     private static final double INSERTED = 5;
     private static final double HOPELESS = 20;
     private static final double SAME_LOOK = 0.3;
+    private static final double WHOLE = 0.6;
+    private static final double CONTRADICTED = 0.03;
     private static final double CERTAIN_MARGIN = 8;
     private static final double CERTAIN_UNFIT = 2.2;
 
@@ -22,6 +24,7 @@ final class LineReader {
     private final List<Template> templates;
     private final boolean[][] allowed;
     private final double[][] gains;
+    private final int[] pixels;
     private final double[] best;
     private final int[] chosen;
     private final int reach;
@@ -51,6 +54,7 @@ final class LineReader {
         this.templates = templates;
         this.allowed = allowed;
         gains = new double[templates.size()][frame.width()];
+        pixels = new int[frame.planes() * frame.width() * frame.height()];
         best = new double[frame.width() + 1];
         chosen = new int[frame.width() + 1];
         reach = Math.max(2, figureHeight / 5);
@@ -81,10 +85,13 @@ final class LineReader {
 
     Reading read(byte[] crop) {
         scenery.look(crop);
+        for (int i = 0; i < pixels.length; i++) {
+            pixels[i] = crop[i] & 0xFF;
+        }
         for (int t = 0; t < gains.length; t++) {
             Template template = templates.get(t);
             for (int x = 0; x + template.width() <= frame.width(); x++) {
-                gains[t][x] = allowed[t][x] ? gain(crop, template, x) : Double.NEGATIVE_INFINITY;
+                gains[t][x] = allowed[t][x] ? gain(template, x) : Double.NEGATIVE_INFINITY;
             }
         }
         fill();
@@ -108,7 +115,10 @@ final class LineReader {
 
     /// Whether a number of the picture last read is the one that it seems.
     boolean isSure(byte[] crop, Reading reading, NumberRun run) {
-        return !reading.strange() && Math.min(reading.free(), margin(run)) >= FIGURE_MARGIN && fits(crop, run);
+        return !reading.strange()
+                && spacing.isUsual(run.text(templates, spacing))
+                && Math.min(reading.free(), margin(run)) >= FIGURE_MARGIN
+                && fits(crop, run);
     }
 
     /// Whether a glyph of the picture last read is the one that it seems.
@@ -133,23 +143,67 @@ final class LineReader {
     /// pixel, which every pixel of an edge tells but no spot.
     private boolean looksLike(byte[] crop, Glyph glyph) {
         Template template = templates.get(glyph.template());
-        int pixels = frame.width() * frame.height();
-        float[] shares = new float[template.width() * frame.rows()];
-        for (int y = 0; y < frame.rows(); y++) {
-            for (int x = 0; x < template.width(); x++) {
-                int at = (frame.top() + y) * frame.width() + glyph.left() + x;
-                shares[y * template.width() + x] = ink.share(crop, pixels, at);
+        return inkOf(List.of(crop), glyph).distanceBetweenPixels(template.look(), spot) < SAME_LOOK;
+    }
+
+    /// The ink at the place of a glyph, on average over pictures.
+    private Patch inkOf(List<byte[]> crops, Glyph glyph) {
+        int width = templates.get(glyph.template()).width();
+        int plane = frame.width() * frame.height();
+        float[] shares = new float[width * frame.rows()];
+        for (byte[] crop : crops) {
+            for (int y = 0; y < frame.rows(); y++) {
+                for (int x = 0; x < width; x++) {
+                    int at = (frame.top() + y) * frame.width() + glyph.left() + x;
+                    shares[y * width + x] += ink.share(crop, plane, at) / crops.size();
+                }
             }
         }
-        return new Patch(template.width(), shares).distanceBetweenPixels(template.look(), spot) < SAME_LOOK;
+        return new Patch(width, shares);
+    }
+
+    /// Whether some figure of a reading looks more like one of another name, judged by the ink alone: what stands
+    /// behind it differs from picture to picture, and is spread thin among several.
+    ///
+    /// @param crops pictures on which it stands
+    boolean isContradicted(List<byte[]> crops, List<Glyph> glyphs) {
+        for (Glyph glyph : glyphs) {
+            Template own = templates.get(glyph.template());
+            if (own.isFigure() && isContradicted(inkOf(crops, glyph), own)) {
+                return true;
+            }
+        }
+        return false;
+    }
+
+    private boolean isContradicted(Patch seen, Template own) {
+        double same = Double.POSITIVE_INFINITY;
+        double other = Double.POSITIVE_INFINITY;
+        for (Template template : templates) {
+            if (template.isFigure() && Math.abs(template.width() - own.width()) <= 1) {
+                double distance = template.look().distanceBetweenPixels(seen, spot);
+                if (template.name() == own.name()) {
+                    same = Math.min(same, distance);
+                } else {
+                    other = Math.min(other, distance);
+                }
+            }
+        }
+        return other < same - CONTRADICTED;
     }
 
     /// Whether something that may be a figure stands where figures stand, and it is not known which: a glyph
-    /// without a name, or ink that no glyph accounts for.
+    /// without a name, or ink that no glyph accounts for; or a figure is only a piece of something wider, such
+    /// as the
+    /// first stroke of a letter.
     private boolean strange(byte[] crop, List<Glyph> glyphs) {
         boolean[] taken = new boolean[frame.width()];
+        boolean[] figures = new boolean[frame.width()];
         for (Glyph glyph : glyphs) {
             Template template = templates.get(glyph.template());
+            if (template.isFigure()) {
+                Arrays.fill(figures, glyph.left(), glyph.left() + template.width(), true);
+            }
             if (template.name() == 0 && isPlace(2 * glyph.left() + template.width())) {
                 return true;
             }
@@ -157,11 +211,21 @@ final class LineReader {
         }
         for (Box box : line.glyphs(crop)) {
             boolean high = !line.isPoint(box) && box.width() <= figureHeight;
-            if (high && isPlace(box.left() + box.right() + 1) && isFree(taken, box.left(), box.width())) {
+            boolean piece = taken(figures, box) > 0 && taken(taken, box) < WHOLE * box.width();
+            boolean unknown = isPlace(box.left() + box.right() + 1) && taken(taken, box) == 0;
+            if (high && (piece || unknown)) {
                 return true;
             }
         }
         return false;
+    }
+
+    private static int taken(boolean[] columns, Box box) {
+        int n = 0;
+        for (int x = box.left(); x <= box.right(); x++) {
+            n += columns[x] ? 1 : 0;
+        }
+        return n;
     }
 
     private boolean isPlace(int centre) {
@@ -174,9 +238,9 @@ final class LineReader {
     }
 
     /// How much likelier a glyph is than scenery; where scenery is far likelier, nothing.
-    private double gain(byte[] crop, Template template, int x) {
+    private double gain(Template template, int x) {
         double other = scenery.at(x, template.width());
-        double gain = TEMPER * (template.at(crop, frame, x, other - HOPELESS / TEMPER) - other);
+        double gain = TEMPER * (template.at(pixels, frame, x, other - HOPELESS / TEMPER) - other);
         return gain < -HOPELESS ? Double.NEGATIVE_INFINITY : gain;
     }
 

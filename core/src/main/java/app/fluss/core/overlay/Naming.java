@@ -17,6 +17,7 @@ final class Naming {
     private static final int MOST_LINES = 20;
     private static final int LINES_EACH = 3;
     private static final double LINES = 0.5;
+    private static final double NAMED = 0.8;
     private static final int REPEATS = 5;
     private static final double AGREED = 0.6;
     private static final int FEWEST = 2;
@@ -36,6 +37,12 @@ final class Naming {
     private static final double SAME = 0.25;
     private static final double KIN = 0.36;
     private static final double KIN_ONLY = 0.12;
+    private static final double HALF = 0.5;
+    private static final double BAR = 0.8;
+    private static final double LEAN = 0.12;
+    private static final double UPPER_FROM = 0.3;
+    private static final double UPPER_TO = 0.5;
+    private static final double LOWER_FROM = 0.75;
 
     private final GlyphNamer namer;
     private final FigureShapes shapes;
@@ -60,7 +67,9 @@ final class Naming {
     record Placed(Box box, Cluster cluster) {}
 
     /// What was said of a cluster.
-    private record Said(Votes engine, FigureShapes.Nearest shape) {
+    ///
+    /// @param seven whether it is drawn as a 7 is, and no 1
+    private record Said(Votes engine, FigureShapes.Nearest shape, boolean seven) {
         /// What the engine says, if it agrees with itself; 0 if not.
         char engineName() {
             char best = engine.best();
@@ -79,6 +88,7 @@ final class Naming {
     void name(List<Cluster> clusters, List<List<Placed>> lines, List<GlyphClass> told, Progress progress) {
         Map<Cluster, Said> said = new LinkedHashMap<>();
         for (Cluster cluster : clusters) {
+            progress.check(0);
             char known = told(cluster, told);
             if (known != NO_NAME) {
                 cluster.call(known);
@@ -87,13 +97,13 @@ final class Naming {
             } else {
                 Patch mean = cluster.mean();
                 float[] normal = FigureShapes.normal(mean.shares(), mean.width(), figureTop, figureHeight);
-                said.put(cluster, new Said(new Votes(), shapes.nearest(normal)));
+                said.put(cluster, new Said(new Votes(), shapes.nearest(normal), isSeven(mean)));
             }
         }
         readLines(lines, said, progress.part(0, LINES));
         int done = 0;
         for (Map.Entry<Cluster, Said> one : said.entrySet()) {
-            progress.check(LINES + (1 - LINES) * done++ / said.size());
+            progress.check(LINES + (NAMED - LINES) * done++ / said.size());
             readAlone(one.getKey(), one.getValue().engine);
         }
         said.forEach((cluster, one) -> cluster.call(agreed(one)));
@@ -104,11 +114,12 @@ final class Naming {
         });
         List<Cluster> named = clusters.stream().filter(Cluster::isFigure).toList();
         for (Cluster cluster : said.keySet()) {
+            progress.check(NAMED);
             if (cluster.name() == 0) {
                 cluster.call(kin(cluster, named));
             }
         }
-        dropContradictions(clusters, said.keySet());
+        dropContradictions(clusters, said.keySet(), progress.part(NAMED, 1));
     }
 
     /// What the analyst calls the look that a cluster is nearest to; 0 if none is near.
@@ -165,6 +176,35 @@ final class Naming {
         }
     }
 
+    /// Whether a figure has a bar over all of its width on top, and a stroke below that leans.
+    private boolean isSeven(Patch look) {
+        int covered = 0;
+        for (int x = 0; x < look.width(); x++) {
+            double most = 0;
+            for (int y = figureTop; y < figureTop + Math.max(2, figureHeight / 5); y++) {
+                most = Math.max(most, look.ink(x, y, 1));
+            }
+            covered += most > HALF ? 1 : 0;
+        }
+        double lean = centre(look, UPPER_FROM, UPPER_TO) - centre(look, LOWER_FROM, 1);
+        return covered >= BAR * look.width() && lean >= LEAN * look.width();
+    }
+
+    /// The middle of the ink in some rows of the figure, as shares of its height, px.
+    private double centre(Patch look, double from, double to) {
+        double sum = 0;
+        double all = 0;
+        int end = Math.min(look.rows(), figureTop + (int) Math.ceil(to * figureHeight));
+        for (int y = figureTop + (int) (from * figureHeight); y < end; y++) {
+            for (int x = 0; x < look.width(); x++) {
+                double ink = look.ink(x, y, 1);
+                sum += ink * x;
+                all += ink;
+            }
+        }
+        return sum / all;
+    }
+
     /// What both say; 0 where they do not agree.
     private static char agreed(Said said) {
         char engine = said.engineName();
@@ -172,7 +212,8 @@ final class Naming {
         if (isFigure(engine)) {
             double own = said.shape.to(engine);
             if (engine == '1' && shape != engine) {
-                return 0; // a 7 with a faint bar is a 1 to the engine
+                // A narrow 7 is a 1 to the engine.
+                return shape == '7' && said.seven ? shape : 0;
             }
             double most = engine == shape ? FARTHEST : FAR;
             double next = said.engine.all() >= MANY && said.engine.share(alike(engine)) >= FIRM ? NEXT_IF_FIRM : NEXT;
@@ -202,9 +243,11 @@ final class Naming {
 
     /// Takes the names away from glyphs of one look that are called differently: one of them is wrong. What the
     /// analyst said stays.
-    private void dropContradictions(List<Cluster> clusters, Set<Cluster> guessed) {
+    private void dropContradictions(List<Cluster> clusters, Set<Cluster> guessed, Progress progress) {
         Set<Cluster> doubtful = new HashSet<>();
+        int seen = 0;
         for (Cluster one : clusters) {
+            progress.check((double) seen++ / clusters.size());
             for (Cluster other : clusters) {
                 boolean differ = one.isFigure() && other.isFigure() && one.name() != other.name();
                 if (differ && one.mean().distanceBetweenPixels(other.mean(), spot) < SAME) {

@@ -13,16 +13,17 @@ import java.util.Set;
 /// @param from centre of its glyphs from which on it can be, px
 /// @param to the same up to which
 /// @param sureShare share of samples in which it was read for certain
+/// @param strangeShare share of samples in which a glyph without a name stood among the figures
 /// @param figures how many different ones were seen
 /// @param spacing of its figures
-record NumberPlace(double from, double to, double sureShare, int figures, Spacing spacing) {
+record NumberPlace(double from, double to, double sureShare, double strangeShare, int figures, Spacing spacing) {
     private static final double APART = 0.6;
     private static final int MOST_CHANGES = 5;
     private static final double NEAR = 1.6;
     private static final int SEVERAL = 3;
     private static final double HALF = 0.5;
 
-    private record Seen(int sample, double centre, NumberRun run, String text, boolean sure) {}
+    private record Seen(int sample, double centre, NumberRun run, String text, boolean sure, boolean strange) {}
 
     /// Finds it, and tells the reader the spacing of its figures.
     static NumberPlace of(LineReader reader, List<byte[]> samples, int figureHeight, Progress progress) {
@@ -43,12 +44,13 @@ record NumberPlace(double from, double to, double sureShare, int figures, Spacin
                         run.centre(reader.templates()),
                         run,
                         run.text(reader.templates(), Spacing.UNKNOWN),
-                        reader.isSure(samples.get(i), reading, run)));
+                        reader.isSure(samples.get(i), reading, run),
+                        reading.strange()));
             }
         }
         boolean torn = isTorn(all, reader.templates(), figureHeight);
         all.sort(Comparator.comparingDouble(Seen::centre));
-        NumberPlace best = new NumberPlace(0, 0, 0, 0, Spacing.UNKNOWN);
+        NumberPlace best = new NumberPlace(0, 0, 0, 0, 0, Spacing.UNKNOWN);
         double most = 0;
         int from = 0;
         for (int to = 1; to <= all.size(); to++) {
@@ -65,17 +67,24 @@ record NumberPlace(double from, double to, double sureShare, int figures, Spacin
                 from = to;
             }
         }
-        return torn ? new NumberPlace(best.from, best.to, best.sureShare, best.figures, best.spacing.lost()) : best;
+        return torn
+                ? new NumberPlace(
+                        best.from, best.to, best.sureShare, best.strangeShare, best.figures, best.spacing.lost())
+                : best;
     }
 
-    /// Whether numbers fall into two close parts that both change: then a mark between them was lost.
+    /// Whether numbers fall into two close parts that both change: then a mark between them was lost. Where a
+    /// glyph
+    /// without a name stands among them it is that which parts them.
     private static boolean isTorn(List<Seen> all, List<Template> templates, int figureHeight) {
         Set<String> before = new HashSet<>();
         Set<String> after = new HashSet<>();
         for (int i = 1; i < all.size(); i++) {
             Seen first = all.get(i - 1);
             Seen second = all.get(i);
-            if (first.sample == second.sample && first.run.gap(second.run, templates) < NEAR * figureHeight) {
+            if (first.sample == second.sample
+                    && !first.strange
+                    && first.run.gap(second.run, templates) < NEAR * figureHeight) {
                 before.add(first.text);
                 after.add(second.text);
             }
@@ -85,17 +94,29 @@ record NumberPlace(double from, double to, double sureShare, int figures, Spacin
 
     private static NumberPlace of(List<Seen> group, List<Template> templates, int samples, int figureHeight) {
         Set<Integer> figures = new HashSet<>();
+        Set<Integer> strange = new HashSet<>();
         long sure = 0;
         for (Seen seen : group) {
             sure += seen.sure ? 1 : 0;
+            if (seen.strange) {
+                strange.add(seen.sample);
+            }
             seen.text.chars().filter(Character::isDigit).forEach(figures::add);
         }
         return new NumberPlace(
                 group.getFirst().centre - APART * figureHeight,
                 group.getLast().centre + APART * figureHeight,
                 (double) sure / samples,
+                (double) strange.size() / samples,
                 figures.size(),
-                Spacing.of(group.stream().map(Seen::run).toList(), templates, figureHeight));
+                Spacing.of(runs(group), templates, figureHeight));
+    }
+
+    /// The numbers that no glyph without a name stands among; all where one always does.
+    private static List<NumberRun> runs(List<Seen> group) {
+        List<NumberRun> whole =
+                group.stream().filter(seen -> !seen.strange).map(Seen::run).toList();
+        return whole.isEmpty() ? group.stream().map(Seen::run).toList() : whole;
     }
 
     boolean holds(double centre) {

@@ -94,7 +94,8 @@ record NumberRun(List<Glyph> figures, List<Boolean> points) {
         StringBuilder text = new StringBuilder();
         for (int i = 0; i < figures.size(); i++) {
             text.append(templates.get(figures.get(i).template()).name());
-            if (i < points.size() && spacing.hasPoint(step(i, templates), points.get(i), points.size() - i)) {
+            if (i < points.size()
+                    && spacing.hasPoint(step(i, templates), gap(i, templates), points.get(i), points.size() - i)) {
                 text.append('.');
             }
         }

@@ -7,11 +7,14 @@ import java.util.List;
 /// lost in what stands behind it, and easily found there; the room that it takes is neither.
 ///
 /// @param isWritten whether numbers have points at all
+/// @param always whether nearly every number has one
 /// @param cut step from one figure to the next from which on a point is between them, px
+/// @param gapCut columns between them from which on one is, px
 /// @param most step above which figures are not of one number, px
 /// @param decimals figures after the point; -1 if it is not the same all the time
 /// @param isLost whether there is room for a point all the time, and none could be made out
-record Spacing(boolean isWritten, double cut, double most, int decimals, boolean isLost) {
+record Spacing(
+        boolean isWritten, boolean always, double cut, double gapCut, double most, int decimals, boolean isLost) {
     private static final double ROOM = 0.12;
     private static final double FEWEST_SHARE = 0.2;
     private static final double WIDEST = 1.5;
@@ -23,32 +26,43 @@ record Spacing(boolean isWritten, double cut, double most, int decimals, boolean
     private static final double POINT = 0.18;
     private static final int MOST_DECIMALS = 3;
     private static final double SAME = 0.7;
+    private static final double NEARLY_ALL = 0.8;
 
-    static final Spacing UNKNOWN = new Spacing(true, Double.NaN, Double.POSITIVE_INFINITY, -1, false);
+    static final Spacing UNKNOWN =
+            new Spacing(true, false, Double.NaN, Double.NaN, Double.POSITIVE_INFINITY, -1, false);
 
     static Spacing of(List<NumberRun> runs, List<Template> templates, int figureHeight) {
         List<Double> with = new ArrayList<>();
         List<Double> without = new ArrayList<>();
+        List<Double> gapsWith = new ArrayList<>();
+        List<Double> gapsWithout = new ArrayList<>();
         int pointed = 0;
+        int several = 0;
         for (NumberRun run : runs) {
             boolean any = false;
             for (int i = 0; i < run.points().size(); i++) {
                 (run.points().get(i) ? with : without).add(run.step(i, templates));
+                (run.points().get(i) ? gapsWith : gapsWithout).add(run.gap(i, templates));
                 any |= run.points().get(i);
             }
             pointed += any ? 1 : 0;
+            several += run.points().isEmpty() ? 0 : 1;
         }
         if (without.isEmpty()) {
-            return pointed == 0 ? new Spacing(false, 0, Double.POSITIVE_INFINITY, 0, false) : UNKNOWN;
+            return pointed == 0 ? new Spacing(false, false, 0, 0, Double.POSITIVE_INFINITY, 0, false) : UNKNOWN;
         }
         // A unit that looks like a figure stands farther off: the closer steps are those within a number.
         double narrow = quantile(without, TOGETHER);
         double wide = with.isEmpty() ? narrow : quantile(with, 0.5);
         boolean written = pointed >= FEWEST_SHARE * runs.size() && wide >= narrow + ROOM * figureHeight;
+        double narrowGap = quantile(gapsWithout, TOGETHER);
+        double wideGap = gapsWith.isEmpty() ? narrowGap : quantile(gapsWith, 0.5);
         double widest = WIDEST * (written ? wide : narrow) + ROOM * figureHeight;
         return new Spacing(
                 written,
+                written && pointed >= NEARLY_ALL * several,
                 (wide + narrow) / 2,
+                (wideGap + narrowGap) / 2,
                 widest,
                 decimals(runs),
                 !written && hasRoom(runs, templates, figureHeight));
@@ -99,7 +113,7 @@ record Spacing(boolean isWritten, double cut, double most, int decimals, boolean
 
     /// The same where figures were found that belong to the number, and stand too far off.
     Spacing lost() {
-        return new Spacing(isWritten, cut, most, decimals, true);
+        return new Spacing(isWritten, always, cut, gapCut, most, decimals, true);
     }
 
     /// How many figures mostly come after the only point; -1 where that differs.
@@ -123,13 +137,22 @@ record Spacing(boolean isWritten, double cut, double most, int decimals, boolean
         return -1;
     }
 
-    /// Whether a point is between two figures.
+    /// Whether a point is between two figures. Faces of one width have room for it from middle to middle,
+    /// others from
+    /// edge to edge: where one was seen either will do.
     ///
     /// @param step from the one to the other, px
+    /// @param gap columns between them, px
     /// @param seen whether one was found there
     /// @param after how many figures follow it
-    boolean hasPoint(double step, boolean seen, int after) {
+    boolean hasPoint(double step, double gap, boolean seen, int after) {
         boolean place = decimals < 0 ? seen : after == decimals;
-        return isWritten && place && (Double.isNaN(cut) ? seen : step >= cut);
+        boolean room = seen ? step >= cut || gap >= gapCut : step >= cut && gap >= gapCut;
+        return isWritten && place && (Double.isNaN(cut) ? seen : room);
+    }
+
+    /// Whether a number is written as nearly all of them are.
+    boolean isUsual(String text) {
+        return !always || decimals < 0 || text.indexOf('.') == text.length() - 1 - decimals;
     }
 }

@@ -12,6 +12,8 @@ final class Standing {
     private static final double AS_LIKELY = 4;
     private static final double LIKELIER = 4;
     private static final int STANDS_LONG = 4;
+    private static final int MOST_LOOKS = 6;
+    private static final double LOOKING_AGAIN = 0.3;
     private static final double SAME_DECIMALS = 0.9;
 
     private final Crops crops;
@@ -33,7 +35,8 @@ final class Standing {
         }
         dropOtherDecimals();
         dropLonely();
-        fill(progress);
+        dropContradicted(progress.part(0, LOOKING_AGAIN));
+        fill(progress.part(LOOKING_AGAIN, 1));
         return texts;
     }
 
@@ -90,6 +93,31 @@ final class Standing {
         for (int i = 0; i < texts.length; i++) {
             texts[i] = lonely[i] ? "" : texts[i];
         }
+    }
+
+    /// Looks at each number once more, by its ink on some of the pictures on which it stands.
+    private void dropContradicted(Progress progress) {
+        int from = 0;
+        for (int i = 1; i <= texts.length; i++) {
+            if (i == texts.length || !texts[i].equals(texts[from])) {
+                progress.check((double) from / texts.length);
+                if (!texts[from].isEmpty() && reader.isContradicted(some(from, i), readings[from].glyphs())) {
+                    Arrays.fill(texts, from, i, "");
+                }
+                from = i;
+            }
+        }
+    }
+
+    private List<byte[]> some(int from, int to) {
+        int n = Math.min(MOST_LOOKS, to - from);
+        List<byte[]> some = new ArrayList<>();
+        for (int i = 0; i < n; i++) {
+            byte[] crop = new byte[Crops.PLANES * crops.width() * crops.height()];
+            crops.read(from + (int) ((long) i * (to - from) / n), crop);
+            some.add(crop);
+        }
+        return some;
     }
 
     /// What stands between two numbers is one of them, if the picture does not say otherwise.

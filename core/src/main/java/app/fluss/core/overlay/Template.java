@@ -10,6 +10,8 @@ final class Template {
     static final double FARTHEST = 8;
 
     private static final int APART = 4;
+    private static final int UNIT = 1 << 16;
+    private static final int MOST = (int) (FARTHEST * UNIT);
     private static final double FLOOR = 5;
     private static final double BORROWED = 12;
     private static final double FITS = 4.5;
@@ -19,12 +21,14 @@ final class Template {
     private final Patch look;
     private final int width;
     private final int planes;
-    private final float[] mean;
-    private final float[] weight;
+    /// Whole numbers: sums of them are worked out many at a time.
+    private final int[] mean;
+    /// In units of one in [#UNIT].
+    private final int[] weight;
     private final double base;
     private double fitMost = Double.POSITIVE_INFINITY;
 
-    private Template(char name, Patch look, int planes, float[] mean, float[] weight, double base) {
+    private Template(char name, Patch look, int planes, int[] mean, int[] weight, double base) {
         this.name = name;
         this.look = look;
         width = look.width();
@@ -80,16 +84,18 @@ final class Template {
         }
         List<Template> templates = new ArrayList<>();
         for (Moments one : all) {
-            float[] weight = new float[one.mean().length];
+            int[] weight = new int[one.mean().length];
+            int[] mean = new int[weight.length];
             double base = 0;
             for (int i = 0; i < weight.length; i++) {
                 int kind = one.kind(i);
                 double v = (one.n() * one.variance()[i] + BORROWED * sum[kind] / count[kind]) / (one.n() + BORROWED)
                         + FLOOR * FLOOR;
-                weight[i] = (float) (1 / (2 * v));
+                weight[i] = (int) Math.rint(UNIT / (2 * v));
+                mean[i] = Math.round(one.mean()[i]);
                 base -= Math.log(v) / 2;
             }
-            templates.add(new Template(one.name(), one.look(), planes, one.mean(), weight, base));
+            templates.add(new Template(one.name(), one.look(), planes, mean, weight, base));
         }
         return templates;
     }
@@ -98,37 +104,56 @@ final class Template {
     /// any value below.
     ///
     /// HOT PATH: every template at every place of every picture.
-    double at(byte[] crop, Frame frame, int left, double bound) {
-        return base - misfit(crop, frame, left, base - bound);
+    ///
+    /// @param crop its pixels, 0 to 255
+    double at(int[] crop, Frame frame, int left, double bound) {
+        int first = frame.top * frame.width + left;
+        return base - misfit(crop, first, frame.width, frame.height * frame.width, base - bound);
     }
 
-    private double misfit(byte[] crop, Frame frame, int left, double most) {
-        double all = 0;
-        // Rows far from each other first: what does not fit shows early.
-        for (int from = 0; from < APART && all <= most; from++) {
-            for (int y = from; y < frame.rows && all <= most; y += APART) {
-                for (int plane = 0; plane < planes; plane++) {
-                    all += row(crop, frame, left, plane, y);
+    /// @param first where the first pixel is
+    /// @param row from a pixel to the one below
+    /// @param plane from a pixel to the one of the next plane
+    private double misfit(int[] pixels, int first, int row, int plane, double most) {
+        int rows = mean.length / planes / width;
+        double limit = most * UNIT;
+        long all = 0;
+        // Rows far from each other first: what does not fit shows early, after a quarter of them by half.
+        for (int from = 0; from < APART && all <= limit; from++) {
+            for (int y = from; y < rows && all <= limit; y += APART) {
+                for (int p = 0; p < planes; p++) {
+                    all += row(pixels, first + p * plane + y * row, (p * rows + y) * width);
                 }
             }
+            if (from == 0 && 2 * all > limit) {
+                return Double.POSITIVE_INFINITY;
+            }
         }
-        return all;
+        return (double) all / UNIT;
     }
 
-    private float row(byte[] crop, Frame frame, int left, int plane, int y) {
-        float sum = 0;
-        int from = (plane * frame.height + frame.top + y) * frame.width + left;
-        int at = (plane * frame.rows + y) * width;
+    private int row(int[] pixels, int from, int at) {
+        int sum = 0;
         for (int x = 0; x < width; x++) {
-            float off = (crop[from + x] & 0xFF) - mean[at + x];
-            sum += Math.min(off * off * weight[at + x], (float) FARTHEST);
+            int off = pixels[from + x] - mean[at + x];
+            sum += Math.min(off * off * weight[at + x], MOST);
         }
         return sum;
     }
 
     /// How badly it fits there: mean squared distance in standard deviations.
     double unfit(byte[] crop, Frame frame, int left) {
-        return 2 * misfit(crop, frame, left, Double.POSITIVE_INFINITY) / mean.length;
+        int rows = frame.rows;
+        int[] pixels = new int[mean.length];
+        for (int p = 0; p < planes; p++) {
+            for (int y = 0; y < rows; y++) {
+                int from = (p * frame.height + frame.top + y) * frame.width + left;
+                for (int x = 0; x < width; x++) {
+                    pixels[(p * rows + y) * width + x] = crop[from + x] & 0xFF;
+                }
+            }
+        }
+        return 2 * misfit(pixels, 0, width, rows * width, Double.POSITIVE_INFINITY) / mean.length;
     }
 
     boolean fits(byte[] crop, Frame frame, int left) {
