@@ -18,9 +18,8 @@ final class Learner {
     private static final int MOST_FIGURES = 6;
     private static final int TOUCHING = 2;
     private static final double CLOSE = 0.6;
-    private static final double TRUSTED = 0.6;
+    private static final double TRUSTED = 0.75;
     private static final double LEAST = 0.25;
-    private static final double NAMED = 0.85;
     private static final int FEWEST_FIGURES = 2;
     private static final double PARTING = 0.1;
     private static final double NAMING = 0.6;
@@ -90,9 +89,8 @@ final class Learner {
         /// all the
         /// same.
         boolean isTrusted() {
-            boolean most = place.sureShare() >= TRUSTED;
-            boolean named = place.sureShare() >= LEAST && place.sureShare() >= NAMED * (1 - place.strangeShare());
-            return (most || named)
+            return place.sureShare() >= LEAST
+                    && place.sureShare() >= TRUSTED * (1 - place.strangeShare())
                     && place.figures() >= FEWEST_FIGURES
                     && !place.spacing().isLost();
         }
