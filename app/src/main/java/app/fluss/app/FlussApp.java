@@ -23,8 +23,7 @@ import javafx.scene.Scene;
 import javafx.stage.Stage;
 
 /// The window: `demo`, `open [STUDY]`, or `screenshots [--to DIR]`. With `--from STUDY` the demo is a copy of
-/// one that
-/// [MakeDemo] made before.
+/// one that [MakeDemo] made before.
 public final class FlussApp extends Application {
     private static final double WIDTH = 1280;
     private static final double HEIGHT = 800;

@@ -4,8 +4,7 @@ import app.fluss.core.bench.FactSource;
 import app.fluss.core.bench.Setup;
 import app.fluss.core.measure.DisplayMode;
 import app.fluss.core.measure.SyncMode;
-import app.fluss.core.path.Chain;
-import app.fluss.core.path.StageKind;
+import app.fluss.core.path.PathGuess;
 import app.fluss.core.work.Progress;
 import app.fluss.files.log.DifferencesFile;
 import app.fluss.files.log.InputException;
@@ -28,13 +27,13 @@ import java.util.List;
 import java.util.Map;
 
 /// A drawn recording of an invented game, with what Fluss reads of it: a counter says about twice what the
-/// pictures
-/// show. `bench/demo-clip.sh` makes it.
+/// pictures show. `bench/demo-clip.sh` makes it.
 public final class DemoRecording {
     private static final String CLIP = "recording.mp4";
     private static final String NUMBERS = "recording.json";
     private static final String PICTURES = "recording.csv";
 
+    private static final String PATH = "driver generation 2×";
     private static final double REFRESH_HZ = 60;
 
     private DemoRecording() {}
@@ -72,8 +71,8 @@ public final class DemoRecording {
                     new RunDraft(
                             "Mossfall Terrace",
                             "fountain steps",
-                            "driver generation 2×",
-                            Chain.of(StageKind.DRIVER_GENERATION),
+                            PATH,
+                            PathGuess.of(PATH),
                             "recording",
                             true,
                             Setup.EMPTY

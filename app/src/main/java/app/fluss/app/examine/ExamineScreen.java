@@ -115,7 +115,7 @@ public final class ExamineScreen extends VBox {
             }
         });
         correct.setId("correct");
-        Button copy = Buttons.quiet("Copy figures", "Copy the figures as a table (Ctrl+Shift+C)", this::copyFigures);
+        Button copy = Buttons.quiet("Copy", "Copy the figures as a table (Ctrl+Shift+C)", this::copyFigures);
         VBox titles = new VBox(-2, title, place);
         titles.setMinWidth(0);
         HBox head = Boxes.row(viewButtons(), titles, simulated, Boxes.spacer(), correct, displayButton, copy);
@@ -199,6 +199,7 @@ public final class ExamineScreen extends VBox {
         Run run = workbench.selectedProperty().get();
         boolean known = run != null && workbench.contentsProperty().get().runs().contains(run);
         title.setText(known ? run.path().name() : "");
+        title.setTooltip(new Tooltip(title.getText()));
         place.setText(
                 known
                         ? workbench.contentsProperty().get().place(run) + " · " + run.name()

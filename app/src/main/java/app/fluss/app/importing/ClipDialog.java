@@ -40,8 +40,7 @@ import javafx.scene.layout.VBox;
 import javafx.stage.Window;
 
 /// Latency from a high-speed clip: both places, where the input and where the answer shows, are proposed, or
-/// dragged
-/// over, and the edges found; or step through the pictures and mark them by hand.
+/// dragged over, and the edges found; or step through the pictures and mark them by hand.
 final class ClipDialog {
     private static final ButtonType ADD = new ButtonType("Add to this run", ButtonBar.ButtonData.OK_DONE);
 

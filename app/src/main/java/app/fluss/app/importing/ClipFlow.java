@@ -20,10 +20,8 @@ import java.util.function.Supplier;
 import javafx.stage.Window;
 
 /// Brings what clips show into the study: latency, distinct pictures, or the numbers on them. What is kept as
-/// evidence is what was read from
-/// the clip: the
-/// brightness of both areas, picture by picture, or the pictures that were marked; clips themselves take
-/// gigabytes.
+/// evidence is what was read from the clip: the brightness of both areas, picture by picture, or the pictures
+/// that were marked; clips themselves take gigabytes.
 final class ClipFlow {
     private final Workbench workbench;
     private final Jobs jobs;

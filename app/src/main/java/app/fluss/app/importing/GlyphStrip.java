@@ -20,7 +20,8 @@ import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.VBox;
 
-/// The looks of a number's glyphs, each with its name; a click or a key gives it another, once for all pictures.
+/// The looks of a number's glyphs, each with its name; a click or a key gives it another, once for all
+/// pictures.
 final class GlyphStrip extends FlowPane {
     private static final String NAMES = "0123456789.";
     private static final double HEIGHT = 30;

@@ -38,8 +38,8 @@ import java.util.function.Supplier;
 import javafx.stage.FileChooser;
 import javafx.stage.Window;
 
-/// From a file to a run: look at it, let the user map its columns and say what it is, read it, keep it.
-/// Either the run with its evidence is in the study at the end, or nothing is.
+/// From a file to a run: look at it, let the user map its columns and say what it is, read it, keep it. Either
+/// the run with its evidence is in the study at the end, or nothing is.
 public final class ImportFlow {
     private final Workbench workbench;
     private final Jobs jobs;

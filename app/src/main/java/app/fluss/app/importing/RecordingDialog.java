@@ -47,8 +47,7 @@ import javafx.stage.Window;
 import javafx.util.StringConverter;
 
 /// Reads the numbers that stand on a recording: the analyst drags over each, says what it is, and looks at what
-/// was
-/// read; glyphs that could not be told are named once for all pictures.
+/// was read; glyphs that could not be told are named once for all pictures.
 final class RecordingDialog {
     private static final ButtonType OWN = new ButtonType("Keep as a run of its own…", ButtonBar.ButtonData.OK_DONE);
     private static final ButtonType ADD = new ButtonType("Add to the selected run", ButtonBar.ButtonData.OTHER);

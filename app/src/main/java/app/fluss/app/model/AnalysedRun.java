@@ -46,8 +46,8 @@ public record AnalysedRun(
         Optional<ToggleComparison> toggled,
         NotedRun noted,
         Optional<HeadsetSeen> headset) {
-    /// The images between which its path can have been switched: those of its log, else those that its clip tells
-    /// apart.
+    /// The images between which its path can have been switched: those of its log, else those that its clip
+    /// tells apart.
     public Optional<FrameLog> images() {
         return run.hasLog() ? Optional.of(analysis.slice().log()) : pictures.flatMap(StoredPictures::images);
     }

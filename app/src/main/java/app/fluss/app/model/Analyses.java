@@ -30,7 +30,8 @@ import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
 
-/// The figures of runs, each worked out once for what it rests on, the latest kept. Used by one thread at a time.
+/// The figures of runs, each worked out once for what it rests on, the latest kept. Used by one thread at a
+/// time.
 final class Analyses {
     /// A share of the heap: a log and its figures take about as much again as its columns.
     private static final long MOST_BYTES = Runtime.getRuntime().maxMemory() / 4;

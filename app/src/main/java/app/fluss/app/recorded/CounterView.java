@@ -22,8 +22,7 @@ import javafx.scene.input.MouseEvent;
 import javafx.scene.text.TextAlignment;
 
 /// What a counter showed over time as a line of steps, hatched where it could not be read; behind it, as bars,
-/// how many
-/// pictures of each second could be told apart.
+/// how many pictures of each second could be told apart.
 public final class CounterView extends CanvasView {
     private static final double LEFT = 42;
     private static final double BOTTOM = 22;

@@ -15,8 +15,7 @@ import javafx.scene.input.DragEvent;
 import javafx.scene.input.TransferMode;
 
 /// Files that are dropped on the window or chosen: studies are opened, a file by itself is imported, many are
-/// looked at
-/// together.
+/// looked at together.
 final class FileDrop {
     private final Consumer<Path> openStudy;
     private final ManyFlow many;

@@ -8,8 +8,8 @@ import java.util.Optional;
 import java.util.Set;
 
 /// A way to answer a question: what it needs, how good the answer is, how it goes, and how long it takes for
-/// one path
-/// against native. Times are our own estimate for one game, three runs of a minute a side, everything at hand.
+/// one path against native. Times are our own estimate for one game, three runs of a minute a side, everything
+/// at hand.
 @SuppressWarnings("ImmutableEnumChecker") // an unmodifiable set, which the checker cannot see
 public enum Way {
     /// Numbers read off a counter.

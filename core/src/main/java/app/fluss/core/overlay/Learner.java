@@ -86,8 +86,7 @@ final class Learner {
     record Learnt(LineReader reader, NumberPlace place, List<GlyphClass> classes, InkSearch.Found found) {
         /// Whether what was read is the text, and all of it: not what happens to stand behind it, nor the
         /// strokes of letters, which look like so many 1. Where a glyph has no name, the rest may be the text
-        /// all the
-        /// same.
+        /// all the same.
         boolean isTrusted() {
             return place.sureShare() >= LEAST
                     && place.sureShare() >= TRUSTED * (1 - place.strangeShare())

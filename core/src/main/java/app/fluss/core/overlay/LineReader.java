@@ -162,8 +162,8 @@ final class LineReader {
         return new Patch(width, shares);
     }
 
-    /// Whether some figure of a reading looks more like one of another name, judged by the ink alone: what stands
-    /// behind it differs from picture to picture, and is spread thin among several.
+    /// Whether some figure of a reading looks more like one of another name, judged by the ink alone: what
+    /// stands behind it differs from picture to picture, and is spread thin among several.
     ///
     /// @param crops pictures on which it stands
     boolean isContradicted(List<byte[]> crops, List<Glyph> glyphs) {
@@ -194,8 +194,7 @@ final class LineReader {
 
     /// Whether something that may be a figure stands where figures stand, and it is not known which: a glyph
     /// without a name, or ink that no glyph accounts for; or a figure is only a piece of something wider, such
-    /// as the
-    /// first stroke of a letter.
+    /// as the first stroke of a letter.
     private boolean strange(byte[] crop, List<Glyph> glyphs) {
         boolean[] taken = new boolean[frame.width()];
         boolean[] figures = new boolean[frame.width()];

@@ -74,8 +74,7 @@ record NumberPlace(double from, double to, double sureShare, double strangeShare
     }
 
     /// Whether numbers fall into two close parts that both change: then a mark between them was lost. Where a
-    /// glyph
-    /// without a name stands among them it is that which parts them.
+    /// glyph without a name stands among them it is that which parts them.
     private static boolean isTorn(List<Seen> all, List<Template> templates, int figureHeight) {
         Set<String> before = new HashSet<>();
         Set<String> after = new HashSet<>();

@@ -3,10 +3,8 @@ package app.fluss.core.overlay;
 import java.util.Arrays;
 
 /// What stands where no glyph does: in each column anything at all, or a part of something smooth that is wider
-/// than a
-/// stroke, such as a plate. Told column by column, so that glyphs in one place are not favoured for what stands
-/// beside
-/// them.
+/// than a stroke, such as a plate. Told column by column, so that glyphs in one place are not favoured for what
+/// stands beside them.
 final class Scenery {
     private static final double SMOOTH = 7;
     private static final double LEAST_SD = 24;

@@ -138,8 +138,7 @@ record Spacing(
     }
 
     /// Whether a point is between two figures. Faces of one width have room for it from middle to middle,
-    /// others from
-    /// edge to edge: where one was seen either will do.
+    /// others from edge to edge: where one was seen either will do.
     ///
     /// @param step from the one to the other, px
     /// @param gap columns between them, px

@@ -6,8 +6,8 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
 
-/// Remembers where the numbers of an overlay stand and what the analyst called its glyphs, for clips of each size:
-/// an overlay looks the same all session.
+/// Remembers where the numbers of an overlay stand and what the analyst called its glyphs, for clips of each
+/// size: an overlay looks the same all session.
 public final class OverlayMemory {
     private final Path folder;
 

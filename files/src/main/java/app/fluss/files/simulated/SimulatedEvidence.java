@@ -45,8 +45,8 @@ public final class SimulatedEvidence {
         this.folder = folder;
     }
 
-    /// What is said of a run, with what its scenario says: that it is simulated, path, display, cap
-    /// and the facts of its bench.
+    /// What is said of a run, with what its scenario says: that it is simulated, path, display, cap and the
+    /// facts of its bench.
     public static RunDraft draft(Scenario scenario, RunDraft said) {
         double cap = scenario.game().capFps();
         Setup bench = Setup.EMPTY

@@ -11,10 +11,8 @@ import java.util.List;
 import java.util.Optional;
 
 /// One kind of evidence that a run can rest on: its table, how to tell a file of its kind, how to read, keep,
-/// load,
-/// delete and check it, and the grade it gives. All there are stand in [EvidenceKinds]; adding, removing, undo,
-/// the
-/// check of a study, files dropped on the window and import go over that list.
+/// load, delete and check it, and the grade it gives. All there are stand in [EvidenceKinds]; adding, removing,
+/// undo, the check of a study, files dropped on the window and import go over that list.
 ///
 /// @param <R> what is read from a file
 /// @param <S> what is loaded from a study

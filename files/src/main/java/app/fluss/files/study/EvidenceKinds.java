@@ -38,7 +38,8 @@ public final class EvidenceKinds {
     /// How good the link of a stream was.
     public static final EvidenceKind<ProbeTrace, ProbeTrace> LINK_PROBE = new LinkProbeKind();
 
-    /// All, in the order in which a file is asked what it is: any table could be a frame log, so that comes last.
+    /// All, in the order in which a file is asked what it is: any table could be a frame log, so that comes
+    /// last.
     public static final List<EvidenceKind<?, ?>> ALL =
             List.of(RECORDING, LINK_PROBE, LATENCY, READINGS, SUMMARY, CLIP_COUNT, HOST_LOG, FRAME_LOG);
 

@@ -12,8 +12,7 @@ import java.util.Map;
 import java.util.Optional;
 
 /// Numbers that stand on the pictures of a recording. What is kept as evidence is what was read, with a small
-/// picture
-/// of each reading: clips take gigabytes.
+/// picture of each reading: clips take gigabytes.
 final class RecordingKind extends EvidenceKind<RecordedNumbers, StoredNumbers> {
     RecordingKind() {
         super(

@@ -16,10 +16,8 @@ import java.util.TreeSet;
 import java.util.concurrent.ConcurrentHashMap;
 
 /// The tables of a study in each version, and the triggers that note every change of a row so that it can be
-/// undone.
-/// The tables of a version stand in `schema-N.sql` and never change once it was released; whatever changes
-/// tables is a
-/// new version and an [Upgrade] to it.
+/// undone. The tables of a version stand in `schema-N.sql` and never change once it was released; whatever
+/// changes tables is a new version and an [Upgrade] to it.
 final class Schema {
     /// "FLUS", in SQLite's application id.
     static final int APPLICATION_ID = 0x464C5553;
@@ -42,8 +40,7 @@ final class Schema {
     private static final Map<Integer, Set<String>> OBJECTS = new ConcurrentHashMap<>();
 
     /// Tables whose rows can be changed and changed back, with their columns, as the database itself gives
-    /// them, so
-    /// that none can be forgotten.
+    /// them, so that none can be forgotten.
     static final Map<String, List<String>> UNDOABLE = undoable();
 
     private Schema() {}
@@ -122,8 +119,7 @@ final class Schema {
     }
 
     /// Whether a database has exactly the tables and triggers of a version, no more: a foreign trigger would
-    /// run on our
-    /// changes.
+    /// run on our changes.
     ///
     /// @param version 1 to [#VERSION]
     static boolean isOurs(Connection connection, int version) throws SQLException {

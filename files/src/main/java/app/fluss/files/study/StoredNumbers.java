@@ -64,7 +64,8 @@ public record StoredNumbers(long id, RecordedNumbers read, Map<String, Map<Doubl
                 .map(this::series);
     }
 
-    /// What it claims of the run. Its low is the last that the counter showed; by which convention is not known.
+    /// What it claims of the run. Its low is the last that the counter showed; by which convention is not
+    /// known.
     public Claimed claimed() {
         Figure none = Figure.missing(NO_SUCH);
         Optional<OverlaySeries> rate = of(OverlayKind.RATE);

@@ -16,10 +16,8 @@ import java.util.Optional;
 /// One file with everything: games, scenes, paths, runs, their evidence and their parsed logs.
 ///
 /// Each change is committed before its method returns. Safe for threads: one at a time gets through, and what
-/// takes
-/// long (compressing, hashing, parsing) is done before or after, so that a quick change never waits for an
-/// import. A
-/// study that can only be read says why; changes then throw [StudyException].
+/// takes long (compressing, hashing, parsing) is done before or after, so that a quick change never waits for
+/// an import. A study that can only be read says why; changes then throw [StudyException].
 public final class Study implements AutoCloseable {
     private final Path file;
     private final StudyFile.Opened opened;
@@ -245,8 +243,7 @@ public final class Study implements AutoCloseable {
     }
 
     /// A number that changes when somebody judges a trial of a run, or what was checked before it: what a [Run]
-    /// does
-    /// not hold by itself. Nothing else can be read from it.
+    /// does not hold by itself. Nothing else can be read from it.
     public long judgements() throws StudyException {
         return steps.read(() -> sql.list(
                         "SELECT (SELECT total((id * 31 + coalesce(judged, 7)) % 1000003) FROM trial)"

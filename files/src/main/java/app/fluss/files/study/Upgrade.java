@@ -10,8 +10,8 @@ import java.util.List;
 import java.util.Optional;
 
 /// Brings a study of an older version up to date, version by version. The new one is written into a file of its
-/// own and
-/// then put in the old one's place at once, so that there is a whole study under its name at every moment.
+/// own and then put in the old one's place at once, so that there is a whole study under its name at every
+/// moment.
 final class Upgrade {
     private static final List<UpgradeStep> STEPS =
             List.of(new UpgradeTo2(), new UpgradeTo3(), new UpgradeTo4(), new UpgradeTo5(), new UpgradeTo6());

@@ -1,0 +1,83 @@
+package app.fluss.core.overlay;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import app.fluss.core.work.Progress;
+import java.io.ByteArrayOutputStream;
+import java.util.ArrayList;
+import java.util.List;
+import org.junit.jupiter.api.Test;
+
+/// Figures drawn here as bars: a 7 with its bar and a stroke that leans, a 1 with a flag and an upright stroke.
+class NamingTest {
+    private static final int WIDTH = 8;
+    private static final int ROWS = 20;
+    private static final int TOP = 2;
+    private static final int HEIGHT = 16;
+
+    private static Patch seven() {
+        float[] ink = new float[WIDTH * ROWS];
+        for (int y = TOP; y < TOP + HEIGHT; y++) {
+            int stroke = 6 - (y - TOP) * 4 / HEIGHT;
+            for (int x = 0; x < WIDTH; x++) {
+                boolean bar = y < TOP + 2;
+                ink[y * WIDTH + x] = bar || x == stroke || x == stroke + 1 ? 1 : 0;
+            }
+        }
+        return new Patch(WIDTH, ink);
+    }
+
+    private static Patch one() {
+        float[] ink = new float[WIDTH * ROWS];
+        for (int y = TOP; y < TOP + HEIGHT; y++) {
+            for (int x = 0; x < WIDTH; x++) {
+                ink[y * WIDTH + x] = x >= 5 && x <= 6 || y == TOP + 3 && x > 1 && x < 5 ? 1 : 0;
+            }
+        }
+        return new Patch(WIDTH, ink);
+    }
+
+    private static Cluster cluster(Patch look) {
+        Cluster cluster = new Cluster(look, false);
+        for (int i = 0; i < 4; i++) {
+            cluster.add(look, new Cluster.Place(i, new Box(0, TOP, WIDTH - 1, TOP + HEIGHT - 1)));
+        }
+        return cluster;
+    }
+
+    private static byte[] packed(char name, Patch look) {
+        return FigureShapes.packed(name, FigureShapes.normal(look.shares(), WIDTH, TOP, HEIGHT));
+    }
+
+    /// Names them where an engine takes everything for one character.
+    private static List<Character> names(String engine, List<GlyphClass> told, Patch... looks) {
+        ByteArrayOutputStream shapes = new ByteArrayOutputStream();
+        shapes.writeBytes(packed('7', seven()));
+        shapes.writeBytes(packed('1', one()));
+        List<Cluster> clusters = new ArrayList<>();
+        for (Patch look : looks) {
+            clusters.add(cluster(look));
+        }
+        GlyphNamer namer = (_, width, _, layout) ->
+                layout == GlyphNamer.Layout.GLYPH ? engine : engine.repeat(width > 100 ? 5 : 1);
+        new Naming(namer, new FigureShapes(shapes.toByteArray()), WIDTH, ROWS, TOP, HEIGHT, 2)
+                .name(clusters, List.of(), told, Progress.NONE);
+        return clusters.stream().map(Cluster::name).toList();
+    }
+
+    @Test
+    void aSevenThatTheEngineTakesForAOneIsTold() {
+        assertThat(names("1", List.of(), seven(), one())).containsExactly('7', '1');
+    }
+
+    @Test
+    void whatTheOpinionsDifferOnStaysOpen() {
+        assertThat(names("Z", List.of(), seven(), one())).containsExactly((char) 0, (char) 0);
+    }
+
+    @Test
+    void theAnalystIsAskedLastAndHeardFirst() {
+        List<GlyphClass> told = List.of(new GlyphClass('4', seven(), 3), new GlyphClass(GlyphClass.OTHER, one(), 3));
+        assertThat(names("1", told, seven(), one())).containsExactly('4', GlyphClass.OTHER);
+    }
+}
