@@ -60,7 +60,7 @@ final class Overlay implements Callable<Integer> {
             required = true,
             paramLabel = "NAME=X,Y,W,H",
             converter = NamedAreaOption.class,
-            description = "The rectangle of a number, px, close around it. Names that say what it is: rate, low,"
+            description = "The rectangle of a number, px, close around it. Names that say what it is: rate, base, low,"
                     + " frame_time, gpu_load, cpu_load, power, gpu_clock, temperature, reprojection, latency; any other"
                     + " does too.")
     private List<NamedArea> areas = List.of();

@@ -9,6 +9,7 @@ import app.fluss.core.overlay.Patch;
 import java.util.List;
 import java.util.function.ToIntFunction;
 import javafx.geometry.Pos;
+import javafx.geometry.Side;
 import javafx.scene.control.Button;
 import javafx.scene.control.ContextMenu;
 import javafx.scene.control.Label;
@@ -69,7 +70,7 @@ final class GlyphStrip extends FlowPane {
                                 told != 0
                                         ? "You named it"
                                         : name == 0 ? "It has no name: what it shows is open" : "Fluss named it")));
-        tile.setOnAction(_ -> menu(look).show(tile, javafx.geometry.Side.BOTTOM, 0, 0));
+        tile.setOnAction(_ -> menu(look).show(tile, Side.BOTTOM, 0, 0));
         tile.addEventHandler(KeyEvent.KEY_TYPED, event -> {
             String typed = event.getCharacter();
             if (typed.length() == 1 && NAMES.contains(typed)) {

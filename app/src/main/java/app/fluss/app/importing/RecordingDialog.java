@@ -30,6 +30,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Consumer;
+import javafx.css.PseudoClass;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.ButtonBar;
@@ -40,6 +41,7 @@ import javafx.scene.control.Label;
 import javafx.scene.control.ProgressBar;
 import javafx.scene.control.Slider;
 import javafx.scene.control.TextField;
+import javafx.scene.control.Tooltip;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
@@ -51,6 +53,8 @@ import javafx.util.StringConverter;
 final class RecordingDialog {
     private static final ButtonType OWN = new ButtonType("Keep as a run of its own…", ButtonBar.ButtonData.OK_DONE);
     private static final ButtonType ADD = new ButtonType("Add to the selected run", ButtonBar.ButtonData.OTHER);
+
+    private static final PseudoClass CHOSEN = PseudoClass.getPseudoClass("chosen");
 
     private final Dialog<ButtonType> dialog;
     private final Jobs jobs;
@@ -277,7 +281,7 @@ final class RecordingDialog {
         Label said = Labels.of(draft.read(number).map(RecordingDialog::words).orElse("not read yet"), "muted");
         said.setId("said-" + number);
         said.setMinWidth(0);
-        said.setTooltip(new javafx.scene.control.Tooltip(said.getText()));
+        said.setTooltip(new Tooltip(said.getText()));
         Button remove = Buttons.quiet("×", "Do not read this number", () -> {
             draft.remove(number);
             show();
@@ -287,7 +291,7 @@ final class RecordingDialog {
         said.setMaxWidth(Double.MAX_VALUE);
         HBox row = Boxes.row(kind, said, remove);
         row.getStyleClass().add("number-row");
-        row.pseudoClassStateChanged(javafx.css.PseudoClass.getPseudoClass("chosen"), number == draft.selected());
+        row.pseudoClassStateChanged(CHOSEN, number == draft.selected());
         row.setOnMousePressed(_ -> {
             draft.select(number);
             show();

@@ -28,6 +28,7 @@ public final class CounterView extends CanvasView {
     private static final double BOTTOM = 22;
     private static final double TOP = 16;
     private static final double HATCH = 7;
+    private static final double LEAST = 130;
 
     private Shown shown = Shown.NOTHING;
 
@@ -121,13 +122,18 @@ public final class CounterView extends CanvasView {
     public CounterView(Theme theme, IntConsumer chosen) {
         super(theme, "What the counter showed over time, and how many pictures of each second are distinct");
         setId("counter-chart");
-        setMinHeight(130);
+        setMinHeight(LEAST);
         setPrefHeight(240);
         addEventHandler(MouseEvent.MOUSE_PRESSED, event -> {
             if (!shown.stands.isEmpty() && event.isPrimaryButtonDown()) {
                 chosen.accept(shown.at(scale().second(event.getX())));
             }
         });
+    }
+
+    @Override
+    protected void textScaled() {
+        setMinHeight(scaled(LEAST));
     }
 
     /// Shows a number.

@@ -19,6 +19,7 @@ import app.fluss.files.study.StoredNumbers;
 import java.util.List;
 import java.util.Optional;
 import javafx.scene.control.Label;
+import javafx.scene.control.ScrollPane;
 import javafx.scene.control.TextField;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.control.ToggleGroup;
@@ -41,7 +42,7 @@ public final class RecordedPane extends VBox {
     private final ToggleGroup group = new ToggleGroup();
     private final GridPane figures = new GridPane(14, 4);
     private final TextField bound = new TextField();
-    private final VBox recorded;
+    private final ScrollPane recorded;
     private final VBox nothing;
     private @Nullable AnalysedRun run;
     private String chosen = "";
@@ -80,7 +81,9 @@ public final class RecordedPane extends VBox {
         figures.setId("counter-figures");
         VBox one = Boxes.panel(Labels.heading("The marked reading"), reading);
         VBox all = Boxes.panel(Labels.heading("Over the whole recording"), figures);
-        recorded = new VBox(10, over, Boxes.halves(one, all));
+        recorded = Boxes.scrolling(new VBox(10, over, Boxes.halves(one, all)));
+        // The chart takes what is left; where nothing is, all of it scrolls.
+        recorded.setFitToHeight(true);
         VBox.setVgrow(recorded, Priority.ALWAYS);
         nothing = Boxes.panel(
                 Labels.heading("No recording of this run was read"),

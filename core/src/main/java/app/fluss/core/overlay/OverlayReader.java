@@ -31,8 +31,7 @@ public final class OverlayReader {
     /// Reads a number on every picture.
     ///
     /// @param told glyphs of this clip, or of one with the same overlay, that the analyst has named: they are
-    ///     taken
-    ///     as they were called
+    ///     taken as they were called
     /// @param ms when each picture is shown, ms from the clip's begin, rising; as many as there are crops, one
     ///     at least
     /// @throws app.fluss.core.work.StoppedException if `progress` stops it

@@ -67,8 +67,7 @@ public final class OverlaySeries {
     /// As the analyst corrected it. Numbers that have become the same as their neighbours are one.
     ///
     /// @param corrections by the time at which the number began, ms: what it showed, NaN for what cannot be
-    ///     told. A
-    ///     time at which none began changes nothing
+    ///     told. A time at which none began changes nothing
     public OverlaySeries corrected(Map<Double, Double> corrections) {
         if (corrections.isEmpty()) {
             return this;

@@ -11,9 +11,14 @@ import java.util.List;
 /// @param area its rectangle, close around it
 /// @param told glyphs of this overlay that the analyst has named
 public record AskedNumber(String name, Area area, List<GlyphClass> told) {
-    /// Keeps a copy.
+    /// @throws IllegalArgumentException if a glyph is called what none can be
     public AskedNumber {
         told = List.copyOf(told);
+        for (GlyphClass glyph : told) {
+            if (!GlyphClass.isName(glyph.name())) {
+                throw new IllegalArgumentException("a glyph called \"" + glyph.name() + "\"");
+            }
+        }
     }
 
     /// What kind of number it is.
