@@ -102,7 +102,7 @@ final class RecordingDialog {
         running = Boxes.row(
                 Labels.of("Reading every picture", "muted"),
                 bar,
-                Buttons.quiet("Stop", "Stops reading (Esc)", this::stop));
+                Buttons.quiet("Stop", "Stops reading; nothing is changed", this::stop));
         VBox left = new VBox(
                 6, picture, Boxes.row(Labels.of("picture", "muted"), slider, Labels.of("pictures/s", "muted"), fps));
         VBox right = new VBox(
