@@ -5,9 +5,6 @@ import org.jspecify.annotations.Nullable;
 
 /// For readings of a number the picture that it was read from: what stood in its rectangle, in shades of grey.
 public final class StandCrops {
-    /// No pictures.
-    public static final StandCrops NONE = new StandCrops(1, 1, new byte[0][]);
-
     private final int width;
     private final int height;
     private final byte[] @Nullable [] grey;
