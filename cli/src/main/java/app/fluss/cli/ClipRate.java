@@ -22,7 +22,17 @@ final class ClipRate {
     ///
     /// @throws ParameterException if neither says so
     double of(Clip clip) {
-        double rate = Double.isNaN(fps) ? clip.fps() : fps;
+        return known(Double.isNaN(fps) ? clip.fps() : fps);
+    }
+
+    /// Pictures a second as the user says.
+    ///
+    /// @throws ParameterException if the user does not
+    double given() {
+        return known(fps);
+    }
+
+    private double known(double rate) {
         if (!(rate > 0)) {
             throw new ParameterException(
                     spec.commandLine(), "The clip does not say how many pictures a second it has: give --fps.");

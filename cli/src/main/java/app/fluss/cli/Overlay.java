@@ -21,6 +21,7 @@ import app.fluss.files.report.OverlayJson;
 import java.io.IOException;
 import java.io.PrintWriter;
 import java.nio.file.Path;
+import java.time.Duration;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
@@ -71,24 +72,36 @@ final class Overlay implements Callable<Integer> {
             description = "Also write what was read, with a picture of each reading, as a file for the window.")
     private @Nullable Path keep;
 
+    @Option(
+            names = "--follow",
+            description = "Read along with a folder of pictures that a recorder still writes, on this machine or"
+                    + " another's; needs --fps. A line tells now and then what the numbers show.")
+    private boolean follow;
+
+    @Option(
+            names = "--quiet",
+            paramLabel = "SECONDS",
+            defaultValue = "10",
+            description = "With --follow: no picture for so long, and the recording has ended (default:"
+                    + " ${DEFAULT-VALUE}).")
+    private int quiet;
+
     @Option(names = "--json", description = "Print JSON.")
     private boolean json;
 
     @Override
-    public Integer call() throws IOException, InputException {
+    public Integer call() throws IOException, InputException, InterruptedException {
         Set<String> names = new HashSet<>();
         for (NamedArea one : areas) {
             if (!names.add(one.name())) {
                 throw new ParameterException(spec.commandLine(), "Two areas are called \"%s\".".formatted(one.name()));
             }
         }
-        try (Clip clip = ClipFile.openWhatIsLeft(file);
-                EngineNamer namer = EngineNamer.start()) {
-            List<AskedNumber> asked = areas.stream()
-                    .map(one -> new AskedNumber(one.name(), one.area(), List.of()))
-                    .toList();
-            Overlays overlays = ClipOverlays.read(
-                    clip, String.valueOf(file.getFileName()), asked, fps.of(clip), namer, Progress.NONE);
+        List<AskedNumber> asked = areas.stream()
+                .map(one -> new AskedNumber(one.name(), one.area(), List.of()))
+                .toList();
+        try (EngineNamer namer = EngineNamer.start()) {
+            Overlays overlays = follow ? followed(asked, namer) : read(asked, namer);
             if (keep != null) {
                 OverlayFile.write(overlays.recorded(), keep);
             }
@@ -97,6 +110,23 @@ final class Overlay implements Callable<Integer> {
             throw new ParameterException(spec.commandLine(), String.valueOf(e.getMessage()), e);
         }
         return 0;
+    }
+
+    private Overlays read(List<AskedNumber> asked, EngineNamer namer) throws IOException, InputException {
+        try (Clip clip = ClipFile.openWhatIsLeft(file)) {
+            String name = String.valueOf(file.getFileName());
+            return ClipOverlays.read(clip, name, asked, fps.of(clip), namer, Progress.NONE);
+        }
+    }
+
+    private Overlays followed(List<AskedNumber> asked, EngineNamer namer)
+            throws IOException, InputException, InterruptedException {
+        if (quiet < 1) {
+            throw new ParameterException(spec.commandLine(), "--quiet is at least 1 s.");
+        }
+        PrintWriter lines =
+                json ? spec.commandLine().getErr() : spec.commandLine().getOut();
+        return new OverlayFollow(file, Duration.ofSeconds(quiet), lines).read(asked, fps.given(), namer);
     }
 
     private void print(Overlays overlays) {

@@ -3,11 +3,15 @@ package app.fluss.cli;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import app.fluss.files.clip.Clip;
+import app.fluss.files.clip.ClipFile;
 import app.fluss.files.overlay.OverlayFile;
+import java.awt.image.BufferedImage;
 import java.net.URI;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Objects;
+import javax.imageio.ImageIO;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
@@ -144,6 +148,39 @@ class LauncherIT {
         assertThat(json.at("/areas/rate/readings/0/value").asDouble()).isEqualTo(94);
         assertThat(json.get("delivered_fps").asDouble()).isCloseTo(30, within(0.5));
         assertThat(json.get("findings").toString()).contains("phantom-images");
+    }
+
+    /// A recorder on another machine, played by a thread: the pictures of a clip come one by one.
+    @Test
+    void aFolderThatGrowsIsReadAlong() throws Exception {
+        Path shots = Files.createDirectory(folder.resolve("shots"));
+        Thread recorder = Thread.ofPlatform().start(() -> {
+            try (Clip clip = ClipFile.open(Path.of(clip("counter.mp4")))) {
+                byte[] luma = new byte[clip.width() * clip.height()];
+                for (int i = 0; i < clip.size(); i++) {
+                    clip.luma(i, luma);
+                    BufferedImage grey = new BufferedImage(clip.width(), clip.height(), BufferedImage.TYPE_BYTE_GRAY);
+                    grey.getRaster().setDataElements(0, 0, clip.width(), clip.height(), luma);
+                    ImageIO.write(grey, "png", shots.resolve(i + ".png").toFile());
+                }
+            } catch (Exception e) {
+                throw new IllegalStateException(e);
+            }
+        });
+        Launched.Ran result = launched.good(
+                "overlay",
+                shots.toString(),
+                "--area",
+                "rate=19,26,40,32",
+                "--follow",
+                "--quiet",
+                "4",
+                "--fps",
+                "60",
+                "--json");
+        recorder.join();
+        assertThat(result.err()).contains("no picture for 4 s");
+        assertThat(result.json().at("/areas/rate/mean").asDouble()).isCloseTo(92, within(0.2));
     }
 
     @Test

@@ -9,13 +9,14 @@ final class Clusters {
     /// Glyphs less far apart are of one look.
     static final double ALIKE = 0.42;
 
-    private static final int MOST = 400;
-
     private final List<Cluster> all = new ArrayList<>();
+    private final int most;
     private final int spot;
 
     /// @param figureHeight px
-    Clusters(int figureHeight) {
+    /// @param most looks that are kept apart; what is like none of them then is left out
+    Clusters(int figureHeight, int most) {
+        this.most = most;
         spot = Math.max(2, (int) Math.rint(figureHeight / 11.0));
     }
 
@@ -33,7 +34,7 @@ final class Clusters {
             }
         }
         if (best == null) {
-            if (all.size() == MOST) {
+            if (all.size() == most) {
                 return;
             }
             best = new Cluster(patch, point);

@@ -2,6 +2,7 @@ package app.fluss.core.overlay;
 
 import app.fluss.core.work.Progress;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
@@ -11,12 +12,17 @@ import java.util.Map;
 final class Learner {
     private static final int MOST_SAMPLES = 400;
     private static final long MOST_BYTES = 96L << 20;
+    private static final int MOST_LOOKS = 400;
+    private static final int MOST_LETTERS = 100;
+    private static final double OFTEN = 0.1;
     private static final int FEWEST_MEMBERS = 3;
     private static final double COLOURED = 14;
     private static final int GREY = 128;
     private static final double WIDEST = 0.95;
     private static final int MOST_FIGURES = 6;
     private static final int TOUCHING = 2;
+    private static final double PAIR = 1.3;
+    private static final double ALWAYS = 0.8;
     private static final double CLOSE = 0.6;
     private static final double TRUSTED = 0.75;
     private static final double LEAST = 0.25;
@@ -39,6 +45,7 @@ final class Learner {
     private final List<byte[]> samples = new ArrayList<>();
     private final List<List<Box>> boxes = new ArrayList<>();
     private final Clusters clusters;
+    private final Clusters letters;
 
     Learner(int width, int height, InkSearch.Found found, GlyphNamer namer, FigureShapes shapes) {
         this.shapes = shapes;
@@ -46,7 +53,8 @@ final class Learner {
         this.height = height;
         this.found = found;
         this.namer = namer;
-        clusters = new Clusters(found.figureHeight());
+        clusters = new Clusters(found.figureHeight(), MOST_LOOKS);
+        letters = new Clusters(found.figureHeight(), MOST_LETTERS);
         line = new Line(found, width, height);
         int around = 1 + found.figureHeight() / 10;
         top = Math.max(0, found.top() - around);
@@ -66,6 +74,9 @@ final class Learner {
         boxes.add(glyphs);
         for (Box box : glyphs) {
             clusters.add(patch(box), line.isPoint(box), new Cluster.Place(sample, box));
+        }
+        for (Box box : line.letters()) {
+            letters.add(patch(box), false, new Cluster.Place(sample, box));
         }
     }
 
@@ -123,12 +134,40 @@ final class Learner {
         }
         new Naming(namer, shapes, width, rows, found.top() - top, found.figureHeight(), clusters.spot())
                 .name(large, whole, told, progress.part(PARTING, NAMING));
-        // Letters may be wide; what is wide and has no name, or begins or ends as a figure does, is glyphs that touch.
+        // Letters may be wide, and units are always there; what else is wide and has no name is glyphs that touch.
         large.removeIf(cluster -> {
             progress.check(NAMING);
-            return cluster.name() == 0 && (cluster.width() > WIDEST * found.figureHeight() || touches(cluster, large));
+            boolean wide = cluster.width() > WIDEST * found.figureHeight();
+            return cluster.name() == 0 && cluster.size() < ALWAYS * samples.size() && (wide || touches(cluster, large));
         });
+        large.addAll(letters(large));
         return build(large, progress.part(NAMING, 1));
+    }
+
+    /// The letters of other heights that stand there often: no figures, but what would be taken for figures without
+    /// them. What is a piece of a figure is none of them.
+    private List<Cluster> letters(List<Cluster> figures) {
+        List<Cluster> often = new ArrayList<>(letters.all(Progress.NONE));
+        often.removeIf(letter -> letter.size() < Math.max(FEWEST_MEMBERS, OFTEN * samples.size())
+                || figures.stream().anyMatch(figure -> figure.isFigure() && isPiece(letter, figure)));
+        often.forEach(letter -> letter.call(GlyphClass.OTHER));
+        return often;
+    }
+
+    private boolean isPiece(Cluster letter, Cluster figure) {
+        Box box = letter.places().getFirst().box();
+        for (int x = 0; x + letter.width() <= figure.width(); x++) {
+            Patch piece = part(figure.mean(), x, letter.width());
+            for (int y = 0; y < rows; y++) {
+                if (top + y < box.top() || top + y > box.bottom()) {
+                    Arrays.fill(piece.shares(), y * piece.width(), (y + 1) * piece.width(), 0);
+                }
+            }
+            if (piece.distance(letter.mean(), clusters.spot()) < Clusters.ALIKE) {
+                return true;
+            }
+        }
+        return false;
     }
 
     /// Whether parts that may be points mostly stand close between two glyphs.
@@ -151,19 +190,22 @@ final class Learner {
         return between > cluster.size() / 2;
     }
 
-    /// Whether a glyph without a name begins or ends as a figure does.
+    /// Whether a glyph without a name is figures that touch: it begins and ends as figures do, or it is wide and does
+    /// one of the two.
     private boolean touches(Cluster cluster, List<Cluster> all) {
+        boolean begins = false;
+        boolean ends = false;
+        double widest = 0;
         for (Cluster other : all) {
-            boolean inside = other.isFigure() && cluster.width() >= other.width() + TOUCHING;
-            if (inside
-                    && (part(cluster.mean(), 0, other.width()).distance(other.mean(), clusters.spot()) < Clusters.ALIKE
-                            || part(cluster.mean(), cluster.width() - other.width(), other.width())
-                                            .distance(other.mean(), clusters.spot())
-                                    < Clusters.ALIKE)) {
-                return true;
+            if (other.isFigure() && cluster.width() >= other.width() + TOUCHING) {
+                Patch figure = other.mean();
+                Patch last = part(cluster.mean(), cluster.width() - other.width(), other.width());
+                begins |= part(cluster.mean(), 0, other.width()).distance(figure, clusters.spot()) < Clusters.ALIKE;
+                ends |= last.distance(figure, clusters.spot()) < Clusters.ALIKE;
             }
+            widest = other.isFigure() ? Math.max(widest, other.width()) : widest;
         }
-        return false;
+        return (begins && ends) || ((begins || ends) && cluster.width() >= PAIR * widest);
     }
 
     private static Patch part(Patch whole, int from, int width) {
@@ -190,7 +232,9 @@ final class Learner {
                 Kind kind = new Kind(cluster.name(), new Patch(wide, shares(cluster.mean(), side)), new Places());
                 own.forEach(place -> kind.places.add(place.sample(), place.box().left() - side));
                 kinds.add(kind);
-                classes.add(new GlyphClass(kind.name, cluster.mean(), own.size()));
+                if (kind.name != GlyphClass.OTHER) {
+                    classes.add(new GlyphClass(kind.name, cluster.mean(), own.size()));
+                }
             }
         }
         Scenery scenery = scenery(frame);

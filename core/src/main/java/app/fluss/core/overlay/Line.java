@@ -3,16 +3,21 @@ package app.fluss.core.overlay;
 import java.util.ArrayList;
 import java.util.List;
 
-/// The glyphs of one picture, found as connected parts within the rows of the text; from left to right.
+/// The glyphs of one picture, found as connected parts within the rows of the text; from left to right. Beside figures
+/// and
+/// points there are letters of other heights, such as those of units.
 final class Line {
     private static final double LEAST = 0.5;
     private static final double WIDE = 0.95;
     private static final double[] CUTS = {0.6, 0.7, 0.8};
     private static final double DOT = 0.3;
+    private static final double LETTER = 0.45;
+    private static final double WIDEST = 1.5;
 
     private final InkSearch.Found rows;
     private final Parts parts;
     private final float[] shares;
+    private final List<Box> letters = new ArrayList<>();
     private final int width;
     private final int height;
 
@@ -35,6 +40,7 @@ final class Line {
         int slack = 1 + rows.figureHeight() / 16;
         Box band = new Box(0, Math.max(0, rows.top() - slack), width - 1, Math.min(height - 1, rows.bottom() + slack));
         List<Box> found = new ArrayList<>();
+        letters.clear();
         for (Box box : parts.find(shares, LEAST, parts.whole())) {
             boolean within = box.top() >= band.top() && box.bottom() <= band.bottom() + slack + 1;
             if (within && isHigh(box)) {
@@ -45,9 +51,23 @@ final class Line {
                 }
             } else if (within && isPoint(box)) {
                 found.add(box);
+            } else if (isLetter(box)) {
+                letters.add(box);
             }
         }
         return joined(found);
+    }
+
+    /// Parts of the picture last looked at that are neither as high as a figure nor points, and may be letters.
+    List<Box> letters() {
+        return letters;
+    }
+
+    private boolean isLetter(Box box) {
+        int within = Math.min(box.bottom(), rows.bottom()) - Math.max(box.top(), rows.top()) + 1;
+        return within >= LETTER * rows.figureHeight()
+                && box.height() <= WIDEST * rows.figureHeight()
+                && box.width() <= WIDEST * rows.figureHeight();
     }
 
     private boolean isHigh(Box box) {

@@ -19,19 +19,6 @@ final class Naming {
     private static final double LINES = 0.5;
     private static final double NAMED = 0.8;
     private static final int REPEATS = 5;
-    private static final double AGREED = 0.6;
-    private static final int FEWEST = 2;
-    private static final double NEXT = 1.12;
-    private static final double NEXT_IF_FIRM = 1.17;
-    private static final double FIRM = 0.85;
-    private static final int MANY = 4;
-    private static final double NEAR = 2.2;
-    private static final double FAR = 3;
-    private static final double FARTHEST = 4;
-    private static final double BACKED = 0.3;
-    private static final double CLEAR = 1.16;
-    private static final double A_LITTLE = 1.06;
-    private static final double OUT_OF_QUESTION = 1.3;
     private static final double OTHER = 0.5;
     private static final char NO_NAME = 0;
     private static final double SAME = 0.25;
@@ -66,27 +53,12 @@ final class Naming {
     /// A glyph of a sample that belongs to a cluster.
     record Placed(Box box, Cluster cluster) {}
 
-    /// What was said of a cluster.
-    ///
-    /// @param seven whether it is drawn as a 7 is, and no 1
-    private record Said(Votes engine, FigureShapes.Nearest shape, boolean seven) {
-        /// What the engine says, if it agrees with itself; 0 if not.
-        char engineName() {
-            char best = engine.best();
-            if (engine.all() < FEWEST || best == 0) {
-                return 0;
-            }
-            String alike = alike(best);
-            return engine.share(alike) >= AGREED ? alike.charAt(0) : 0;
-        }
-    }
-
     /// Names the clusters, where it can.
     ///
     /// @param lines the glyphs of samples all of whose glyphs belong to clusters
     /// @param told glyphs that the analyst has named
     void name(List<Cluster> clusters, List<List<Placed>> lines, List<GlyphClass> told, Progress progress) {
-        Map<Cluster, Said> said = new LinkedHashMap<>();
+        Map<Cluster, Opinion> said = new LinkedHashMap<>();
         for (Cluster cluster : clusters) {
             progress.check(0);
             char known = told(cluster, told);
@@ -97,16 +69,16 @@ final class Naming {
             } else {
                 Patch mean = cluster.mean();
                 float[] normal = FigureShapes.normal(mean.shares(), mean.width(), figureTop, figureHeight);
-                said.put(cluster, new Said(new Votes(), shapes.nearest(normal), isSeven(mean)));
+                said.put(cluster, new Opinion(new Votes(), shapes.nearest(normal), isSeven(mean)));
             }
         }
         readLines(lines, said, progress.part(0, LINES));
         int done = 0;
-        for (Map.Entry<Cluster, Said> one : said.entrySet()) {
+        for (Map.Entry<Cluster, Opinion> one : said.entrySet()) {
             progress.check(LINES + (NAMED - LINES) * done++ / said.size());
-            readAlone(one.getKey(), one.getValue().engine);
+            readAlone(one.getKey(), one.getValue().engine());
         }
-        said.forEach((cluster, one) -> cluster.call(agreed(one)));
+        said.forEach((cluster, one) -> cluster.call(one.agreed()));
         said.forEach((cluster, one) -> {
             if (cluster.name() == 0) {
                 cluster.call(alone(cluster, one, said));
@@ -120,6 +92,7 @@ final class Naming {
             }
         }
         dropContradictions(clusters, said.keySet(), progress.part(NAMED, 1));
+        new OneLook(said, spot).drop();
     }
 
     /// What the analyst calls the look that a cluster is nearest to; 0 if none is near.
@@ -131,7 +104,7 @@ final class Naming {
                 .orElse(NO_NAME);
     }
 
-    private void readLines(List<List<Placed>> lines, Map<Cluster, Said> said, Progress progress) {
+    private void readLines(List<List<Placed>> lines, Map<Cluster, Opinion> said, Progress progress) {
         Map<Cluster, Integer> covered = new HashMap<>();
         int read = 0;
         for (List<Placed> line : lines) {
@@ -148,12 +121,12 @@ final class Naming {
         }
     }
 
-    private static void vote(List<Placed> line, String text, Map<Cluster, Said> said) {
+    private static void vote(List<Placed> line, String text, Map<Cluster, Opinion> said) {
         String glyphs = text.replace(" ", "");
         for (int i = 0; glyphs.length() == line.size() && i < line.size(); i++) {
-            Said one = said.get(line.get(i).cluster);
+            Opinion one = said.get(line.get(i).cluster);
             if (one != null) {
-                one.engine.add(glyphs.charAt(i), 1);
+                one.engine().add(glyphs.charAt(i), 1);
             }
         }
     }
@@ -205,39 +178,12 @@ final class Naming {
         return sum / all;
     }
 
-    /// What both say; 0 where they do not agree.
-    private static char agreed(Said said) {
-        char engine = said.engineName();
-        char shape = said.shape.figure();
-        if (isFigure(engine)) {
-            double own = said.shape.to(engine);
-            if (engine == '1' && shape != engine) {
-                // A narrow 7 is a 1 to the engine.
-                return shape == '7' && said.seven ? shape : 0;
-            }
-            double most = engine == shape ? FARTHEST : FAR;
-            double next = said.engine.all() >= MANY && said.engine.share(alike(engine)) >= FIRM ? NEXT_IF_FIRM : NEXT;
-            return own <= next * said.shape.to(shape) && own <= most ? engine : 0;
-        }
-        if (engine == 0 && said.engine.share(alike(shape)) >= FIRM) {
-            // One word of the engine is enough where the shape says the same.
-            boolean near = said.shape.to(shape) <= FAR && said.shape.clearance() >= A_LITTLE;
-            return near && isAlike(said.shape.any(), shape) ? shape : 0;
-        }
-        boolean letter = engine != 0 && (!isFigure(said.shape.any()) || said.shape.to(shape) > NEAR);
-        return letter ? engine : 0;
-    }
-
-    /// What a shape says that is plain enough by itself, unless glyphs of another look have that name.
-    private static char alone(Cluster cluster, Said said, Map<Cluster, Said> all) {
-        char engine = said.engineName();
-        char shape = said.shape.figure();
-        boolean plain = shape != 0
-                && said.shape.to(shape) <= (said.engine.share(alike(shape)) >= BACKED ? FAR : NEAR)
-                && said.shape.clearance() >= CLEAR
-                && (engine == 0 || said.shape.to(engine) >= OUT_OF_QUESTION * said.shape.to(shape))
-                && (engine == 0 || isFigure(engine))
-                && isAlike(said.shape.any(), shape);
+    /// What a shape says that is plain enough by itself, unless glyphs of another look have that name. Where no glyph
+    /// has it, less will do.
+    private static char alone(Cluster cluster, Opinion said, Map<Cluster, Opinion> all) {
+        char shape = said.shape().figure();
+        boolean free = all.keySet().stream().noneMatch(other -> other.name() == shape);
+        boolean plain = said.isPlain() || (free && said.isPlainIfLeft());
         return plain && !isTaken(shape, cluster, all) ? shape : 0;
     }
 
@@ -278,33 +224,16 @@ final class Naming {
     }
 
     /// Whether glyphs of another look have a name for certain.
-    private static boolean isTaken(char name, Cluster cluster, Map<Cluster, Said> all) {
-        for (Map.Entry<Cluster, Said> one : all.entrySet()) {
+    private static boolean isTaken(char name, Cluster cluster, Map<Cluster, Opinion> all) {
+        for (Map.Entry<Cluster, Opinion> one : all.entrySet()) {
             Cluster other = one.getKey();
             if (other != cluster
                     && other.name() == name
-                    && agreed(one.getValue()) == name
+                    && one.getValue().agreed() == name
                     && other.mean().distance(cluster.mean(), 2) > OTHER) {
                 return true;
             }
         }
         return false;
-    }
-
-    private static boolean isFigure(char name) {
-        return name >= '0' && name <= '9';
-    }
-
-    static boolean isAlike(char a, char b) {
-        return a == b || alike(a).indexOf(b) >= 0 || alike(b).indexOf(a) >= 0;
-    }
-
-    /// What the engine may also say of a figure, when it stands alone.
-    private static String alike(char name) {
-        return switch (name) {
-            case '0', 'O', 'o' -> "0Oo";
-            case '1', 'l', 'I', '|', 'i' -> "1lI|i";
-            default -> String.valueOf(name);
-        };
     }
 }

@@ -10,17 +10,17 @@ public final class DistinctPictures {
     private final int width;
     private final int height;
     private final BlockMotion motion;
-    private final double[] peak;
-    private final double[] overOne;
-    private final double[] overTwo;
-    private final double[] ms;
+    private double[] peak;
+    private double[] overOne;
+    private double[] overTwo;
+    private double[] ms;
     private float[] before = NONE;
     private float[] twoBefore = NONE;
     private int size;
 
     /// @param width of a picture, px
     /// @param height of a picture, px
-    /// @param pictures how many will come
+    /// @param pictures how many are expected; there may be more
     /// @throws IllegalArgumentException if the areas to look at do not lie within the pictures, or leave nothing
     ///     to look at
     public DistinctPictures(int width, int height, int pictures, Look look) {
@@ -41,6 +41,9 @@ public final class DistinctPictures {
     /// @param luma brightness, row by row, unsigned; is copied
     /// @param atMs when it is shown, ms; NaN if not known
     public void add(byte[] luma, double atMs) {
+        if (size == ms.length) {
+            grow();
+        }
         float[] now = motion.reduced(luma, width, height);
         BlockMotion.Motion one = size < 1 ? null : motion.between(before, now);
         peak[size] = one == null ? Double.NaN : one.peak();
@@ -50,6 +53,14 @@ public final class DistinctPictures {
         twoBefore = before;
         before = now;
         size++;
+    }
+
+    private void grow() {
+        int more = 2 * size + 1;
+        peak = Arrays.copyOf(peak, more);
+        overOne = Arrays.copyOf(overOne, more);
+        overTwo = Arrays.copyOf(overTwo, more);
+        ms = Arrays.copyOf(ms, more);
     }
 
     /// How the pictures so far differ.

@@ -5,6 +5,7 @@ import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Locale;
+import java.util.Optional;
 
 /// Opens clips by what they are.
 public final class ClipFile {
@@ -41,5 +42,15 @@ public final class ClipFile {
             return PictureClip.open(folder);
         }
         return VideoClip.isVideo(file) ? VideoClip.open(file) : Y4mClip.open(file);
+    }
+
+    /// Opens a folder into which a recorder writes numbered PNG pictures; empty as long as there are no two.
+    ///
+    /// @throws InputException if it cannot be used: it says where and why
+    public static Optional<GrowingClip> follow(Path folder) throws IOException, InputException {
+        if (!Files.isDirectory(folder)) {
+            throw new InputException(folder, 0, 0, "no folder", "the folder that the recorder writes pictures into");
+        }
+        return PictureClip.pictures(folder).size() < 2 ? Optional.empty() : Optional.of(PictureClip.open(folder));
     }
 }

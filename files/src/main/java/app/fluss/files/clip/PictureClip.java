@@ -6,6 +6,7 @@ import java.awt.image.BufferedImage;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
@@ -13,39 +14,55 @@ import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 
 /// A clip as a folder of numbered PNG pictures, in the order of the last number in their names.
-final class PictureClip implements Clip {
+final class PictureClip implements GrowingClip {
     private static final int MOST_PICTURES = 200_000;
+    private static final String WANTED = "a folder of numbered PNG pictures";
+    private static final Comparator<Path> ORDER =
+            Comparator.comparingLong(PictureClip::number).thenComparing(Path::toString);
 
-    private final List<Path> pictures;
+    private final Path folder;
+    private List<Path> pictures;
     private final int width;
     private final int height;
     private List<Area> watched = List.of();
     private @Nullable BufferedImage last;
 
-    private PictureClip(List<Path> pictures, int width, int height) {
+    private PictureClip(Path folder, List<Path> pictures, int width, int height) {
+        this.folder = folder;
         this.pictures = pictures;
         this.width = width;
         this.height = height;
     }
 
     static PictureClip open(Path folder) throws IOException, InputException {
-        List<Path> pictures;
-        try (Stream<Path> files = Files.list(folder)) {
-            pictures = files.filter(PictureClip::isPicture)
-                    .limit(MOST_PICTURES + 1L)
-                    .sorted(Comparator.comparingLong(PictureClip::number).thenComparing(Path::toString))
-                    .toList();
-        }
-        if (pictures.isEmpty() || pictures.size() > MOST_PICTURES) {
-            throw new InputException(
-                    folder,
-                    0,
-                    0,
-                    pictures.isEmpty() ? "no PNG picture" : "more than %d pictures".formatted(MOST_PICTURES),
-                    "a folder of numbered PNG pictures");
+        List<Path> pictures = pictures(folder);
+        if (pictures.isEmpty()) {
+            throw new InputException(folder, 0, 0, "no PNG picture", WANTED);
         }
         StillFile.Still first = StillFile.read(pictures.getFirst());
-        return new PictureClip(pictures, first.width(), first.height());
+        return new PictureClip(folder, pictures, first.width(), first.height());
+    }
+
+    static List<Path> pictures(Path folder) throws IOException, InputException {
+        try (Stream<Path> files = Files.list(folder)) {
+            List<Path> pictures = files.filter(PictureClip::isPicture)
+                    .limit(MOST_PICTURES + 1L)
+                    .sorted(ORDER)
+                    .toList();
+            if (pictures.size() > MOST_PICTURES) {
+                throw new InputException(folder, 0, 0, "more than %d pictures".formatted(MOST_PICTURES), WANTED);
+            }
+            return pictures;
+        }
+    }
+
+    @Override
+    public int grow() throws IOException, InputException {
+        Path last = pictures.getLast();
+        List<Path> grown = new ArrayList<>(pictures);
+        pictures(folder).stream().filter(file -> ORDER.compare(file, last) > 0).forEach(grown::add);
+        pictures = grown;
+        return pictures.size();
     }
 
     private static String name(Path file) {
@@ -108,7 +125,7 @@ final class PictureClip implements Clip {
     public void colour(int area, byte[] into) throws IOException, InputException {
         BufferedImage image = last;
         if (image == null || image.getColorModel().getNumColorComponents() < 3) {
-            Clip.super.colour(area, into);
+            GrowingClip.super.colour(area, into);
             return;
         }
         Area wanted = watched.get(area);

@@ -28,7 +28,7 @@ import java.util.stream.IntStream;
 /// A recording with a number on it, drawn from nothing but its definition: a moving scene, text in an open
 /// face, and what the text says on each picture.
 ///
-/// @param face file of the text face
+/// @param face file of the text face: a resource of this package, or by its whole path
 /// @param height of its figures, px
 /// @param style of the text
 /// @param rgb its colour
@@ -88,7 +88,7 @@ record DrawnOverlay(
     }
 
     private Font font() {
-        try (InputStream file = Objects.requireNonNull(DrawnOverlay.class.getResourceAsStream(face), face)) {
+        try (InputStream file = open(face)) {
             Font unit = Font.createFont(Font.TRUETYPE_FONT, file).deriveFont(100f);
             double tall =
                     unit.createGlyphVector(context(), "0").getVisualBounds().getHeight();
@@ -96,6 +96,13 @@ record DrawnOverlay(
         } catch (IOException | FontFormatException e) {
             throw new IllegalStateException(e);
         }
+    }
+
+    private static InputStream open(String face) throws IOException {
+        Path file = Path.of(face);
+        return file.isAbsolute()
+                ? Files.newInputStream(file)
+                : Objects.requireNonNull(DrawnOverlay.class.getResourceAsStream(face), face);
     }
 
     private static FontRenderContext context() {
@@ -115,6 +122,11 @@ record DrawnOverlay(
                 .orElseThrow();
         int top = base() - height - AROUND;
         return new Area(LEFT - AROUND, top, (int) widest + 2 * AROUND, height + 2 * AROUND + height / 4);
+    }
+
+    /// Whether its numbers lie within the pictures.
+    boolean fits() {
+        return area(new double[] {low, high}).isWithin(WIDTH, HEIGHT);
     }
 
     private int base() {

@@ -1,0 +1,97 @@
+package app.fluss.core.overlay;
+
+/// What was said of a look: by the engine, and by the text face whose shape it is nearest to.
+///
+/// @param seven whether it is drawn as a 7 is, and no 1
+record Opinion(Votes engine, FigureShapes.Nearest shape, boolean seven) {
+    private static final double AGREED = 0.6;
+    private static final int FEWEST = 2;
+    private static final double NEXT = 1.12;
+    private static final double NEXT_IF_FIRM = 1.17;
+    private static final double FIRM = 0.85;
+    private static final int MANY = 4;
+    private static final double NEAR = 2.2;
+    private static final double FAR = 3;
+    private static final double FARTHEST = 4;
+    private static final double BACKED = 0.3;
+    private static final double CLEAR = 1.16;
+    private static final double CLEARER = 1.3;
+    private static final double A_LITTLE = 1.06;
+    private static final double OUT_OF_QUESTION = 1.3;
+
+    /// What the engine says, if it agrees with itself; 0 if not.
+    char engineName() {
+        char best = engine.best();
+        if (engine.all() < FEWEST || best == 0) {
+            return 0;
+        }
+        String alike = alike(best);
+        return engine.share(alike) >= AGREED ? alike.charAt(0) : 0;
+    }
+
+    /// What both say; 0 where they do not agree.
+    char agreed() {
+        char said = engineName();
+        char drawn = shape.figure();
+        if (isFigure(said)) {
+            double own = shape.to(said);
+            if (said == '1' && drawn != said) {
+                // A narrow 7 is a 1 to the engine.
+                return drawn == '7' && seven ? drawn : 0;
+            }
+            double most = said == drawn ? FARTHEST : FAR;
+            double next = engine.all() >= MANY && engine.share(alike(said)) >= FIRM ? NEXT_IF_FIRM : NEXT;
+            return own <= next * shape.to(drawn) && own <= most ? said : 0;
+        }
+        if (said == 0 && engine.share(alike(drawn)) >= FIRM) {
+            // One word of the engine is enough where the shape says the same.
+            boolean near = shape.to(drawn) <= FAR && shape.clearance() >= A_LITTLE;
+            return near && isAlike(shape.any(), drawn) ? drawn : 0;
+        }
+        boolean letter = said != 0 && (!isFigure(shape.any()) || shape.to(drawn) > NEAR);
+        return letter ? said : 0;
+    }
+
+    /// Whether the shape is plain enough by itself.
+    boolean isPlain() {
+        return isPlain(CLEAR, engine.share(alike(shape.figure())) >= BACKED ? FAR : NEAR);
+    }
+
+    /// Whether it is plain enough for a figure that no other look is called.
+    boolean isPlainIfLeft() {
+        return isPlain(CLEARER, FAR);
+    }
+
+    private boolean isPlain(double clear, double near) {
+        char said = engineName();
+        char drawn = shape.figure();
+        return drawn != 0
+                && shape.to(drawn) <= near
+                && shape.clearance() >= clear
+                && (said == 0 || shape.to(said) >= OUT_OF_QUESTION * shape.to(drawn))
+                && (said == 0 || isFigure(said))
+                && isAlike(shape.any(), drawn);
+    }
+
+    /// Whether both say a name, and the shape says no other.
+    boolean isSure(char name) {
+        return engineName() == name && shape.figure() == name && shape.clearance() >= CLEAR;
+    }
+
+    private static boolean isFigure(char name) {
+        return name >= '0' && name <= '9';
+    }
+
+    private static boolean isAlike(char a, char b) {
+        return a == b || alike(a).indexOf(b) >= 0 || alike(b).indexOf(a) >= 0;
+    }
+
+    /// What the engine may also say of a figure, when it stands alone.
+    private static String alike(char name) {
+        return switch (name) {
+            case '0', 'O', 'o' -> "0Oo";
+            case '1', 'l', 'I', '|', 'i' -> "1lI|i";
+            default -> String.valueOf(name);
+        };
+    }
+}
