@@ -134,6 +134,7 @@ final class Learner {
         }
         new Naming(namer, shapes, width, rows, found.top() - top, found.figureHeight(), clusters.spot())
                 .name(large, whole, told, progress.part(PARTING, NAMING));
+        new Labels(samples.size(), found.figureHeight(), large).name();
         // Letters may be wide, and units are always there; what else is wide and has no name is glyphs that touch.
         large.removeIf(cluster -> {
             progress.check(NAMING);

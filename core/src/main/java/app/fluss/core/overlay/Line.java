@@ -11,6 +11,7 @@ final class Line {
     private static final double WIDE = 0.95;
     private static final double[] CUTS = {0.6, 0.7, 0.8};
     private static final double DOT = 0.3;
+    private static final int LARGE = 20;
     private static final double LETTER = 0.45;
     private static final double WIDEST = 1.5;
 
@@ -78,7 +79,8 @@ final class Line {
     /// Whether a part can be a point: small, and on the line that figures stand on.
     boolean isPoint(Box box) {
         double most = Math.max(2, Math.ceil(DOT * rows.figureHeight()));
-        return box.width() <= most
+        // It may stand between pixels, and cover one more.
+        return box.width() <= most + (rows.figureHeight() >= LARGE ? 1 : 0)
                 && box.height() <= most + (box.bottom() > rows.bottom() ? 2 : 0)
                 && box.bottom() >= rows.bottom() - 1;
     }

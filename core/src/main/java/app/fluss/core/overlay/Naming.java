@@ -22,8 +22,8 @@ final class Naming {
     private static final double OTHER = 0.5;
     private static final char NO_NAME = 0;
     private static final double SAME = 0.25;
-    private static final double KIN = 0.36;
-    private static final double KIN_ONLY = 0.12;
+    private static final double KIN = 0.5;
+    private static final double KIN_ONLY = 0.2;
     private static final double HALF = 0.5;
     private static final double BAR = 0.8;
     private static final double LEAN = 0.12;
@@ -84,7 +84,9 @@ final class Naming {
                 cluster.call(alone(cluster, one, said));
             }
         });
-        List<Cluster> named = clusters.stream().filter(Cluster::isFigure).toList();
+        List<Cluster> named = clusters.stream()
+                .filter(cluster -> cluster.name() != 0 && !cluster.isPoint())
+                .toList();
         for (Cluster cluster : said.keySet()) {
             progress.check(NAMED);
             if (cluster.name() == 0) {
@@ -92,7 +94,7 @@ final class Naming {
             }
         }
         dropContradictions(clusters, said.keySet(), progress.part(NAMED, 1));
-        new OneLook(said, spot).drop();
+        new OneLook(said, spot).settle();
     }
 
     /// What the analyst calls the look that a cluster is nearest to; 0 if none is near.
@@ -205,7 +207,7 @@ final class Naming {
         doubtful.stream().filter(guessed::contains).forEach(cluster -> cluster.call(NO_NAME));
     }
 
-    /// The name of figures that look nearly the same, where no others do.
+    /// The name of glyphs that look nearly the same, where no others do.
     private char kin(Cluster cluster, List<Cluster> named) {
         char name = 0;
         double near = KIN;

@@ -21,6 +21,7 @@ record NumberPlace(double from, double to, double sureShare, double strangeShare
     private static final int MOST_CHANGES = 5;
     private static final double NEAR = 1.6;
     private static final int SEVERAL = 3;
+    private static final double OFTEN = 0.1;
     private static final double HALF = 0.5;
 
     private record Seen(int sample, double centre, NumberRun run, String text, boolean sure, boolean strange) {}
@@ -48,7 +49,7 @@ record NumberPlace(double from, double to, double sureShare, double strangeShare
                         reading.strange()));
             }
         }
-        boolean torn = isTorn(all, reader.templates(), figureHeight);
+        boolean torn = isTorn(all, reader.templates(), samples.size(), figureHeight);
         all.sort(Comparator.comparingDouble(Seen::centre));
         NumberPlace best = new NumberPlace(0, 0, 0, 0, 0, Spacing.UNKNOWN);
         double most = 0;
@@ -73,9 +74,10 @@ record NumberPlace(double from, double to, double sureShare, double strangeShare
                 : best;
     }
 
-    /// Whether numbers fall into two close parts that both change: then a mark between them was lost. Where a
+    /// Whether numbers often fall into two close parts that both change: then a mark between them was lost. Where a
     /// glyph without a name stands among them it is that which parts them.
-    private static boolean isTorn(List<Seen> all, List<Template> templates, int figureHeight) {
+    private static boolean isTorn(List<Seen> all, List<Template> templates, int samples, int figureHeight) {
+        int torn = 0;
         Set<String> before = new HashSet<>();
         Set<String> after = new HashSet<>();
         for (int i = 1; i < all.size(); i++) {
@@ -86,9 +88,10 @@ record NumberPlace(double from, double to, double sureShare, double strangeShare
                     && first.run.gap(second.run, templates) < NEAR * figureHeight) {
                 before.add(first.text);
                 after.add(second.text);
+                torn++;
             }
         }
-        return before.size() >= SEVERAL && after.size() >= SEVERAL;
+        return before.size() >= SEVERAL && after.size() >= SEVERAL && torn >= OFTEN * samples;
     }
 
     private static NumberPlace of(List<Seen> group, List<Template> templates, int samples, int figureHeight) {

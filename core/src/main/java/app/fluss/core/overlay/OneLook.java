@@ -5,11 +5,15 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 
-/// Text of one face draws a figure in one way. Where glyphs of several looks are called the same, at most one of them
-/// is: that which its shape speaks for. The others lose their name, and all do where none stands out.
+/// Text of one face draws a figure in one way. Where glyphs of several looks are called the same, some of them may be
+/// other figures: those that look far less like it than the best of them, and those that look nearly as much like a
+/// figure that nothing is called. They lose their name; what is plainly another glyph gets that of the only figure
+/// left.
 final class OneLook {
-    private static final double ALIKE_IF_SURE = 0.55;
-    private static final double STANDS_OUT = 0.8;
+    private static final char NO_NAME = 0;
+    private static final double FAR_LESS = 1.3;
+    private static final double NEARLY = 1.06;
+    private static final double PLAINLY = 0.6;
     private static final double CHANCE = 0.1;
 
     private final Map<Cluster, Opinion> said;
@@ -22,24 +26,48 @@ final class OneLook {
         this.spot = spot;
     }
 
-    void drop() {
+    /// Names looks anew, where names are shared.
+    void settle() {
         for (char name = '0'; name <= '9'; name++) {
-            List<List<Cluster>> looks = looks(name);
-            char figure = name;
-            looks.sort(Comparator.comparingDouble(look -> away(look, figure)));
+            char shared = name;
+            List<List<Cluster>> looks = looks(shared);
             if (looks.size() > 1) {
-                List<Cluster> best = looks.removeFirst();
-                double next = looks.stream()
-                        .filter(look -> size(look) > CHANCE * size(best))
-                        .mapToDouble(look -> away(look, figure))
-                        .min()
-                        .orElse(Double.POSITIVE_INFINITY);
-                looks.forEach(look -> look.forEach(cluster -> cluster.call((char) 0)));
-                if (away(best, figure) > STANDS_OUT * next) {
-                    best.forEach(cluster -> cluster.call((char) 0));
-                }
+                looks.sort(Comparator.comparingDouble(look -> away(look, shared)));
+                settle(shared, looks);
             }
         }
+    }
+
+    /// @param looks those that look most like the figure first
+    private void settle(char shared, List<List<Cluster>> looks) {
+        List<Cluster> best = looks.getFirst();
+        double least = away(best, shared);
+        for (int i = 0; i < looks.size(); i++) {
+            List<Cluster> look = looks.get(i);
+            char other = nearlyAs(look, shared);
+            boolean plainly = i > 0 && apart(look, best) > PLAINLY;
+            boolean farLess = plainly && away(look, shared) > FAR_LESS * least;
+            if (other != NO_NAME && plainly) {
+                look.forEach(cluster -> cluster.call(other));
+            } else if (other != NO_NAME || farLess) {
+                look.forEach(cluster -> cluster.call(NO_NAME));
+            }
+        }
+    }
+
+    /// The only figure that nothing is called and that a look is nearly as near to; 0 if there is none, or several.
+    private char nearlyAs(List<Cluster> look, char name) {
+        char found = NO_NAME;
+        for (char figure = '0'; figure <= '9'; figure++) {
+            if (isFree(figure) && away(look, figure) <= NEARLY * away(look, name)) {
+                found = found == NO_NAME ? figure : NO_NAME;
+            }
+        }
+        return found;
+    }
+
+    private boolean isFree(char figure) {
+        return said.keySet().stream().noneMatch(cluster -> cluster.name() == figure);
     }
 
     /// The clusters of a name in groups that look the same.
@@ -48,39 +76,34 @@ final class OneLook {
         for (Cluster cluster : said.keySet()) {
             if (cluster.name() == name) {
                 List<Cluster> joined = new ArrayList<>(List.of(cluster));
-                looks.removeIf(look -> {
-                    boolean same = look.stream().anyMatch(other -> isSame(cluster, other, name));
-                    return same && joined.addAll(look);
-                });
+                looks.removeIf(look -> apart(joined, look) < Clusters.ALIKE && joined.addAll(look));
                 looks.add(joined);
             }
         }
         return looks;
     }
 
-    private boolean isSame(Cluster one, Cluster other, char name) {
-        boolean sure = opinion(one).isSure(name) && opinion(other).isSure(name);
-        return one.mean().distanceBetweenPixels(other.mean(), spot) < (sure ? ALIKE_IF_SURE : Clusters.ALIKE);
-    }
-
-    private Opinion opinion(Cluster cluster) {
-        Opinion opinion = said.get(cluster);
-        if (opinion == null) {
-            throw new IllegalArgumentException("a cluster nobody was asked about");
+    /// How far two looks are apart where they are nearest.
+    private double apart(List<Cluster> one, List<Cluster> other) {
+        double least = Double.POSITIVE_INFINITY;
+        for (Cluster a : one) {
+            for (Cluster b : other) {
+                least = Math.min(least, a.mean().distanceBetweenPixels(b.mean(), spot));
+            }
         }
-        return opinion;
+        return least;
     }
 
-    private double away(List<Cluster> look, char name) {
-        int all = size(look);
-        return look.stream()
-                .filter(cluster -> cluster.size() > CHANCE * all)
-                .mapToDouble(cluster -> opinion(cluster).shape().to(name))
-                .min()
-                .orElseThrow();
-    }
-
-    private static int size(List<Cluster> look) {
-        return look.stream().mapToInt(Cluster::size).sum();
+    /// How far a look is from a figure; rare members of it count for nothing.
+    private double away(List<Cluster> look, char figure) {
+        int all = look.stream().mapToInt(Cluster::size).sum();
+        double least = Double.POSITIVE_INFINITY;
+        for (Cluster cluster : look) {
+            Opinion opinion = said.get(cluster);
+            if (opinion != null && cluster.size() > CHANCE * all) {
+                least = Math.min(least, opinion.shape().to(figure));
+            }
+        }
+        return least;
     }
 }

@@ -1,0 +1,131 @@
+package app.fluss.core.overlay;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+
+/// What stands still is a label. A glyph without a name is the letter that mostly stands in its place; and what is
+/// called a figure, but is the same all the time and stands apart from the figures that change, is a letter too.
+final class Labels {
+    private static final double MOSTLY = 0.5;
+    private static final double NEARLY_ALWAYS = 0.8;
+    private static final double ALWAYS = 0.95;
+    private static final double APART = 0.15;
+    private static final int THOUSANDS = 3;
+
+    private final int samples;
+    private final int figureHeight;
+    private final List<Cluster> clusters;
+
+    /// @param samples pictures that were looked at
+    /// @param clusters named where they could be
+    Labels(int samples, int figureHeight, List<Cluster> clusters) {
+        this.samples = samples;
+        this.figureHeight = figureHeight;
+        this.clusters = clusters;
+    }
+
+    /// Names them.
+    void name() {
+        Map<Integer, Map<Character, Integer>> letters = new HashMap<>();
+        for (Cluster cluster : clusters) {
+            if (cluster.name() != 0 && !cluster.isFigure() && !cluster.isPoint()) {
+                for (Cluster.Place place : cluster.places()) {
+                    letters.computeIfAbsent(place.box().left(), _ -> new HashMap<>())
+                            .merge(cluster.name(), 1, Integer::sum);
+                }
+            }
+        }
+        for (Cluster cluster : clusters) {
+            if (cluster.name() == 0) {
+                cluster.call(letter(cluster, letters));
+            }
+        }
+        clusters.stream()
+                .filter(cluster -> cluster.isFigure() && cluster.size() >= MOSTLY * MOSTLY * samples)
+                .map(cluster -> cluster.places().getFirst().box().left())
+                .distinct()
+                .forEach(this::nameStill);
+    }
+
+    /// The letter that mostly stands at every place of a cluster; 0 if there is none.
+    private char letter(Cluster cluster, Map<Integer, Map<Character, Integer>> letters) {
+        char found = 0;
+        for (Cluster.Place place : cluster.places()) {
+            Map<Character, Integer> there = new HashMap<>();
+            for (int x = place.box().left() - 1; x <= place.box().left() + 1; x++) {
+                letters.getOrDefault(x, Map.of()).forEach((name, n) -> there.merge(name, n, Integer::sum));
+            }
+            char name = there.entrySet().stream()
+                    .filter(one -> one.getValue() >= MOSTLY * samples)
+                    .map(Map.Entry::getKey)
+                    .findFirst()
+                    .orElse((char) 0);
+            if (name == 0 || (found != 0 && found != name)) {
+                return 0;
+            }
+            found = name;
+        }
+        return found;
+    }
+
+    /// Takes the figure at a column for a letter, if it always is the same and stands apart.
+    private void nameStill(int left) {
+        Map<Integer, List<Box>> lines = new HashMap<>();
+        Set<Character> names = new HashSet<>();
+        Map<Integer, Box> still = new HashMap<>();
+        for (Cluster cluster : clusters) {
+            for (Cluster.Place place : cluster.places()) {
+                if (cluster.isFigure() && isAt(place, left)) {
+                    names.add(cluster.name());
+                    still.put(place.sample(), place.box());
+                } else if (cluster.isFigure() || cluster.isPoint()) {
+                    lines.computeIfAbsent(place.sample(), _ -> new ArrayList<>())
+                            .add(place.box());
+                }
+            }
+        }
+        if (names.size() != 1 || still.size() < NEARLY_ALWAYS * samples) {
+            return;
+        }
+        List<Integer> after = new ArrayList<>();
+        List<Integer> between = new ArrayList<>();
+        int thousands = 0;
+        for (Map.Entry<Integer, Box> one : still.entrySet()) {
+            List<Box> rest = lines.getOrDefault(one.getKey(), List.of()).stream()
+                    .filter(box -> box.left() > one.getValue().right())
+                    .sorted(Comparator.comparingInt(Box::left))
+                    .toList();
+            if (!rest.isEmpty()) {
+                after.add(rest.getFirst().left() - one.getValue().right());
+            }
+            for (int i = 1; i < rest.size(); i++) {
+                between.add(rest.get(i).left() - rest.get(i - 1).right());
+            }
+            thousands += rest.size() == THOUSANDS ? 1 : 0;
+        }
+        boolean apart = !after.isEmpty()
+                && !between.isEmpty()
+                && median(after) > median(between) + APART * figureHeight
+                && thousands < ALWAYS * still.size();
+        for (Cluster cluster : clusters) {
+            long here =
+                    cluster.places().stream().filter(place -> isAt(place, left)).count();
+            if (apart && cluster.isFigure() && here >= ALWAYS * cluster.size()) {
+                cluster.call(GlyphClass.OTHER);
+            }
+        }
+    }
+
+    private static boolean isAt(Cluster.Place place, int left) {
+        return Math.abs(place.box().left() - left) <= 1;
+    }
+
+    private static int median(List<Integer> values) {
+        return values.stream().sorted().toList().get(values.size() / 2);
+    }
+}

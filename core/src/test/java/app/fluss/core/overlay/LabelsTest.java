@@ -1,0 +1,69 @@
+package app.fluss.core.overlay;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.List;
+import java.util.function.IntPredicate;
+import java.util.function.IntUnaryOperator;
+import org.junit.jupiter.api.Test;
+
+/// Lines of a label and a number, by nothing but where their glyphs stand.
+class LabelsTest {
+    private static final int SAMPLES = 40;
+    private static final int HEIGHT = 20;
+    private static final int WIDTH = 10;
+
+    private static Cluster cluster(char name, IntPredicate in, IntUnaryOperator left) {
+        Cluster cluster = new Cluster(new Patch(WIDTH, new float[WIDTH * HEIGHT]), false);
+        for (int i = 0; i < SAMPLES; i++) {
+            if (in.test(i)) {
+                Box box = new Box(left.applyAsInt(i), 0, left.applyAsInt(i) + WIDTH - 1, HEIGHT - 1);
+                cluster.add(cluster.mean(), new Cluster.Place(i, box));
+            }
+        }
+        cluster.call(name);
+        return cluster;
+    }
+
+    private static List<Character> named(Cluster... clusters) {
+        List<Cluster> all = List.of(clusters);
+        new Labels(SAMPLES, HEIGHT, all).name();
+        return all.stream().map(Cluster::name).toList();
+    }
+
+    @Test
+    void whatHasNoNameInALettersPlaceIsThatLetter() {
+        Cluster letter = cluster('F', i -> i % 4 != 0, _ -> 10);
+        Cluster unknown = cluster((char) 0, i -> i % 4 == 0, _ -> 11);
+        Cluster elsewhere = cluster((char) 0, i -> i % 4 == 1, _ -> 14);
+        assertThat(named(letter, unknown, elsewhere)).containsExactly('F', 'F', (char) 0);
+    }
+
+    @Test
+    void aFigureThatStandsStillAndApartIsALetter() {
+        Cluster still = cluster('1', _ -> true, _ -> 10);
+        Cluster even = cluster('4', i -> i % 2 == 0, _ -> 30);
+        Cluster odd = cluster('7', i -> i % 2 == 1, _ -> 30);
+        Cluster last = cluster('2', _ -> true, i -> i % 2 == 0 ? 42 : 43);
+        assertThat(named(still, even, odd, last)).containsExactly(GlyphClass.OTHER, '4', '7', '2');
+    }
+
+    @Test
+    void theFirstFigureOfANumberStays() {
+        Cluster still = cluster('1', _ -> true, _ -> 10);
+        Cluster even = cluster('4', i -> i % 2 == 0, _ -> 22);
+        Cluster odd = cluster('7', i -> i % 2 == 1, _ -> 22);
+        Cluster last = cluster('2', _ -> true, _ -> 34);
+        assertThat(named(still, even, odd, last)).containsExactly('1', '4', '7', '2');
+    }
+
+    @Test
+    void theThousandsOfALongNumberStay() {
+        Cluster still = cluster('1', _ -> true, _ -> 10);
+        Cluster even = cluster('4', i -> i % 2 == 0, _ -> 30);
+        Cluster odd = cluster('7', i -> i % 2 == 1, _ -> 30);
+        Cluster tens = cluster('2', _ -> true, _ -> 42);
+        Cluster ones = cluster('5', _ -> true, _ -> 54);
+        assertThat(named(still, even, odd, tens, ones)).containsExactly('1', '4', '7', '2', '5');
+    }
+}

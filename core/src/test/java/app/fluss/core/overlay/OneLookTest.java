@@ -1,0 +1,67 @@
+package app.fluss.core.overlay;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.io.ByteArrayOutputStream;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.function.IntPredicate;
+import org.junit.jupiter.api.Test;
+
+/// Looks drawn as bars: a 3 that is open to the left, a 9 that is open to the right, and what is like neither.
+class OneLookTest {
+    private static final int WIDTH = 12;
+    private static final int ROWS = 16;
+    private static final Patch THREE = bars(x -> x >= 8);
+    private static final Patch NINE = bars(x -> x < 4);
+    private static final Patch BETWEEN = bars(x -> x >= 4 && x < 8);
+    private static final FigureShapes SHAPES = shapes();
+
+    private static Patch bars(IntPredicate in) {
+        float[] ink = new float[WIDTH * ROWS];
+        for (int i = 0; i < ink.length; i++) {
+            ink[i] = in.test(i % WIDTH) ? 1 : 0;
+        }
+        return new Patch(WIDTH, ink);
+    }
+
+    private static float[] normal(Patch look) {
+        return FigureShapes.normal(look.shares(), WIDTH, 1, ROWS - 2);
+    }
+
+    private static FigureShapes shapes() {
+        ByteArrayOutputStream packed = new ByteArrayOutputStream();
+        packed.writeBytes(FigureShapes.packed('3', normal(THREE)));
+        packed.writeBytes(FigureShapes.packed('9', normal(NINE)));
+        return new FigureShapes(packed.toByteArray());
+    }
+
+    /// Looks that are all called 3 to begin with; the last may be called otherwise.
+    private static List<Character> settled(char last, Patch... looks) {
+        Map<Cluster, Opinion> said = new LinkedHashMap<>();
+        for (int i = 0; i < looks.length; i++) {
+            Cluster cluster = new Cluster(looks[i], false);
+            cluster.add(looks[i], new Cluster.Place(0, new Box(0, 0, WIDTH - 1, ROWS - 1)));
+            cluster.call(i == looks.length - 1 ? last : '3');
+            said.put(cluster, new Opinion(new Votes(), SHAPES.nearest(normal(looks[i])), false));
+        }
+        new OneLook(said, 2).settle();
+        return said.keySet().stream().map(Cluster::name).toList();
+    }
+
+    @Test
+    void oneLookKeepsItsName() {
+        assertThat(settled('3', THREE, THREE)).containsExactly('3', '3');
+    }
+
+    @Test
+    void anotherGlyphIsTheOnlyFigureLeftThatItIsNearTo() {
+        assertThat(settled('3', THREE, BETWEEN)).containsExactly('3', '9');
+    }
+
+    @Test
+    void whereEveryFigureIsTakenItHasNoName() {
+        assertThat(settled('9', THREE, BETWEEN, NINE)).containsExactly('3', (char) 0, '9');
+    }
+}
