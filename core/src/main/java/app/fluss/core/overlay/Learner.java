@@ -14,7 +14,8 @@ final class Learner {
     private static final long MOST_BYTES = 96L << 20;
     private static final int MOST_LOOKS = 400;
     private static final int MOST_LETTERS = 100;
-    private static final double OFTEN = 0.1;
+    private static final double MOSTLY = 0.5;
+    private static final double MAY_BE_ALIKE = 0.6;
     private static final int FEWEST_MEMBERS = 3;
     private static final double COLOURED = 14;
     private static final int GREY = 128;
@@ -145,14 +146,25 @@ final class Learner {
         return build(large, progress.part(NAMING, 1));
     }
 
-    /// The letters of other heights that stand there often: no figures, but what would be taken for figures without
-    /// them. What is a piece of a figure is none of them.
+    /// The letters of other heights that stand on most pictures: no figures, but what would be taken for figures without
+    /// them. What may be a figure, or a piece of one, is none of them.
     private List<Cluster> letters(List<Cluster> figures) {
         List<Cluster> often = new ArrayList<>(letters.all(Progress.NONE));
-        often.removeIf(letter -> letter.size() < Math.max(FEWEST_MEMBERS, OFTEN * samples.size())
-                || figures.stream().anyMatch(figure -> figure.isFigure() && isPiece(letter, figure)));
+        often.removeIf(letter -> letter.size() < FEWEST_MEMBERS
+                || figures.stream()
+                        .anyMatch(figure -> !figure.isPoint() && (isLike(letter, figure) || isPiece(letter, figure))));
+        List<Cluster> all = List.copyOf(often);
+        often.removeIf(letter -> all.stream()
+                        .filter(other -> isLike(letter, other))
+                        .mapToInt(Cluster::size)
+                        .sum()
+                < MOSTLY * samples.size());
         often.forEach(letter -> letter.call(GlyphClass.OTHER));
         return often;
+    }
+
+    private boolean isLike(Cluster one, Cluster other) {
+        return one.mean().distanceBetweenPixels(other.mean(), clusters.spot()) < MAY_BE_ALIKE;
     }
 
     private boolean isPiece(Cluster letter, Cluster figure) {
