@@ -1,6 +1,7 @@
 package app.fluss.core.overlay;
 
 import java.util.ArrayList;
+import java.util.Collection;
 import java.util.Comparator;
 import java.util.HashMap;
 import java.util.HashSet;
@@ -8,9 +9,16 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 
-/// What stands still is a label. A glyph without a name is the letter that mostly stands in its place; and what is
-/// called a figure, but is the same all the time and stands apart from the figures that change, is a letter too.
+/// Labels and units are on every picture, and labels stand still. A letter that is seldom there may be a figure, and
+/// has
+/// no name; a glyph without a name is the letter that mostly stands in its place; and what is called a figure, but is
+/// the
+/// same all the time and stands apart from the figures that change, is a letter too.
 final class Labels {
+    private static final double SELDOM = 0.25;
+    private static final double ALIKE = 0.6;
+    private static final double AMONG_THEM = 0.05;
+    private static final double CLOSE = 0.4;
     private static final double MOSTLY = 0.5;
     private static final double NEARLY_ALWAYS = 0.8;
     private static final double ALWAYS = 0.95;
@@ -19,21 +27,26 @@ final class Labels {
 
     private final int samples;
     private final int figureHeight;
+    private final int spot;
     private final List<Cluster> clusters;
 
     /// @param samples pictures that were looked at
+    /// @param spot side of a spot in which glyphs of one look may not differ, px
     /// @param clusters named where they could be
-    Labels(int samples, int figureHeight, List<Cluster> clusters) {
+    Labels(int samples, int figureHeight, int spot, List<Cluster> clusters) {
         this.samples = samples;
         this.figureHeight = figureHeight;
+        this.spot = spot;
         this.clusters = clusters;
     }
 
     /// Names them.
     void name() {
+        clusters.stream().filter(this::isSeldom).toList().forEach(cluster -> cluster.call((char) 0));
+        dropBetweenFigures();
         Map<Integer, Map<Character, Integer>> letters = new HashMap<>();
         for (Cluster cluster : clusters) {
-            if (cluster.name() != 0 && !cluster.isFigure() && !cluster.isPoint()) {
+            if (isLetter(cluster) || cluster.isFigure()) {
                 for (Cluster.Place place : cluster.places()) {
                     letters.computeIfAbsent(place.box().left(), _ -> new HashMap<>())
                             .merge(cluster.name(), 1, Integer::sum);
@@ -52,7 +65,68 @@ final class Labels {
                 .forEach(this::nameStill);
     }
 
-    /// The letter that mostly stands at every place of a cluster; 0 if there is none.
+    private record Placed(Box box, Cluster cluster) {}
+
+    /// Takes the names of letters away that stand close between two figures, and of those after a number that are not
+    /// what mostly follows it: there they may be figures themselves.
+    private void dropBetweenFigures() {
+        Map<Cluster, Integer> between = new HashMap<>();
+        Map<Character, Integer> after = new HashMap<>();
+        int all = 0;
+        for (List<Placed> line : lines()) {
+            for (int i = 1; i < line.size(); i++) {
+                Cluster cluster = line.get(i).cluster;
+                if (!cluster.isFigure() && !cluster.isPoint() && isFigureBy(line.get(i - 1), line.get(i))) {
+                    after.merge(cluster.name(), 1, Integer::sum);
+                    all++;
+                    if (i + 1 < line.size() && isFigureBy(line.get(i + 1), line.get(i))) {
+                        between.merge(cluster, 1, Integer::sum);
+                    }
+                }
+            }
+        }
+        for (Cluster cluster : clusters) {
+            int follows = after.getOrDefault(cluster.name(), 0);
+            boolean among = between.getOrDefault(cluster, 0) >= AMONG_THEM * cluster.size();
+            boolean rarer = follows >= AMONG_THEM * samples && follows < MOSTLY * all;
+            if (isLetter(cluster) && cluster.name() != GlyphClass.OTHER && (among || rarer)) {
+                cluster.call((char) 0);
+            }
+        }
+    }
+
+    private Collection<List<Placed>> lines() {
+        Map<Integer, List<Placed>> lines = new HashMap<>();
+        for (Cluster cluster : clusters) {
+            for (Cluster.Place place : cluster.places()) {
+                lines.computeIfAbsent(place.sample(), _ -> new ArrayList<>()).add(new Placed(place.box(), cluster));
+            }
+        }
+        lines.values().forEach(line -> line.sort(Comparator.comparingInt(one -> one.box.left())));
+        return lines.values();
+    }
+
+    private boolean isFigureBy(Placed one, Placed other) {
+        int gap = Math.max(one.box.left() - other.box.right(), other.box.left() - one.box.right());
+        return one.cluster.isFigure() && gap < CLOSE * figureHeight;
+    }
+
+    private static boolean isLetter(Cluster cluster) {
+        return cluster.name() != 0 && !cluster.isFigure() && !cluster.isPoint();
+    }
+
+    private boolean isSeldom(Cluster letter) {
+        return isLetter(letter)
+                && letter.name() != GlyphClass.OTHER
+                && clusters.stream()
+                                .filter(other -> other.name() == letter.name()
+                                        && other.mean().distanceBetweenPixels(letter.mean(), spot) < ALIKE)
+                                .mapToInt(Cluster::size)
+                                .sum()
+                        < SELDOM * samples;
+    }
+
+    /// The letter that mostly stands at every place of a cluster, and no figure ever; 0 if there is none.
     private char letter(Cluster cluster, Map<Integer, Map<Character, Integer>> letters) {
         char found = 0;
         for (Cluster.Place place : cluster.places()) {
@@ -60,8 +134,9 @@ final class Labels {
             for (int x = place.box().left() - 1; x <= place.box().left() + 1; x++) {
                 letters.getOrDefault(x, Map.of()).forEach((name, n) -> there.merge(name, n, Integer::sum));
             }
+            boolean figures = there.keySet().stream().anyMatch(Character::isDigit);
             char name = there.entrySet().stream()
-                    .filter(one -> one.getValue() >= MOSTLY * samples)
+                    .filter(one -> !figures && one.getValue() >= MOSTLY * samples)
                     .map(Map.Entry::getKey)
                     .findFirst()
                     .orElse((char) 0);

@@ -26,7 +26,7 @@ final class Learner {
     private static final double ALWAYS = 0.8;
     private static final double CLOSE = 0.6;
     private static final double TRUSTED = 0.75;
-    private static final double LEAST = 0.25;
+    private static final double LEAST = 0.4;
     private static final int FEWEST_FIGURES = 2;
     private static final double PARTING = 0.1;
     private static final double NAMING = 0.6;
@@ -135,7 +135,7 @@ final class Learner {
         }
         new Naming(namer, shapes, width, rows, found.top() - top, found.figureHeight(), clusters.spot())
                 .name(large, whole, told, progress.part(PARTING, NAMING));
-        new Labels(samples.size(), found.figureHeight(), large).name();
+        new Labels(samples.size(), found.figureHeight(), clusters.spot(), large).name();
         // Letters may be wide, and units are always there; what else is wide and has no name is glyphs that touch.
         large.removeIf(cluster -> {
             progress.check(NAMING);
@@ -146,7 +146,8 @@ final class Learner {
         return build(large, progress.part(NAMING, 1));
     }
 
-    /// The letters of other heights that stand on most pictures: no figures, but what would be taken for figures without
+    /// The letters of other heights that stand on most pictures: no figures, but what would be taken for figures
+    /// without
     /// them. What may be a figure, or a piece of one, is none of them.
     private List<Cluster> letters(List<Cluster> figures) {
         List<Cluster> often = new ArrayList<>(letters.all(Progress.NONE));

@@ -217,8 +217,7 @@ final class LineReader {
             }
         }
         // Thin strokes break: half a figure is as strange as a whole one.
-        return line.letters().stream()
-                .anyMatch(box -> isPlace(box.left() + box.right() + 1) && taken(taken, box) == 0);
+        return line.letters().stream().anyMatch(box -> isPlace(box.left() + box.right() + 1) && taken(taken, box) == 0);
     }
 
     private static int taken(boolean[] columns, Box box) {

@@ -21,9 +21,10 @@ final class Naming {
     private static final int REPEATS = 5;
     private static final double OTHER = 0.5;
     private static final char NO_NAME = 0;
-    private static final double SAME = 0.25;
+    private static final double SAME = 0.4;
     private static final double KIN = 0.5;
     private static final double KIN_ONLY = 0.2;
+    private static final double KIN_BY_SHAPE = 0.08;
     private static final double HALF = 0.5;
     private static final double BAR = 0.8;
     private static final double LEAN = 0.12;
@@ -87,12 +88,12 @@ final class Naming {
         List<Cluster> named = clusters.stream()
                 .filter(cluster -> cluster.name() != 0 && !cluster.isPoint())
                 .toList();
-        for (Cluster cluster : said.keySet()) {
+        said.forEach((cluster, one) -> {
             progress.check(NAMED);
             if (cluster.name() == 0) {
-                cluster.call(kin(cluster, named));
+                cluster.call(kin(cluster, one, named));
             }
-        }
+        });
         dropContradictions(clusters, said.keySet(), progress.part(NAMED, 1));
         new OneLook(said, spot).settle();
     }
@@ -207,22 +208,24 @@ final class Naming {
         doubtful.stream().filter(guessed::contains).forEach(cluster -> cluster.call(NO_NAME));
     }
 
-    /// The name of glyphs that look nearly the same, where no others do.
-    private char kin(Cluster cluster, List<Cluster> named) {
-        char name = 0;
+    /// The name of glyphs that look nearly the same, where no others do; where the shape says so too, others may be
+    /// nearer.
+    private char kin(Cluster cluster, Opinion said, List<Cluster> named) {
+        char name = NO_NAME;
         double near = KIN;
         double other = Double.POSITIVE_INFINITY;
         for (Cluster one : named) {
             double distance = one.mean().distanceBetweenPixels(cluster.mean(), spot);
             if (distance < near) {
-                other = one.name() == name ? other : Math.min(other, near);
+                other = name == NO_NAME || one.name() == name ? other : Math.min(other, near);
                 near = distance;
                 name = one.name();
             } else if (one.name() != name) {
                 other = Math.min(other, distance);
             }
         }
-        return other - near > KIN_ONLY ? name : 0;
+        double only = said.shape().figure() == name ? KIN_BY_SHAPE : KIN_ONLY;
+        return other - near > only ? name : 0;
     }
 
     /// Whether glyphs of another look have a name for certain.

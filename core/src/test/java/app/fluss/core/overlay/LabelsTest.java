@@ -27,7 +27,7 @@ class LabelsTest {
 
     private static List<Character> named(Cluster... clusters) {
         List<Cluster> all = List.of(clusters);
-        new Labels(SAMPLES, HEIGHT, all).name();
+        new Labels(SAMPLES, HEIGHT, 2, all).name();
         return all.stream().map(Cluster::name).toList();
     }
 
@@ -37,6 +37,30 @@ class LabelsTest {
         Cluster unknown = cluster((char) 0, i -> i % 4 == 0, _ -> 11);
         Cluster elsewhere = cluster((char) 0, i -> i % 4 == 1, _ -> 14);
         assertThat(named(letter, unknown, elsewhere)).containsExactly('F', 'F', (char) 0);
+    }
+
+    @Test
+    void aLetterThatIsSeldomThereMayBeAFigure() {
+        Cluster unit = cluster('W', _ -> true, i -> 40 + i % 3);
+        Cluster eight = cluster('B', i -> i % 8 == 0, i -> 20 + i % 3);
+        assertThat(named(unit, eight)).containsExactly('W', (char) 0);
+    }
+
+    @Test
+    void aLetterAmongFiguresMayBeOne() {
+        Cluster first = cluster('1', _ -> true, _ -> 10);
+        Cluster among = cluster('B', i -> i % 2 == 0, _ -> 22);
+        Cluster last = cluster('7', _ -> true, i -> i % 2 == 0 ? 34 : 22);
+        Cluster unit = cluster('W', _ -> true, i -> i % 2 == 0 ? 46 : 34);
+        assertThat(named(first, among, last, unit)).containsExactly('1', (char) 0, '7', 'W');
+    }
+
+    @Test
+    void whatSometimesFollowsANumberInPlaceOfTheUnitMayBeAFigure() {
+        Cluster first = cluster('1', _ -> true, _ -> 10);
+        Cluster percent = cluster('%', i -> i % 5 < 2, _ -> 22);
+        Cluster unit = cluster('W', _ -> true, i -> i % 5 < 2 ? 40 : 24);
+        assertThat(named(first, percent, unit)).containsExactly('1', (char) 0, 'W');
     }
 
     @Test
