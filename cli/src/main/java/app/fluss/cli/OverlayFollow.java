@@ -21,8 +21,8 @@ import java.util.Locale;
 import java.util.Optional;
 import java.util.StringJoiner;
 
-/// Reads along with a folder of pictures that a recorder writes: a line a second of what the numbers show now, until
-/// no picture has come for a while.
+/// Reads along with a folder of pictures that a recorder writes: a line a second of what the numbers show
+/// now, until no picture has come for a while.
 final class OverlayFollow {
     private static final Duration LOOK = Duration.ofMillis(500);
 
@@ -77,7 +77,7 @@ final class OverlayFollow {
                         folder,
                         0,
                         0,
-                        "no pictures for %d s".formatted(quiet.toSeconds()),
+                        "no more than %d pictures in %d s".formatted(GrowingClip.UNFINISHED, quiet.toSeconds()),
                         "a folder that a recorder writes numbered PNG pictures into: start it, or give a longer --quiet");
             }
             Thread.sleep(LOOK);

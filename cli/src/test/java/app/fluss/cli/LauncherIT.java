@@ -19,7 +19,8 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 import tools.jackson.databind.JsonNode;
 
-/// Every command of the README as users start it: by the launcher script, on a file of each kind that it names.
+/// Every command of the README as users start it: by the launcher script, on a file of each kind that it
+/// names.
 class LauncherIT {
     @TempDir
     private static Path folder;
@@ -43,8 +44,8 @@ class LauncherIT {
         return simulated.resolve(name).toString();
     }
 
-    /// A lamp and a flash that answers it after 62.5 ms, filmed at 240 pictures a second by encoders of phones and
-    /// recorders: H.264, HEVC, VP9 and MPEG-4.
+    /// A lamp and a flash that answers it after 62.5 ms, filmed at 240 pictures a second by encoders of
+    /// phones and recorders: H.264, HEVC, VP9 and MPEG-4.
     @ParameterizedTest
     @ValueSource(strings = {"film.mp4", "film.mov", "film.webm", "film.mkv", "film.avi", "film.m4v"})
     void aFilmOfEachKindGivesTheLatency(String name) throws Exception {
@@ -134,7 +135,8 @@ class LauncherIT {
         assertThat(launched.good("generate-completion").out()).contains("complete");
     }
 
-    /// The counter on the clip says 91 to 95, each image of the scene stands for two of its 60 pictures a second.
+    /// The counter on the clip says 91 to 95, each image of the scene stands for two of its 60 pictures a
+    /// second.
     @ParameterizedTest
     @ValueSource(strings = {"counter.mp4", "counter.webm"})
     void aCounterIsReadAndHeldAgainstThePictures(String name) throws Exception {

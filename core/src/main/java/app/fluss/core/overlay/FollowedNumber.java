@@ -5,8 +5,8 @@ import java.util.Arrays;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 
-/// Reads a number along with a recording that still grows: what has come is read by what was learnt so far, and it
-/// is learnt anew each time the recording has doubled, until there is little more to learn.
+/// Reads a number along with a recording that still grows: what has come is read by what was learnt so
+/// far, and it is learnt anew each time the recording has doubled, until there is little more to learn.
 public final class FollowedNumber {
     /// Pictures that are learnt from first.
     public static final int FIRST = 120;

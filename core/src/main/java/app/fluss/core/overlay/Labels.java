@@ -9,11 +9,10 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 
-/// Labels and units are on every picture, and labels stand still. A letter that is seldom there may be a figure, and
-/// has
-/// no name; a glyph without a name is the letter that mostly stands in its place; and what is called a figure, but is
-/// the
-/// same all the time and stands apart from the figures that change, is a letter too.
+/// Labels and units are on every picture, and labels stand still. A letter that is seldom there may be a
+/// figure, and has no name; a glyph without a name is the letter that mostly stands in its place; and
+/// what is called a figure, but is the same all the time and stands apart from the figures that change,
+/// is a letter too.
 final class Labels {
     private static final double SELDOM = 0.25;
     private static final double ALIKE = 0.6;
@@ -67,8 +66,8 @@ final class Labels {
 
     private record Placed(Box box, Cluster cluster) {}
 
-    /// Takes the names of letters away that stand close between two figures, and of those after a number that are not
-    /// what mostly follows it: there they may be figures themselves.
+    /// Takes the names of letters away that stand close between two figures, and of those after a number
+    /// that are not what mostly follows it: there they may be figures themselves.
     private void dropBetweenFigures() {
         Map<Cluster, Integer> between = new HashMap<>();
         Map<Character, Integer> after = new HashMap<>();

@@ -30,6 +30,7 @@ final class Learner {
     private static final int FEWEST_FIGURES = 2;
     private static final double PARTING = 0.1;
     private static final double NAMING = 0.6;
+    private static final double LETTERS = 0.62;
     private static final double HALFWAY = 0.5;
     private static final double FIRST = 0.1;
     private static final double SECOND = 0.5;
@@ -97,8 +98,8 @@ final class Learner {
     /// @param found ink and rows
     record Learnt(LineReader reader, NumberPlace place, List<GlyphClass> classes, InkSearch.Found found) {
         /// Whether what was read is the text, and all of it: not what happens to stand behind it, nor the
-        /// strokes of letters, which look like so many 1. Where a glyph has no name, the rest may be the text
-        /// all the same.
+        /// strokes of letters, which look like so many 1. Where a glyph has no name, the rest may be the
+        /// text all the same.
         boolean isTrusted() {
             return place.sureShare() >= LEAST
                     && place.sureShare() >= TRUSTED * (1 - place.strangeShare())
@@ -106,7 +107,8 @@ final class Learner {
                     && !place.spacing().isLost();
         }
 
-        /// The more samples are read, the more figures there are and the taller they are, the surer is the ink.
+        /// The more samples are read, the more figures there are and the taller they are, the surer is
+        /// the ink.
         double worth() {
             return place.sureShare() * Math.min(MOST_FIGURES, place.figures()) * Math.sqrt(found.figureHeight());
         }
@@ -142,26 +144,30 @@ final class Learner {
             boolean wide = cluster.width() > WIDEST * found.figureHeight();
             return cluster.name() == 0 && cluster.size() < ALWAYS * samples.size() && (wide || touches(cluster, large));
         });
-        large.addAll(letters(large));
-        return build(large, progress.part(NAMING, 1));
+        large.addAll(letters(large, progress.part(NAMING, LETTERS)));
+        return build(large, progress.part(LETTERS, 1));
     }
 
-    /// The letters of other heights that stand on most pictures: no figures, but what would be taken for figures
-    /// without
-    /// them. What may be a figure, or a piece of one, is none of them.
-    private List<Cluster> letters(List<Cluster> figures) {
-        List<Cluster> often = new ArrayList<>(letters.all(Progress.NONE));
-        often.removeIf(letter -> letter.size() < FEWEST_MEMBERS
-                || figures.stream()
-                        .anyMatch(figure -> !figure.isPoint() && (isLike(letter, figure) || isPiece(letter, figure))));
-        List<Cluster> all = List.copyOf(often);
-        often.removeIf(letter -> all.stream()
-                        .filter(other -> isLike(letter, other))
-                        .mapToInt(Cluster::size)
-                        .sum()
-                < MOSTLY * samples.size());
+    /// The letters of other heights that stand on most pictures: no figures, but what would be taken for
+    /// figures without them. What may be a figure, or a piece of one, is none of them.
+    private List<Cluster> letters(List<Cluster> figures, Progress progress) {
+        List<Cluster> often = new ArrayList<>(letters.all(progress));
+        dropSeldom(often);
+        often.removeIf(letter -> figures.stream()
+                .anyMatch(figure -> !figure.isPoint() && (isLike(letter, figure) || isPiece(letter, figure))));
+        dropSeldom(often);
         often.forEach(letter -> letter.call(GlyphClass.OTHER));
         return often;
+    }
+
+    private void dropSeldom(List<Cluster> looks) {
+        List<Cluster> all = List.copyOf(looks);
+        looks.removeIf(look -> look.size() < FEWEST_MEMBERS
+                || all.stream()
+                                .filter(other -> isLike(look, other))
+                                .mapToInt(Cluster::size)
+                                .sum()
+                        < MOSTLY * samples.size());
     }
 
     private boolean isLike(Cluster one, Cluster other) {
@@ -204,8 +210,8 @@ final class Learner {
         return between > cluster.size() / 2;
     }
 
-    /// Whether a glyph without a name is figures that touch: it begins and ends as figures do, or it is wide and does
-    /// one of the two.
+    /// Whether a glyph without a name is figures that touch: it begins and ends as figures do, or it is
+    /// wide and does one of the two.
     private boolean touches(Cluster cluster, List<Cluster> all) {
         boolean begins = false;
         boolean ends = false;
@@ -284,8 +290,8 @@ final class Learner {
         }
     }
 
-    /// The places where a first reader finds each kind for certain: more than were found as parts, and those
-    /// that touch what stands behind them.
+    /// The places where a first reader finds each kind for certain: more than were found as parts, and
+    /// those that touch what stands behind them.
     private List<Kind> again(List<Kind> kinds, LineReader first, Progress progress) {
         List<Kind> more = new ArrayList<>();
         kinds.forEach(kind -> more.add(new Kind(kind.name, kind.look, new Places())));

@@ -5,7 +5,8 @@ import java.util.Arrays;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 
-/// What was learnt of a number that stands on the pictures of a recording, by which its pictures are read.
+/// What was learnt of a number that stands on the pictures of a recording, by which its pictures are
+/// read.
 final class LearntNumber {
     private static final double READING = 0.9;
     private static final int LONGEST = 9;

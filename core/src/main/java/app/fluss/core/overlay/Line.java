@@ -3,9 +3,8 @@ package app.fluss.core.overlay;
 import java.util.ArrayList;
 import java.util.List;
 
-/// The glyphs of one picture, found as connected parts within the rows of the text; from left to right. Beside figures
-/// and
-/// points there are letters of other heights, such as those of units.
+/// The glyphs of one picture, found as connected parts within the rows of the text; from left to right.
+/// Beside figures and points there are letters of other heights, such as those of units.
 final class Line {
     private static final double LEAST = 0.5;
     private static final double WIDE = 0.95;
@@ -59,7 +58,8 @@ final class Line {
         return joined(found);
     }
 
-    /// Parts of the picture last looked at that are neither as high as a figure nor points, and may be letters.
+    /// Parts of the picture last looked at that are neither as high as a figure nor points, and may be
+    /// letters.
     List<Box> letters() {
         return letters;
     }

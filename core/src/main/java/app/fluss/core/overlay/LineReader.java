@@ -4,8 +4,8 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 
-/// Reads the line of a picture by templates: of all ways to fill the columns with glyphs and with scenery, the
-/// likeliest. Not safe for threads.
+/// Reads the line of a picture by templates: of all ways to fill the columns with glyphs and with
+/// scenery, the likeliest. Not safe for threads.
 final class LineReader {
     /// Neighbouring pixels go astray together: their likelihoods count for less.
     private static final double TEMPER = 0.2;
@@ -104,7 +104,8 @@ final class LineReader {
                 strange(crop, glyphs));
     }
 
-    /// By how much the number is likelier than another one in its place: that of its glyph that is least sure.
+    /// By how much the number is likelier than another one in its place: that of its glyph that is least
+    /// sure.
     double margin(NumberRun run) {
         double margin = Double.POSITIVE_INFINITY;
         for (Glyph glyph : run.figures()) {
@@ -139,8 +140,8 @@ final class LineReader {
         return true;
     }
 
-    /// Whether the ink at a place has the look of a template, spot by spot: it may be shifted by part of a
-    /// pixel, which every pixel of an edge tells but no spot.
+    /// Whether the ink at a place has the look of a template, spot by spot: it may be shifted by part of
+    /// a pixel, which every pixel of an edge tells but no spot.
     private boolean looksLike(byte[] crop, Glyph glyph) {
         Template template = templates.get(glyph.template());
         return inkOf(List.of(crop), glyph).distanceBetweenPixels(template.look(), spot) < SAME_LOOK;
@@ -162,8 +163,8 @@ final class LineReader {
         return new Patch(width, shares);
     }
 
-    /// Whether some figure of a reading looks more like one of another name, judged by the ink alone: what
-    /// stands behind it differs from picture to picture, and is spread thin among several.
+    /// Whether some figure of a reading looks more like one of another name, judged by the ink alone:
+    /// what stands behind it differs from picture to picture, and is spread thin among several.
     ///
     /// @param crops pictures on which it stands
     boolean isContradicted(List<byte[]> crops, List<Glyph> glyphs) {
@@ -192,9 +193,9 @@ final class LineReader {
         return other < same - CONTRADICTED;
     }
 
-    /// Whether something that may be a figure stands where figures stand, and it is not known which: a glyph
-    /// without a name, or ink that no glyph accounts for; or a figure is only a piece of something wider, such
-    /// as the first stroke of a letter.
+    /// Whether something that may be a figure stands where figures stand, and it is not known which: a
+    /// glyph without a name, or ink that no glyph accounts for; or a figure is only a piece of something
+    /// wider, such as the first stroke of a letter.
     private boolean strange(byte[] crop, List<Glyph> glyphs) {
         boolean[] taken = new boolean[frame.width()];
         boolean[] figures = new boolean[frame.width()];

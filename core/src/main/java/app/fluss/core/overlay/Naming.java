@@ -9,10 +9,11 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 
-/// Names clusters of glyphs by two opinions that know nothing of each other. The engine reads clean pictures
-/// made of their means: as lines in the order in which they stand, in a row of equals, and alone. Beside it
-/// stands the shape of text faces that a glyph is nearest to. Where they differ, a shape counts that is plain
-/// enough, unless glyphs of another look have that name; what is left open after that stays without a name.
+/// Names clusters of glyphs by two opinions that know nothing of each other. The engine reads clean
+/// pictures made of their means: as lines in the order in which they stand, in a row of equals, and
+/// alone. Beside it stands the shape of text faces that a glyph is nearest to. Where they differ, a shape
+/// counts that is plain enough, unless glyphs of another look have that name; what is left open after
+/// that stays without a name.
 final class Naming {
     private static final int MOST_LINES = 20;
     private static final int LINES_EACH = 3;
@@ -181,8 +182,8 @@ final class Naming {
         return sum / all;
     }
 
-    /// What a shape says that is plain enough by itself, unless glyphs of another look have that name. Where no glyph
-    /// has it, less will do.
+    /// What a shape says that is plain enough by itself, unless glyphs of another look have that name.
+    /// Where no glyph has it, less will do.
     private static char alone(Cluster cluster, Opinion said, Map<Cluster, Opinion> all) {
         char shape = said.shape().figure();
         boolean free = all.keySet().stream().noneMatch(other -> other.name() == shape);
@@ -190,8 +191,8 @@ final class Naming {
         return plain && !isTaken(shape, cluster, all) ? shape : 0;
     }
 
-    /// Takes the names away from glyphs of one look that are called differently: one of them is wrong. What the
-    /// analyst said stays.
+    /// Takes the names away from glyphs of one look that are called differently: one of them is wrong.
+    /// What the analyst said stays.
     private void dropContradictions(List<Cluster> clusters, Set<Cluster> guessed, Progress progress) {
         Set<Cluster> doubtful = new HashSet<>();
         int seen = 0;
@@ -208,8 +209,8 @@ final class Naming {
         doubtful.stream().filter(guessed::contains).forEach(cluster -> cluster.call(NO_NAME));
     }
 
-    /// The name of glyphs that look nearly the same, where no others do; where the shape says so too, others may be
-    /// nearer.
+    /// The name of glyphs that look nearly the same, where no others do; where the shape says so too,
+    /// others may be nearer.
     private char kin(Cluster cluster, Opinion said, List<Cluster> named) {
         char name = NO_NAME;
         double near = KIN;

@@ -7,8 +7,8 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
 
-/// Where in a line the number stands that is meant: labels may hold figures too. It is the one that is there
-/// most and changes; of equals the last.
+/// Where in a line the number stands that is meant: labels may hold figures too. It is the one that is
+/// there most and changes; of equals the last.
 ///
 /// @param from centre of its glyphs from which on it can be, px
 /// @param to the same up to which
@@ -74,8 +74,8 @@ record NumberPlace(double from, double to, double sureShare, double strangeShare
                 : best;
     }
 
-    /// Whether numbers often fall into two close parts that both change: then a mark between them was lost. Where a
-    /// glyph without a name stands among them it is that which parts them.
+    /// Whether numbers often fall into two close parts that both change: then a mark between them was
+    /// lost. Where a glyph without a name stands among them it is that which parts them.
     private static boolean isTorn(List<Seen> all, List<Template> templates, int samples, int figureHeight) {
         int torn = 0;
         Set<String> before = new HashSet<>();

@@ -5,10 +5,10 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 
-/// Text of one face draws a figure in one way. Where glyphs of several looks are called the same, some of them may be
-/// other figures: those that look far less like it than the best of them, and those that look nearly as much like a
-/// figure that nothing is called. They lose their name; what is plainly another glyph gets that of the only figure
-/// left.
+/// Text of one face draws a figure in one way. Where glyphs of several looks are called the same, some of
+/// them may be other figures: those that look far less like it than the best of them, and those that look
+/// nearly as much like a figure that nothing is called. They lose their name; what is plainly another
+/// glyph gets that of the only figure left.
 final class OneLook {
     private static final char NO_NAME = 0;
     private static final double FAR_LESS = 1.3;
@@ -55,7 +55,8 @@ final class OneLook {
         }
     }
 
-    /// The only figure that nothing is called and that a look is nearly as near to; 0 if there is none, or several.
+    /// The only figure that nothing is called and that a look is nearly as near to; 0 if there is none,
+    /// or several.
     private char nearlyAs(List<Cluster> look, char name) {
         char found = NO_NAME;
         for (char figure = '0'; figure <= '9'; figure++) {

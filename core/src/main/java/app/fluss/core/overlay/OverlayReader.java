@@ -4,8 +4,8 @@ import app.fluss.core.work.Progress;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
 
-/// Reads the number that one rectangle of a clip shows, on every picture: it learns from the clip itself what
-/// its glyphs look like, has them named, and reads by them. What is not beyond doubt stays open.
+/// Reads the number that one rectangle of a clip shows, on every picture: it learns from the clip itself
+/// what its glyphs look like, has them named, and reads by them. What is not beyond doubt stays open.
 public final class OverlayReader {
     private static final int MOST_INKS = 4;
     private static final double BETTER = 1.05;

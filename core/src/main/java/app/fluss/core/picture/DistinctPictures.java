@@ -2,8 +2,8 @@ package app.fluss.core.picture;
 
 import java.util.Arrays;
 
-/// Takes the pictures of a clip one after the other and keeps how much moves from each to those after it; what was
-/// counted is in [PictureDifferences].
+/// Takes the pictures of a clip one after the other and keeps how much moves from each to those after it;
+/// what was counted is in [PictureDifferences].
 public final class DistinctPictures {
     private static final float[] NONE = {};
 

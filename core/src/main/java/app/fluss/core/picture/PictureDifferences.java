@@ -9,16 +9,12 @@ import java.util.SortedMap;
 import java.util.TreeMap;
 import org.jspecify.annotations.Nullable;
 
-/// How the pictures of a clip differ, and which of them are distinct. By motion, as [MotionGroups] tells it; older
-/// evidence holds plain differences of brightness, which are told as they were then: their logarithms fall into
-/// two
-/// groups, repeats and changes, and the threshold lies where the spread within the groups is least (Otsu, "A
-/// threshold
-/// selection method from gray-level histograms", IEEE Transactions on Systems, Man, and Cybernetics 9 (1979)
-/// 62-66,
-/// from memory). A look over two pictures tells noise from motion: noise is no larger over two than over one,
-/// motion
-/// is.
+/// How the pictures of a clip differ, and which of them are distinct. By motion, as [MotionGroups] tells
+/// it; older evidence holds plain differences of brightness, which are told as they were then: their
+/// logarithms fall into two groups, repeats and changes, and the threshold lies where the spread within
+/// the groups is least (Otsu, "A threshold selection method from gray-level histograms", IEEE
+/// Transactions on Systems, Man, and Cybernetics 9 (1979) 62-66, from memory). A look over two pictures
+/// tells noise from motion: noise is no larger over two than over one, motion is.
 public final class PictureDifferences {
     private static final double APART = 1.35;
     private static final double GROWS = 1.1;
@@ -56,7 +52,8 @@ public final class PictureDifferences {
         return new PictureDifferences(overOne, overOne, overTwo, new double[0], null);
     }
 
-    /// Differences that motion explains, root mean squares of brightness, 0 to 255. The arrays are taken over.
+    /// Differences that motion explains, root mean squares of brightness, 0 to 255. The arrays are taken
+    /// over.
     ///
     /// @param peak from the picture before, in the blocks where most moves; NaN for the first
     /// @param overOne from the picture before, in all blocks; NaN for the first
@@ -112,8 +109,8 @@ public final class PictureDifferences {
         return rates;
     }
 
-    /// The pictures that can be told apart as images of a log of their own, each presented when it is first
-    /// shown, ms from the clip's begin; empty where they could not be counted.
+    /// The pictures that can be told apart as images of a log of their own, each presented when it is
+    /// first shown, ms from the clip's begin; empty where they could not be counted.
     ///
     /// @param fps pictures a second of the clip, 1 or more
     /// @throws IllegalStateException before there are three pictures
@@ -205,10 +202,9 @@ public final class PictureDifferences {
         return logs;
     }
 
-    /// Where repeats and changes part; NaN if there is one group. Where few pictures repeat, or some change far
-    /// more
-    /// than others, the spread within groups is least elsewhere: then the widest gap is taken below which
-    /// pictures do repeat.
+    /// Where repeats and changes part; NaN if there is one group. Where few pictures repeat, or some
+    /// change far more than others, the spread within groups is least elsewhere: then the widest gap is
+    /// taken below which pictures do repeat.
     private double split() {
         double[] sorted = logarithms(peak, 1);
         Arrays.sort(sorted);
@@ -265,8 +261,8 @@ public final class PictureDifferences {
         return high - low > Math.log(APART) && gap >= (high - low) / GAPS && !moves(middle(sorted, at));
     }
 
-    /// Whether pictures that would count as repeats differ more from the one two before than from the one before,
-    /// where both are called repeats: noise does not grow, motion does.
+    /// Whether pictures that would count as repeats differ more from the one two before than from the one
+    /// before, where both are called repeats: noise does not grow, motion does.
     private boolean moves(double above) {
         double[] growth = new double[size()];
         int n = 0;

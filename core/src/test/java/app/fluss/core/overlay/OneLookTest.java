@@ -9,7 +9,8 @@ import java.util.Map;
 import java.util.function.IntPredicate;
 import org.junit.jupiter.api.Test;
 
-/// Looks drawn as bars: a 3 that is open to the left, a 9 that is open to the right, and what is like neither.
+/// Looks drawn as bars: a 3 that is open to the left, a 9 that is open to the right, and what is like
+/// neither.
 class OneLookTest {
     private static final int WIDTH = 12;
     private static final int ROWS = 16;

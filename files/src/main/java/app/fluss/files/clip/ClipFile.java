@@ -17,8 +17,8 @@ public final class ClipFile {
         return name.endsWith(".y4m") || PictureClip.isPicture(file) || VideoClip.isVideo(file);
     }
 
-    /// Opens a clip: Y4M, a common video file, a folder of numbered PNG pictures, or one picture of it. What
-    /// is given must be closed.
+    /// Opens a clip: Y4M, a common video file, a folder of numbered PNG pictures, or one picture of it.
+    /// What is given must be closed.
     ///
     /// @throws InputException if it cannot be used: it says where and why
     public static Clip open(Path file) throws IOException, InputException {
@@ -44,13 +44,15 @@ public final class ClipFile {
         return VideoClip.isVideo(file) ? VideoClip.open(file) : Y4mClip.open(file);
     }
 
-    /// Opens a folder into which a recorder writes numbered PNG pictures; empty as long as there are no two.
+    /// Opens a folder into which a recorder writes numbered PNG pictures; empty as long as none may be
+    /// whole.
     ///
     /// @throws InputException if it cannot be used: it says where and why
     public static Optional<GrowingClip> follow(Path folder) throws IOException, InputException {
         if (!Files.isDirectory(folder)) {
             throw new InputException(folder, 0, 0, "no folder", "the folder that the recorder writes pictures into");
         }
-        return PictureClip.pictures(folder).size() < 2 ? Optional.empty() : Optional.of(PictureClip.open(folder));
+        boolean any = PictureClip.pictures(folder).size() > GrowingClip.UNFINISHED;
+        return any ? Optional.of(PictureClip.open(folder)) : Optional.empty();
     }
 }

@@ -15,8 +15,8 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 
-/// What a clip is looked at for, picture by picture: the rectangles are kept on disk, and the pictures are compared
-/// where no rectangle is.
+/// What a clip is looked at for, picture by picture: the rectangles are kept on disk, and the pictures
+/// are compared where no rectangle is.
 final class ClipCrops implements Closeable {
     /// So much around a rectangle is looked at with it: text that touches its edge is text still.
     private static final int AROUND = 3;

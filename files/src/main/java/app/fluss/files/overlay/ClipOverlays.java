@@ -13,8 +13,8 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.zip.GZIPInputStream;
 
-/// Reads the numbers that stand on the pictures of a clip. The clip is gone through once: the rectangles are
-/// kept on disk, and its pictures are compared where no rectangle is.
+/// Reads the numbers that stand on the pictures of a clip. The clip is gone through once: the rectangles
+/// are kept on disk, and its pictures are compared where no rectangle is.
 public final class ClipOverlays {
     /// What is kept of a clip to look at stays small against the study.
     private static final int MOST_CROP_BYTES = 8 << 20;

@@ -15,9 +15,6 @@ import java.util.List;
 
 /// Reads numbers along with a folder of pictures that a recorder still writes. Not safe for threads.
 public final class FollowedOverlays implements Closeable {
-    /// Recorders write several pictures at a time: so many of the newest may be half written.
-    private static final int UNFINISHED = 8;
-
     private static final double LOOKING = 0.5;
 
     private final GrowingClip clip;
@@ -47,7 +44,7 @@ public final class FollowedOverlays implements Closeable {
     /// @throws InputException if not even the first pictures can be read, or there are too many: it says why
     /// @throws app.fluss.core.work.StoppedException if `progress` stops it
     public int take(Progress progress) throws IOException, InputException {
-        crops.take(Math.max(crops.taken(), clip.grow() - UNFINISHED), progress);
+        crops.take(Math.max(crops.taken(), clip.grow() - GrowingClip.UNFINISHED), progress);
         return crops.taken();
     }
 
@@ -56,7 +53,8 @@ public final class FollowedOverlays implements Closeable {
         return crops.differences().count();
     }
 
-    /// What the numbers showed so far, in the order in which they were asked for; none before there are pictures.
+    /// What the numbers showed so far, in the order in which they were asked for; none before there are
+    /// pictures.
     ///
     /// @throws app.fluss.core.work.StoppedException if `progress` stops it
     public List<OverlaySeries> soFar(Progress progress) {
@@ -70,8 +68,8 @@ public final class FollowedOverlays implements Closeable {
         return soFar;
     }
 
-    /// Takes what is left once nothing comes any more, and reads all pictures by all that can be learnt of them, as
-    /// if the folder had been whole from the begin.
+    /// Takes what is left once nothing comes any more, and reads all pictures by all that can be learnt
+    /// of them, as if the folder had been whole from the begin.
     ///
     /// @param clipName name of the folder
     /// @throws InputException if not even the first pictures can be read: it says where and why

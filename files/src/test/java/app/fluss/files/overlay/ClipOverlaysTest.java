@@ -76,8 +76,8 @@ class ClipOverlaysTest {
         return values;
     }
 
-    /// The last column is the share that must be read; where it is less than all but all, the rest is left
-    /// open.
+    /// The last column is the share that must be read; where it is less than all but all, the rest is
+    /// left open.
     @ParameterizedTest(name = "{0} {1} px {2} {3} over {4}, noise {5}: {6} every {9}, {10} bit/s")
     @CsvSource({
         "Cabin_400Regular.ttf, 12, PLATE, ffffff, 110, 2, FPS %d, 24, 144, 15, 4000000, 0.995",
@@ -231,8 +231,8 @@ class ClipOverlaysTest {
         assertThat(rate(half).openShare()).isLessThan(0.05);
     }
 
-    /// Without an engine nothing has a name by it; the analyst who names each look once has all read, in the next
-    /// clip with the same overlay too.
+    /// Without an engine nothing has a name by it; the analyst who names each look once has all read, in
+    /// the next clip with the same overlay too.
     @Test
     void glyphsThatTheAnalystNamesAreReadByTheirNames() throws Exception {
         DrawnOverlay drawn = new DrawnOverlay(MONO, 20, Style.PLATE, 0xffffff, 110, 2, "%d", 30, 240, 15);

@@ -25,8 +25,8 @@ import java.util.Objects;
 import java.util.SplittableRandom;
 import java.util.stream.IntStream;
 
-/// A recording with a number on it, drawn from nothing but its definition: a moving scene, text in an open
-/// face, and what the text says on each picture.
+/// A recording with a number on it, drawn from nothing but its definition: a moving scene, text in an
+/// open face, and what the text says on each picture.
 ///
 /// @param face file of the text face: a resource of this package, or by its whole path
 /// @param height of its figures, px

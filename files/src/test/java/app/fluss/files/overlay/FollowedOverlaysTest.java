@@ -22,7 +22,7 @@ import org.junit.jupiter.api.io.TempDir;
 /// A recorder that writes pictures, played by the test.
 class FollowedOverlaysTest {
     private static final int PICTURES = 300;
-    private static final int UNFINISHED = 8;
+    private static final int UNFINISHED = GrowingClip.UNFINISHED;
 
     @TempDir
     private Path folder;

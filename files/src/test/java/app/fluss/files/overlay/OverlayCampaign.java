@@ -14,8 +14,8 @@ import java.util.List;
 import java.util.SplittableRandom;
 import java.util.stream.Stream;
 
-/// Reads many recordings drawn at random, and tells how much of what they show was read right, left open, and read
-/// wrong without a doubt: too long for the suite, see `bench/overlay-campaign.sh`.
+/// Reads many recordings drawn at random, and tells how much of what they show was read right, left open,
+/// and read wrong without a doubt: too long for the suite, see `bench/overlay-campaign.sh`.
 final class OverlayCampaign {
     private static final int PICTURES = 600;
     private static final int[] COLOURS = {0xffffff, 0xffffff, 0x78e63c, 0xff9628, 0x40e0ff, 0xffdc3c, 0xff78c8};
