@@ -4,6 +4,7 @@ import app.fluss.core.overlay.FollowedNumber;
 import app.fluss.core.overlay.OverlayKind;
 import app.fluss.core.overlay.OverlaySeries;
 import app.fluss.core.overlay.Stand;
+import app.fluss.core.picture.PictureCount;
 import app.fluss.core.work.Progress;
 import app.fluss.files.clip.ClipFile;
 import app.fluss.files.clip.GrowingClip;
@@ -95,9 +96,9 @@ final class OverlayFollow {
         for (int i = 0; i < soFar.size(); i++) {
             line.add(asked.get(i).name() + " " + text(asked.get(i).name(), soFar.get(i)));
         }
-        if (followed.count().isCounted()) {
-            line.add(String.format(
-                    Locale.ROOT, "%.1f distinct/s", followed.count().deliveredFps(fps)));
+        PictureCount count = followed.count();
+        if (count.isCounted()) {
+            line.add(String.format(Locale.ROOT, "%.1f distinct/s", count.deliveredFps(fps)));
         }
         line.add("%d pictures behind".formatted(behind));
         out.println(line);

@@ -12,11 +12,15 @@ record Ink(double y, double u, double v, double reach) {
 
     /// How much of a pixel is ink: 1 at its colour, 0 at twice the reach.
     float share(byte[] crop, int pixels, int at) {
+        return (float) Math.max(0, 1 - Math.sqrt(awaySquared(crop, pixels, at)) / (2 * reach));
+    }
+
+    /// How far a pixel is from it, squared.
+    double awaySquared(byte[] crop, int pixels, int at) {
         double dy = (crop[at] & 0xFF) - y;
         double du = (crop[pixels + at] & 0xFF) - u;
         double dv = (crop[2 * pixels + at] & 0xFF) - v;
-        double distance = Math.sqrt(dy * dy + CHROMA * (du * du + dv * dv));
-        return (float) Math.max(0, 1 - distance / (2 * reach));
+        return dy * dy + CHROMA * (du * du + dv * dv);
     }
 
     /// The share of each pixel of a crop.

@@ -12,21 +12,28 @@ final class LearntNumber {
     private static final int LONGEST = 9;
 
     private final Learner.@Nullable Learnt learnt;
+    private final @Nullable Ink steady;
     private final boolean half;
 
     /// @param learnt null if no ink was found
     LearntNumber(Learner.@Nullable Learnt learnt) {
-        this(learnt, false);
+        this(learnt, null, false);
     }
 
-    private LearntNumber(Learner.@Nullable Learnt learnt, boolean half) {
+    private LearntNumber(Learner.@Nullable Learnt learnt, @Nullable Ink steady, boolean half) {
         this.learnt = learnt;
+        this.steady = steady;
         this.half = half;
+    }
+
+    /// The same, learnt from pictures that were steadied by an ink.
+    static LearntNumber ofSteadied(Learner.Learnt learnt, Ink ink) {
+        return new LearntNumber(learnt, ink, false);
     }
 
     /// The same, learnt from pictures of half the size.
     static LearntNumber ofHalf(LearntNumber small) {
-        return new LearntNumber(small.learnt, true);
+        return new LearntNumber(small.learnt, small.steady, true);
     }
 
     /// Why nothing can be read, in words; empty if something can.
@@ -64,12 +71,26 @@ final class LearntNumber {
         double[] values = new double[whole.size()];
         Arrays.fill(values, Double.NaN);
         if (learnt != null && whyNot().isEmpty()) {
-            Crops crops = half ? new Shrunk(whole) : whole;
-            PictureReading[] readings = readings(crops, learnt, progress.part(0, READING));
+            Crops moving = half ? new Shrunk(whole) : whole;
+            Crops crops = steady == null ? moving : Steadied.back(moving, steady);
+            double first = steady == null ? READING : READING / 2;
+            PictureReading[] readings = readings(crops, learnt, progress.part(0, first));
+            if (steady != null) {
+                settle(readings, readings(Steadied.ahead(moving, steady), learnt, progress.part(first, READING)));
+            }
             String[] texts = new Standing(crops, learnt.reader(), readings).texts(progress.part(READING, 1));
             Arrays.setAll(values, i -> texts[i].isEmpty() ? Double.NaN : value(texts[i]));
         }
         return values;
+    }
+
+    /// Where the number changes, pictures steadied by those before it show two, or those steadied by the
+    /// ones after it. A picture is sure where both say the same.
+    private static void settle(PictureReading[] back, PictureReading[] ahead) {
+        for (int i = 0; i < back.length; i++) {
+            boolean both = back[i].sure() && ahead[i].sure() && ahead[i].text().equals(back[i].text());
+            back[i] = new PictureReading(back[i].text(), back[i].glyphs(), both);
+        }
     }
 
     /// NaN for what is no number.

@@ -2,6 +2,7 @@ package app.fluss.core.overlay;
 
 import app.fluss.core.work.Progress;
 import java.util.List;
+import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 
 /// Reads the number that one rectangle of a clip shows, on every picture: it learns from the clip itself
@@ -14,6 +15,12 @@ public final class OverlayReader {
     private static final int LARGE = 36;
     private static final double LEARNING = 0.4;
     private static final double SEARCHING = 0.12;
+    private static final double MOVING = 0.5;
+    private static final int MOST_STEADIED = 2;
+
+    /// Most overlays are white (common practice, no source); over a bright scene it is not found as it
+    /// moves.
+    private static final Ink WHITE = new Ink(255, 128, 128, 24);
 
     private final GlyphNamer namer;
     private final FigureShapes shapes;
@@ -44,7 +51,34 @@ public final class OverlayReader {
         if (!inks.isEmpty() && inks.getFirst().figureHeight() > LARGE) {
             return LearntNumber.ofHalf(learn(new Shrunk(crops), told, progress.part(SEARCHING, 1)));
         }
-        return new LearntNumber(learn(crops, inks, told, progress.part(SEARCHING, 1)));
+        Learner.Learnt moving = learn(crops, inks, told, progress.part(SEARCHING, MOVING));
+        boolean plain = moving != null && moving.isTrusted() && moving.place().sureShare() > PLAIN;
+        return plain ? new LearntNumber(moving) : steadied(crops, moving, inks, told, progress.part(MOVING, 1));
+    }
+
+    /// Where what moves behind the text looks like it, it is taken away over several pictures.
+    private LearntNumber steadied(
+            Crops crops,
+            Learner.@Nullable Learnt moving,
+            List<InkSearch.Found> inks,
+            List<GlyphClass> told,
+            Progress progress) {
+        LearntNumber best = new LearntNumber(moving);
+        double worth = moving == null || !moving.isTrusted() ? 0 : moving.worth();
+        List<Ink> tried = Stream.concat(inks.stream().map(InkSearch.Found::ink).limit(MOST_STEADIED), Stream.of(WHITE))
+                .toList();
+        for (int i = 0; i < tried.size(); i++) {
+            Progress part = progress.part((double) i / tried.size(), (i + 1.0) / tried.size());
+            Ink ink = tried.get(i);
+            Crops steady = Steadied.back(crops, ink);
+            List<InkSearch.Found> found = new InkSearch(steady).find(part.part(0, SEARCHING));
+            Learner.Learnt learnt = learn(steady, found, told, part.part(SEARCHING, 1));
+            if (learnt != null && learnt.isTrusted() && learnt.worth() > BETTER * worth) {
+                best = LearntNumber.ofSteadied(learnt, ink);
+                worth = learnt.worth();
+            }
+        }
+        return best;
     }
 
     private Learner.@Nullable Learnt learn(
