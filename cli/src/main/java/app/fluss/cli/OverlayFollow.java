@@ -22,8 +22,8 @@ import java.util.Locale;
 import java.util.Optional;
 import java.util.StringJoiner;
 
-/// Reads along with a folder of pictures that a recorder writes: a line a second of what the numbers show
-/// now, until no picture has come for a while.
+/// Reads along with a folder of pictures that a recorder writes: now and then a line of what the numbers
+/// show, until no picture has come for a while.
 final class OverlayFollow {
     private static final Duration LOOK = Duration.ofMillis(500);
 
@@ -50,11 +50,13 @@ final class OverlayFollow {
             int pictures = clip.size();
             int shown = 0;
             lastGrownNs = System.nanoTime();
-            while (!isQuiet()) {
+            while (true) {
                 int taken = followed.take(Progress.NONE);
                 if (clip.size() > pictures) {
                     pictures = clip.size();
                     lastGrownNs = System.nanoTime();
+                } else if (isQuiet()) {
+                    break; // asked last: reading itself may take longer than the quiet
                 }
                 if (taken >= FollowedNumber.FIRST && taken > shown) {
                     print(asked, followed, clip.size() - taken, fps);

@@ -58,7 +58,7 @@ final class Labels {
             }
         }
         clusters.stream()
-                .filter(cluster -> cluster.isFigure() && cluster.size() >= MOSTLY * MOSTLY * samples)
+                .filter(cluster -> cluster.isFigure() && cluster.size() >= SELDOM * samples)
                 .map(cluster -> cluster.places().getFirst().box().left())
                 .distinct()
                 .forEach(this::nameStill);

@@ -73,11 +73,6 @@ record Opinion(Votes engine, FigureShapes.Nearest shape, boolean seven) {
                 && isAlike(shape.any(), drawn);
     }
 
-    /// Whether both say a name, and the shape says no other.
-    boolean isSure(char name) {
-        return engineName() == name && shape.figure() == name && shape.clearance() >= CLEAR;
-    }
-
     private static boolean isFigure(char name) {
         return name >= '0' && name <= '9';
     }

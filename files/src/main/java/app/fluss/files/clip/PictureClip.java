@@ -26,6 +26,7 @@ final class PictureClip implements GrowingClip {
     private final int height;
     private List<Area> watched = List.of();
     private @Nullable BufferedImage last;
+    private int read;
 
     private PictureClip(Path folder, List<Path> pictures, int width, int height) {
         this.folder = folder;
@@ -58,9 +59,11 @@ final class PictureClip implements GrowingClip {
 
     @Override
     public int grow() throws IOException, InputException {
-        Path last = pictures.getLast();
-        List<Path> grown = new ArrayList<>(pictures);
-        pictures(folder).stream().filter(file -> ORDER.compare(file, last) > 0).forEach(grown::add);
+        // Several writers end out of order: only what was read keeps its number.
+        List<Path> grown = new ArrayList<>(pictures.subList(0, read));
+        pictures(folder).stream()
+                .filter(file -> read == 0 || ORDER.compare(file, pictures.get(read - 1)) > 0)
+                .forEach(grown::add);
         pictures = grown;
         return pictures.size();
     }
@@ -114,6 +117,7 @@ final class PictureClip implements GrowingClip {
                     "%d × %d px, as the first".formatted(width, height));
         }
         System.arraycopy(still.luma(), 0, into, 0, still.luma().length);
+        read = Math.max(read, picture + 1);
     }
 
     @Override

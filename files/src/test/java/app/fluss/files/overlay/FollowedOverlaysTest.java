@@ -56,7 +56,11 @@ class FollowedOverlaysTest {
                 FollowedOverlays followed = new FollowedOverlays(clip, asked, DrawnOverlay.FPS, namer)) {
             assertThat(followed.take(Progress.NONE)).isEqualTo(100 - UNFINISHED);
             assertThat(followed.soFar(Progress.NONE).getFirst().whyNot()).contains("too few pictures");
-            record(100, 200);
+            // A second writer is late with one of the newest.
+            record(100, 196);
+            record(197, 200);
+            followed.take(Progress.NONE);
+            record(196, 197);
             assertThat(followed.take(Progress.NONE)).isEqualTo(200 - UNFINISHED);
             OverlaySeries soFar = followed.soFar(Progress.NONE).getFirst();
             assertThat(last(soFar)).isEqualTo(truth[199 - UNFINISHED]);
