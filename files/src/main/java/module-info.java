@@ -10,6 +10,13 @@ module app.fluss.files {
     requires de.siegmar.fastcsv;
     requires java.desktop;
     requires transitive java.sql;
+    requires de.rototor.pdfbox.graphics2d;
+    requires openhtmltopdf.core;
+    requires openhtmltopdf.pdfbox;
+    requires org.apache.fontbox;
+    requires org.apache.pdfbox;
+    requires org.apache.pdfbox.io;
+    requires org.apache.xmlgraphics.batik.svggen;
     requires org.bytedeco.ffmpeg;
     requires org.bytedeco.tesseract;
     requires org.xerial.sqlitejdbc;
@@ -23,8 +30,12 @@ module app.fluss.files {
     exports app.fluss.files.bench;
     // Clips of a camera or a recorder.
     exports app.fluss.files.clip;
+    // Charts of what a study holds.
+    exports app.fluss.files.chart;
     // Runs of a study against runs of it.
     exports app.fluss.files.compare;
+    // A pen, the colours and the text face, and pictures as files.
+    exports app.fluss.files.draw;
     // What is known of a run beside its frames.
     exports app.fluss.files.known;
     // Latency samples, sensor traces and sound.
@@ -39,6 +50,8 @@ module app.fluss.files {
     exports app.fluss.files.simulated;
     // What follows for the games of a study.
     exports app.fluss.files.verdict;
+    // Tables of text.
+    exports app.fluss.files.table;
     // The study file.
     exports app.fluss.files.study;
 }

@@ -1,13 +1,12 @@
 package app.fluss.app.capture;
 
 import app.fluss.app.theme.CanvasView;
-import app.fluss.app.theme.Palette;
-import app.fluss.app.theme.Palette.Role;
 import app.fluss.app.theme.Theme;
 import app.fluss.core.latency.edge.Signal;
 import app.fluss.devices.sensor.LiveTrace;
+import app.fluss.files.draw.Palette.Role;
+import app.fluss.files.draw.Pen;
 import java.util.Optional;
-import javafx.scene.canvas.GraphicsContext;
 
 /// The last seconds of a sensor: the light as a line, presses of the button as bars from below.
 final class LiveTraceView extends CanvasView {
@@ -24,7 +23,7 @@ final class LiveTraceView extends CanvasView {
     }
 
     @Override
-    protected void draw(GraphicsContext g, Palette palette, double width, double height) {
+    protected void draw(Pen pen, double width, double height) {
         if (seen.isEmpty()) {
             return;
         }
@@ -40,26 +39,23 @@ final class LiveTraceView extends CanvasView {
         }
         double reach = Math.max(1e-9, high - low);
         int step = Math.max(1, light.size() / (int) Math.max(1, 2 * width));
-        g.setStroke(palette.get(Role.WARM));
-        g.setLineWidth(2);
+        pen.stroke(Role.WARM);
+        pen.lineWidth(2);
         for (int i = 1; i < input.size(); i++) {
             if (input.at(i) > press / 2 && input.at(i - 1) <= press / 2) {
                 double x = (double) i / light.size() * width;
-                g.strokeLine(x, height, x, height * 0.72);
+                pen.line(x, height, x, height * 0.72);
             }
         }
-        g.setStroke(palette.get(Role.WATER));
-        g.setLineWidth(1.2);
-        g.beginPath();
-        for (int i = 0; i < light.size(); i += step) {
-            double x = (double) i / light.size() * width;
-            double y = 6 + (1 - (light.at(i) - low) / reach) * (height - 12);
-            if (i == 0) {
-                g.moveTo(x, y);
-            } else {
-                g.lineTo(x, y);
-            }
+        pen.stroke(Role.WATER);
+        pen.lineWidth(1.2);
+        int points = (light.size() + step - 1) / step;
+        double[] xs = new double[points];
+        double[] ys = new double[points];
+        for (int i = 0; i < points; i++) {
+            xs[i] = (double) i * step / light.size() * width;
+            ys[i] = 6 + (1 - (light.at(i * step) - low) / reach) * (height - 12);
         }
-        g.stroke();
+        pen.polyline(xs, ys);
     }
 }

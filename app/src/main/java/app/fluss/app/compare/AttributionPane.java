@@ -1,13 +1,15 @@
 package app.fluss.app.compare;
 
 import app.fluss.app.theme.Boxes;
+import app.fluss.app.theme.ChartView;
 import app.fluss.app.theme.Labels;
-import app.fluss.app.theme.Numbers;
 import app.fluss.app.theme.Theme;
 import app.fluss.core.attribute.Cells;
 import app.fluss.core.attribute.Part;
 import app.fluss.files.attribute.PathAttribution;
 import app.fluss.files.attribute.PathAttribution.Taken;
+import app.fluss.files.chart.WaterfallChart;
+import app.fluss.files.draw.Numbers;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -74,7 +76,8 @@ final class AttributionPane extends VBox {
         if (taken.steps().steps().isEmpty()) {
             return;
         }
-        panel.getChildren().addAll(Labels.of(title, "strong"), new WaterfallView(theme, taken.steps(), scale));
+        panel.getChildren()
+                .addAll(Labels.of(title, "strong"), new ChartView<>(theme, new WaterfallChart(taken.steps(), scale)));
         if (!taken.steps().why().isEmpty()) {
             panel.getChildren()
                     .add(Labels.note(
@@ -86,33 +89,18 @@ final class AttributionPane extends VBox {
         GridPane grid = new GridPane(18, 3);
         int row = 0;
         for (Part part : rates) {
-            List<Node> line = new ArrayList<>(
-                    List.of(Labels.of(part.name()), Labels.of(text(part, Cells.Scale.RATIO), "strong")));
+            List<Node> line = new ArrayList<>(List.of(
+                    Labels.of(part.name()),
+                    Labels.of(WaterfallChart.text(part, Cells.Scale.RATIO, Numbers.ofUser()), "strong")));
             latencies
                     .flatMap(all -> all.stream()
                             .filter(one -> one.name().equals(part.name()))
                             .findFirst())
-                    .ifPresent(latency -> line.add(Labels.of(text(latency, Cells.Scale.DIFFERENCE), "strong")));
+                    .ifPresent(latency -> line.add(Labels.of(
+                            WaterfallChart.text(latency, Cells.Scale.DIFFERENCE, Numbers.ofUser()), "strong")));
             grid.addRow(row++, line.toArray(new Node[0]));
         }
         return grid;
-    }
-
-    static String text(Part part, Cells.Scale scale) {
-        return switch (scale) {
-            case RATIO ->
-                Numbers.text(part.value(), 2) + " ×"
-                        + part.interval()
-                                .map(ends -> "  [%s, %s]"
-                                        .formatted(Numbers.text(ends.low(), 2), Numbers.text(ends.high(), 2)))
-                                .orElse("");
-            case DIFFERENCE ->
-                (part.value() > 0 ? "+" : "") + Numbers.text(part.value(), 1) + " ms"
-                        + part.interval()
-                                .map(ends -> "  [%s, %s]"
-                                        .formatted(Numbers.text(ends.low(), 1), Numbers.text(ends.high(), 1)))
-                                .orElse("");
-        };
     }
 
     private static Label mixed(String name, List<String> others) {

@@ -3,6 +3,7 @@ package app.fluss.app.compare;
 import app.fluss.app.model.Comparison;
 import app.fluss.app.model.Workbench;
 import app.fluss.app.theme.Boxes;
+import app.fluss.app.theme.ChartView;
 import app.fluss.app.theme.Labels;
 import app.fluss.app.theme.Numbers;
 import app.fluss.app.theme.Theme;
@@ -10,6 +11,7 @@ import app.fluss.app.toggle.TogglePanel;
 import app.fluss.core.measure.Figure;
 import app.fluss.core.measure.Measure;
 import app.fluss.core.plan.EnoughRuns;
+import app.fluss.files.chart.RunDots;
 import app.fluss.files.compare.Grouping;
 import app.fluss.files.compare.StudyComparison.Toggled;
 import java.util.ArrayList;
@@ -40,7 +42,7 @@ public final class CompareScreen extends VBox {
     private final Label simulated = new Label("simulated");
     private final GroupBar groups;
     private final VBox body = new VBox(10);
-    private final TradeMap tradeMap;
+    private final TradeMapView tradeMap;
     private final LadderPane ladders;
     private final AttributionPane attribution;
     private final VBox settingsBody;
@@ -54,7 +56,7 @@ public final class CompareScreen extends VBox {
         this.workbench = workbench;
         this.theme = theme;
         this.shown = shown;
-        tradeMap = new TradeMap(theme, this::show);
+        tradeMap = new TradeMapView(theme, this::show);
         groups = new GroupBar(workbench, theme, this::show);
         setId("compare");
         title.getStyleClass().add("title");
@@ -206,7 +208,8 @@ public final class CompareScreen extends VBox {
         enough.setWrapText(true);
         enough.setMinHeight(USE_PREF_SIZE);
         enough.getStyleClass().add("muted");
-        VBox panel = new VBox(6, new HBox(12, heading, legend), new RunDots(theme, comparison.runs()), enough);
+        VBox panel = new VBox(
+                6, new HBox(12, heading, legend), new ChartView<>(theme, RunDots.of(comparison.runs())), enough);
         panel.getStyleClass().add("panel");
         return panel;
     }

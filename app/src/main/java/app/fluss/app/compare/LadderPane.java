@@ -2,10 +2,12 @@ package app.fluss.app.compare;
 
 import app.fluss.app.model.PathWork;
 import app.fluss.app.theme.Boxes;
+import app.fluss.app.theme.ChartView;
 import app.fluss.app.theme.Labels;
 import app.fluss.app.theme.Theme;
 import app.fluss.core.ladder.Knee;
 import app.fluss.core.ladder.SettingLadder;
+import app.fluss.files.chart.LadderChart;
 import javafx.scene.layout.VBox;
 
 /// Every setting of which a scene has runs that differ in nothing else, lined up.
@@ -26,7 +28,7 @@ final class LadderPane extends VBox {
                     "◈ Knee at %s. %s".formatted(ladder.name(ladder.rungs().get(rung)), words);
                 case Knee.None(String why) -> "No knee. " + why;
             };
-            LadderChart chart = new LadderChart(theme, ladder);
+            ChartView<LadderChart> chart = new ChartView<>(theme, new LadderChart(ladder));
             getChildren()
                     .add(Boxes.panel(
                             Boxes.row(

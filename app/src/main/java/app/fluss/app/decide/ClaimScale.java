@@ -2,27 +2,26 @@ package app.fluss.app.decide;
 
 import app.fluss.app.theme.CanvasView;
 import app.fluss.app.theme.Numbers;
-import app.fluss.app.theme.Palette;
-import app.fluss.app.theme.Palette.Role;
 import app.fluss.app.theme.Theme;
 import app.fluss.core.compare.Interval;
 import app.fluss.core.verdict.Asked;
 import app.fluss.core.verdict.Claim;
 import app.fluss.core.verdict.Rule;
 import app.fluss.core.verdict.Said;
+import app.fluss.files.draw.Palette.Role;
+import app.fluss.files.draw.Pen;
+import app.fluss.files.draw.Pen.Align;
+import app.fluss.files.draw.Pen.Baseline;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.function.DoubleConsumer;
 import java.util.stream.DoubleStream;
-import javafx.geometry.VPos;
 import javafx.scene.AccessibleRole;
 import javafx.scene.Cursor;
-import javafx.scene.canvas.GraphicsContext;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.input.MouseEvent;
-import javafx.scene.text.TextAlignment;
 
 /// One claim on a scale: the figure with its interval, the bound that can be moved, the good side shaded, and
 /// where the
@@ -129,90 +128,90 @@ final class ClaimScale extends CanvasView {
     }
 
     @Override
-    protected void draw(GraphicsContext g, Palette palette, double width, double height) {
+    protected void draw(Pen pen, double width, double height) {
         double axis = Math.rint(height * 0.56) + 0.5;
         Rule rule = claim.asked().rule();
         double bound = x(claim.asked().bound());
         double end = rule.atLeast() ? x(high) : x(low);
-        g.setFill(palette.get(Role.BAND));
-        g.fillRect(Math.min(bound, end), axis - scaled(9), Math.abs(end - bound), scaled(18));
+        pen.fill(Role.BAND);
+        pen.fillRect(Math.min(bound, end), axis - scaled(9), Math.abs(end - bound), scaled(18));
         double warn = x(claim.asked().warnBound());
         if (claim.asked().warnBound() != claim.asked().bound()) {
-            g.setStroke(palette.get(Role.WARM));
-            g.setLineWidth(0.8);
+            pen.stroke(Role.WARM);
+            pen.lineWidth(0.8);
             for (double at = Math.min(bound, warn) + 4; at < Math.max(bound, warn); at += 6) {
-                g.strokeLine(at, axis + scaled(9), at + 4, axis + scaled(4));
+                pen.line(at, axis + scaled(9), at + 4, axis + scaled(4));
             }
         }
-        g.setStroke(palette.get(Role.LINE));
-        g.setLineWidth(1);
-        g.strokeLine(x(low), axis, x(high), axis);
-        figure(g, palette, axis);
-        flips(g, palette, axis);
+        pen.stroke(Role.LINE);
+        pen.lineWidth(1);
+        pen.line(x(low), axis, x(high), axis);
+        figure(pen, axis);
+        flips(pen, axis);
         beside.filter(other -> other.bound() != claim.asked().bound()).ifPresent(other -> {
-            g.setStroke(palette.get(Role.MUTED));
-            g.setLineDashes(4, 3);
-            g.strokeLine(x(other.bound()), axis - scaled(12), x(other.bound()), axis + scaled(12));
-            g.setLineDashes();
+            pen.stroke(Role.MUTED);
+            pen.dashes(4, 3);
+            pen.line(x(other.bound()), axis - scaled(12), x(other.bound()), axis + scaled(12));
+            pen.dashes();
         });
-        handle(g, palette, bound, axis);
+        handle(pen, bound, axis);
     }
 
-    private void figure(GraphicsContext g, Palette palette, double axis) {
+    private void figure(Pen pen, double axis) {
         double value = claim.held().value().orNaN();
         if (Double.isNaN(value)) {
-            g.setFill(palette.get(Role.MUTED));
-            g.setTextBaseline(VPos.CENTER);
-            g.setTextAlign(TextAlignment.LEFT);
-            g.fillText("no figure", x(low) + 4, axis + scaled(14));
+            pen.fill(Role.MUTED);
+            pen.baseline(Baseline.CENTER);
+            pen.align(Align.LEFT);
+            pen.text("no figure", x(low) + 4, axis + scaled(14));
             return;
         }
         Role role = claim.state().holds() || claim.state() == Claim.State.LIKELY ? Role.WATER : Role.WARM;
-        g.setStroke(palette.get(role));
-        g.setFill(palette.get(role));
+        pen.stroke(role);
+        pen.fill(role);
         Optional<Interval> interval = claim.interval();
         interval.ifPresent(ends -> {
             double wide = Math.max(2, x(ends.high()) - x(ends.low()));
             if (claim.held().kind().canSettle()) {
-                g.fillRect(x(ends.low()), axis - 3, wide, 6);
+                pen.fillRect(x(ends.low()), axis - 3, wide, 6);
             } else {
-                g.setLineWidth(1);
-                g.strokeRect(x(ends.low()), axis - 3, wide, 6);
+                pen.lineWidth(1);
+                pen.strokeRect(x(ends.low()), axis - 3, wide, 6);
             }
         });
         double at = x(value);
         double[] xs = {at, at + 5, at, at - 5};
         double[] ys = {axis - 6, axis, axis + 6, axis};
         if (claim.held().kind().canSettle()) {
-            g.fillPolygon(xs, ys, 4);
+            pen.fillPolygon(xs, ys);
         } else {
-            g.setFill(palette.get(Role.SURFACE));
-            g.fillPolygon(xs, ys, 4);
-            g.setLineWidth(1.5);
-            g.strokePolygon(xs, ys, 4);
+            pen.fill(Role.SURFACE);
+            pen.fillPolygon(xs, ys);
+            pen.lineWidth(1.5);
+            pen.strokePolygon(xs, ys);
         }
     }
 
     /// Small wedges from below, at the bounds where the verdict would change.
-    private void flips(GraphicsContext g, Palette palette, double axis) {
-        g.setFill(palette.get(Role.INK));
+    private void flips(Pen pen, double axis) {
+        pen.fill(Role.INK);
         for (double flip : flips) {
             double at = x(flip);
             double foot = axis + scaled(16);
-            g.fillPolygon(new double[] {at, at - 3.5, at + 3.5}, new double[] {foot - 6, foot, foot}, 3);
+            pen.fillPolygon(new double[] {at, at - 3.5, at + 3.5}, new double[] {foot - 6, foot, foot});
         }
     }
 
     /// The bound, with a flag that says it.
-    private void handle(GraphicsContext g, Palette palette, double at, double axis) {
-        g.setStroke(palette.get(isFocused() ? Role.WARM : Role.INK));
-        g.setLineWidth(isFocused() ? 2.4 : 1.8);
-        g.strokeLine(at, axis - scaled(12), at, axis + scaled(12));
+    private void handle(Pen pen, double at, double axis) {
+        pen.stroke(isFocused() ? Role.WARM : Role.INK);
+        pen.lineWidth(isFocused() ? 2.4 : 1.8);
+        pen.line(at, axis - scaled(12), at, axis + scaled(12));
         Rule rule = claim.asked().rule();
-        g.setFill(palette.get(Role.INK));
-        g.setTextBaseline(VPos.BOTTOM);
-        g.setTextAlign(TextAlignment.CENTER);
-        g.fillText(
+        pen.fill(Role.INK);
+        pen.baseline(Baseline.BOTTOM);
+        pen.align(Align.CENTER);
+        pen.text(
                 (rule.atLeast() ? "≥ " : "≤ ")
                         + Numbers.text(rule, claim.asked().bound())
                         + Said.unit(rule),

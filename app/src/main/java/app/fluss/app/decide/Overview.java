@@ -38,7 +38,7 @@ final class Overview extends VBox {
     private final BiConsumer<GameVerdicts, String> open;
     private final Filters filters = new Filters(this::fill);
     private final ListView<GameVerdicts> games = new ListView<>();
-    private final GainChart gains;
+    private final GainsPane gains;
     private final ToggleButton verdicts = new ToggleButton("Verdicts");
     private final ToggleButton chart = new ToggleButton("Gain over games");
     private final VBox body = new VBox(4);
@@ -51,7 +51,7 @@ final class Overview extends VBox {
     Overview(Theme theme, BiConsumer<GameVerdicts, String> open, Runnable schools) {
         super(10);
         this.open = open;
-        gains = new GainChart(theme);
+        gains = new GainsPane(theme);
         setId("decide-overview");
         ToggleGroup looks = new ToggleGroup();
         for (ToggleButton button : List.of(verdicts, chart)) {

@@ -8,10 +8,7 @@ import app.fluss.app.theme.Boxes;
 import app.fluss.app.theme.Buttons;
 import app.fluss.app.theme.Dialogs;
 import app.fluss.app.theme.Labels;
-import app.fluss.app.theme.Marks;
-import app.fluss.app.theme.Palette;
 import app.fluss.app.theme.Theme;
-import app.fluss.app.theme.WhileShown;
 import app.fluss.app.toggle.SwitchesMenu;
 import app.fluss.app.toggle.TogglePanel;
 import app.fluss.core.measure.Analysis;
@@ -30,8 +27,6 @@ import javafx.beans.property.ObjectProperty;
 import javafx.beans.property.SimpleObjectProperty;
 import javafx.css.PseudoClass;
 import javafx.geometry.Pos;
-import javafx.scene.canvas.Canvas;
-import javafx.scene.canvas.GraphicsContext;
 import javafx.scene.control.Button;
 import javafx.scene.control.CheckMenuItem;
 import javafx.scene.control.ChoiceBox;
@@ -45,10 +40,8 @@ import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
-import javafx.scene.text.Font;
 import javafx.util.Duration;
 import javafx.util.StringConverter;
-import javafx.util.Subscription;
 import org.jspecify.annotations.Nullable;
 
 /// The frames of a run: rates, frame times, figures, single refreshes.
@@ -107,7 +100,11 @@ final class FramesPane extends VBox {
         VBox.setVgrow(bandPanel, Priority.ALWAYS);
         band.setMinHeight(110);
         HBox weaveHead = new HBox(
-                10, Labels.heading("Refresh weave"), Labels.of("one second a row", "muted"), Boxes.spacer(), legend());
+                10,
+                Labels.heading("Refresh weave"),
+                Labels.of("one second a row", "muted"),
+                Boxes.spacer(),
+                new Legend(theme));
         weaveHead.setAlignment(Pos.CENTER_LEFT);
         weavePanel = Boxes.panel(weaveHead, weave);
         VBox.setVgrow(weave, Priority.ALWAYS);
@@ -258,38 +255,6 @@ final class FramesPane extends VBox {
             int number = run.sections().size() + 1;
             Section section = new Section("section " + number, Section.Weight.TYPICAL, fromMs, toMs);
             workbench.edits().runs().mark(run.run(), section);
-        }
-    }
-
-    private Canvas legend() {
-        Canvas canvas = new Canvas();
-        WhileShown.subscribe(
-                canvas,
-                () -> Subscription.combine(
-                        theme.paletteProperty().subscribe(_ -> drawLegend(canvas)),
-                        theme.textScaleProperty().subscribe(_ -> drawLegend(canvas))));
-        return canvas;
-    }
-
-    private void drawLegend(Canvas canvas) {
-        double scale = theme.textScaleProperty().get();
-        Palette palette = theme.palette();
-        canvas.setWidth(330 * scale);
-        canvas.setHeight(16 * scale);
-        GraphicsContext g = canvas.getGraphicsContext2D();
-        g.setTransform(scale, 0, 0, scale, 0, 0);
-        g.clearRect(0, 0, 330, 16);
-        g.setFont(Font.font(Theme.FACE, 11.5));
-        Marks.rendered(g, palette, 0, 2, 8, 11);
-        Marks.generated(g, palette, 72, 2, 9, 12);
-        Marks.held(g, palette, 148, 2, 14, 12);
-        Marks.repeated(g, palette, 196, 2, 12, 12);
-        Marks.lost(g, palette, 276, 4, 7);
-        g.setFill(palette.get(Palette.Role.MUTED));
-        String[] names = {"rendered", "generated", "held", "repeated", "lost"};
-        double[] at = {13, 86, 166, 213, 284};
-        for (int i = 0; i < names.length; i++) {
-            g.fillText(names[i], at[i], 12);
         }
     }
 

@@ -2,16 +2,15 @@ package app.fluss.app.examine;
 
 import app.fluss.app.theme.CanvasView;
 import app.fluss.app.theme.Numbers;
-import app.fluss.app.theme.Palette;
-import app.fluss.app.theme.Palette.Role;
 import app.fluss.app.theme.Theme;
 import app.fluss.core.measure.Ticks;
 import app.fluss.core.reading.Reading;
 import app.fluss.core.reading.ReadingSeries;
+import app.fluss.files.draw.Palette.Role;
+import app.fluss.files.draw.Pen;
+import app.fluss.files.draw.Pen.Align;
+import app.fluss.files.draw.Pen.Baseline;
 import java.util.Optional;
-import javafx.geometry.VPos;
-import javafx.scene.canvas.GraphicsContext;
-import javafx.scene.text.TextAlignment;
 
 /// What a counter said over time: each reading stands until the next, a range as a band, marks below, the worst stretch
 /// in the warm tone.
@@ -45,7 +44,7 @@ final class ReadingsView extends CanvasView {
     }
 
     @Override
-    protected void draw(GraphicsContext g, Palette palette, double width, double height) {
+    protected void draw(Pen pen, double width, double height) {
         if (shown.isEmpty()) {
             return;
         }
@@ -63,73 +62,73 @@ final class ReadingsView extends CanvasView {
                 from,
                 from + series.seconds().orNaN(),
                 Math.max(1, most * 1.08));
-        axes(g, palette, scale);
+        axes(pen, scale);
         series.worst().ifPresent(worst -> {
-            g.setFill(palette.get(Role.BAND));
-            g.fillRect(
+            pen.fill(Role.BAND);
+            pen.fillRect(
                     scale.x(worst.fromS()),
                     scale.top,
                     scale.x(worst.toS()) - scale.x(worst.fromS()),
                     scale.bottom - scale.top);
         });
-        steps(g, palette, scale, series);
-        marks(g, palette, scale, series);
+        steps(pen, scale, series);
+        marks(pen, scale, series);
     }
 
-    private void axes(GraphicsContext g, Palette palette, Scale scale) {
-        g.setLineWidth(1);
-        g.setTextBaseline(VPos.CENTER);
+    private void axes(Pen pen, Scale scale) {
+        pen.lineWidth(1);
+        pen.baseline(Baseline.CENTER);
         double step = Ticks.step(scale.most, 5);
         for (double fps = 0; fps < scale.most; fps += step) {
-            g.setStroke(palette.get(Role.LINE));
-            g.strokeLine(scale.left, scale.y(fps), scale.right, scale.y(fps));
-            g.setFill(palette.get(Role.MUTED));
-            g.setTextAlign(TextAlignment.RIGHT);
-            g.fillText(Numbers.text(fps, 0), scale.left - 6, scale.y(fps));
+            pen.stroke(Role.LINE);
+            pen.line(scale.left, scale.y(fps), scale.right, scale.y(fps));
+            pen.fill(Role.MUTED);
+            pen.align(Align.RIGHT);
+            pen.text(Numbers.text(fps, 0), scale.left - 6, scale.y(fps));
         }
-        g.setTextAlign(TextAlignment.CENTER);
+        pen.align(Align.CENTER);
         double seconds = Ticks.step(scale.to - scale.from, 8);
         for (double at = Math.ceil(scale.from / seconds) * seconds; at <= scale.to; at += seconds) {
-            g.fillText(Numbers.text(at, 0), scale.x(at), scale.bottom + scaled(10));
+            pen.text(Numbers.text(at, 0), scale.x(at), scale.bottom + scaled(10));
         }
-        g.setTextAlign(TextAlignment.RIGHT);
-        g.fillText("s", scale.right, scale.bottom + scaled(24));
+        pen.align(Align.RIGHT);
+        pen.text("s", scale.right, scale.bottom + scaled(24));
     }
 
-    private void steps(GraphicsContext g, Palette palette, Scale scale, ReadingSeries series) {
+    private void steps(Pen pen, Scale scale, ReadingSeries series) {
         double lowest = series.worst().map(ReadingSeries.Standing::fps).orElse(Double.NaN);
         for (int i = 0; i < series.readings().size(); i++) {
             Reading one = series.readings().get(i);
             double x = scale.x(one.second());
             double end = scale.x(one.second() + series.stoodS(i));
             if (one.highFps() > one.lowFps()) {
-                g.setFill(palette.get(Role.FOAM));
-                g.setGlobalAlpha(0.45);
-                g.fillRect(x, scale.y(one.highFps()), end - x, scale.y(one.lowFps()) - scale.y(one.highFps()));
-                g.setGlobalAlpha(1);
+                pen.fill(Role.FOAM);
+                pen.opacity(0.45);
+                pen.fillRect(x, scale.y(one.highFps()), end - x, scale.y(one.lowFps()) - scale.y(one.highFps()));
+                pen.opacity(1);
             }
             boolean worst = one.fps() <= lowest;
-            g.setStroke(palette.get(worst ? Role.WARM : Role.WATER));
-            g.setLineWidth(2.4);
-            g.strokeLine(x, scale.y(one.fps()), end, scale.y(one.fps()));
-            g.setFill(palette.get(worst ? Role.WARM : Role.WATER));
-            g.fillOval(x - 3, scale.y(one.fps()) - 3, 6, 6);
+            pen.stroke(worst ? Role.WARM : Role.WATER);
+            pen.lineWidth(2.4);
+            pen.line(x, scale.y(one.fps()), end, scale.y(one.fps()));
+            pen.fill(worst ? Role.WARM : Role.WATER);
+            pen.fillOval(x - 3, scale.y(one.fps()) - 3, 6, 6);
         }
-        g.setLineWidth(1);
+        pen.lineWidth(1);
     }
 
-    private void marks(GraphicsContext g, Palette palette, Scale scale, ReadingSeries series) {
-        g.setTextAlign(TextAlignment.LEFT);
+    private void marks(Pen pen, Scale scale, ReadingSeries series) {
+        pen.align(Align.LEFT);
         double free = Double.NEGATIVE_INFINITY;
         for (ReadingSeries.Mark mark : series.marks()) {
             double x = Math.clamp(scale.x(mark.second()), scale.left, scale.right);
-            g.setStroke(palette.get(Role.SLATE));
-            g.setLineDashes(2, 3);
-            g.strokeLine(x, scale.top, x, scale.bottom + scaled(16));
-            g.setLineDashes();
+            pen.stroke(Role.SLATE);
+            pen.dashes(2, 3);
+            pen.line(x, scale.top, x, scale.bottom + scaled(16));
+            pen.dashes();
             if (x > free) {
-                g.setFill(palette.get(Role.INK));
-                g.fillText(mark.words(), x + 4, scale.bottom + scaled(24));
+                pen.fill(Role.INK);
+                pen.text(mark.words(), x + 4, scale.bottom + scaled(24));
                 free = x + scaled(7) * mark.words().length();
             }
         }

@@ -3,19 +3,18 @@ package app.fluss.app.examine;
 import app.fluss.app.model.AnalysedRun;
 import app.fluss.app.model.TimeWindow;
 import app.fluss.app.theme.CanvasView;
-import app.fluss.app.theme.Marks;
 import app.fluss.app.theme.Numbers;
-import app.fluss.app.theme.Palette;
-import app.fluss.app.theme.Palette.Role;
 import app.fluss.app.theme.Theme;
 import app.fluss.core.frame.FrameKind;
 import app.fluss.core.frame.FrameLog;
 import app.fluss.core.measure.RefreshLedger;
+import app.fluss.files.draw.Marks;
+import app.fluss.files.draw.Palette.Role;
+import app.fluss.files.draw.Pen;
+import app.fluss.files.draw.Pen.Align;
+import app.fluss.files.draw.Pen.Baseline;
 import javafx.beans.property.ObjectProperty;
-import javafx.geometry.VPos;
-import javafx.scene.canvas.GraphicsContext;
 import javafx.scene.input.ScrollEvent;
-import javafx.scene.text.TextAlignment;
 import org.jspecify.annotations.Nullable;
 
 /// The refresh weave: one second a row, one cell a refresh. Even cadence is an even cloth; uneven cadence
@@ -55,16 +54,16 @@ final class WeaveView extends CanvasView {
     }
 
     @Override
-    protected void draw(GraphicsContext g, Palette palette, double width, double height) {
+    protected void draw(Pen pen, double width, double height) {
         AnalysedRun shown = run;
         if (shown == null) {
             return;
         }
         if (shown.analysis().ledger().isEmpty()) {
-            g.setFill(palette.get(Role.MUTED));
-            g.setTextBaseline(VPos.TOP);
-            g.setTextAlign(TextAlignment.LEFT);
-            g.fillText(
+            pen.fill(Role.MUTED);
+            pen.baseline(Baseline.TOP);
+            pen.align(Align.LEFT);
+            pen.text(
                     shown.run().grade().hasLog()
                             ? "No refresh rate is stated for this run. State it under “Display…” to see each refresh."
                             : "Without a frame log nothing is known of single refreshes.",
@@ -76,28 +75,21 @@ final class WeaveView extends CanvasView {
         int rows = (int) Math.max(1, height / scaled(ROW));
         int first = (int) Math.floor(window.get().fromMs() / MS);
         for (int r = 0; r < rows && (first + r) * MS <= shown.band().elapsedMs(); r++) {
-            row(g, palette, shown.analysis().slice().log(), ledger, first + r, r * scaled(ROW), width);
+            row(pen, shown.analysis().slice().log(), ledger, first + r, r * scaled(ROW), width);
         }
     }
 
-    private void row(
-            GraphicsContext g,
-            Palette palette,
-            FrameLog log,
-            RefreshLedger ledger,
-            int second,
-            double y,
-            double width) {
+    private void row(Pen pen, FrameLog log, RefreshLedger ledger, int second, double y, double width) {
         double wide = width - left() - RIGHT;
         double perMs = wide / MS;
         double start = second * MS;
         double end = start + MS;
         double cell = Math.max(1.5, ledger.mode().periodMs() * perMs - 1);
         double high = scaled(ROW) - 4;
-        g.setFill(palette.get(Role.MUTED));
-        g.setTextAlign(TextAlignment.RIGHT);
-        g.setTextBaseline(VPos.CENTER);
-        g.fillText(Numbers.text(second, 0) + " s", left() - 6, y + scaled(ROW) / 2);
+        pen.fill(Role.MUTED);
+        pen.align(Align.RIGHT);
+        pen.baseline(Baseline.CENTER);
+        pen.text(Numbers.text(second, 0) + " s", left() - 6, y + scaled(ROW) / 2);
         int position = Math.max(0, ledger.positionAt(start));
         int lastImage = position < ledger.shown() ? ledger.image(position) : 0;
         for (; position < ledger.shown() && ledger.shownAtMs(position) < end; position++) {
@@ -106,19 +98,19 @@ final class WeaveView extends CanvasView {
             double x = left() + Math.max(0, at - start) * perMs;
             double stays = Math.min(until, end) * perMs - Math.max(at, start) * perMs;
             if (stays > cell + 2) {
-                Marks.held(g, palette, x, y, stays - 1, high);
+                Marks.held(pen, x, y, stays - 1, high);
             }
             if (at >= start) {
                 int image = ledger.image(position);
                 if (ledger.isRepeat(position)) {
-                    Marks.repeated(g, palette, x, y, cell, high);
+                    Marks.repeated(pen, x, y, cell, high);
                 } else if (log.kind(image) == FrameKind.GENERATED) {
-                    Marks.generated(g, palette, x, y, cell, high);
+                    Marks.generated(pen, x, y, cell, high);
                 } else {
-                    Marks.rendered(g, palette, x, y + 1, cell, high - 1);
+                    Marks.rendered(pen, x, y + 1, cell, high - 1);
                 }
                 if (position > 0 && image - lastImage > 1) {
-                    Marks.lost(g, palette, x, y - 1, 5);
+                    Marks.lost(pen, x, y - 1, 5);
                 }
                 lastImage = image;
             }

@@ -1,11 +1,11 @@
 package app.fluss.app.importing;
 
 import app.fluss.app.theme.Labels;
-import app.fluss.app.theme.Palette;
-import app.fluss.app.theme.Palette.Role;
 import app.fluss.app.theme.Theme;
 import app.fluss.core.overlay.GlyphClass;
 import app.fluss.core.overlay.Patch;
+import app.fluss.files.draw.Palette;
+import app.fluss.files.draw.Palette.Role;
 import java.util.List;
 import java.util.function.ToIntFunction;
 import javafx.geometry.Pos;
@@ -107,7 +107,10 @@ final class GlyphStrip extends FlowPane {
             for (int x = 0; x < look.width() + 2; x++) {
                 double ink = x < 1 || x > look.width() ? 0 : look.shares()[y * look.width() + x - 1];
                 image.getPixelWriter()
-                        .setColor(x, y, palette.get(Role.SURFACE).interpolate(palette.get(Role.INK), ink));
+                        .setColor(
+                                x,
+                                y,
+                                Theme.colour(palette, Role.SURFACE).interpolate(Theme.colour(palette, Role.INK), ink));
             }
         }
         return image;

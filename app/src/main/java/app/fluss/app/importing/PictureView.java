@@ -1,15 +1,15 @@
 package app.fluss.app.importing;
 
 import app.fluss.app.theme.CanvasView;
-import app.fluss.app.theme.Palette;
-import app.fluss.app.theme.Palette.Role;
 import app.fluss.app.theme.Theme;
 import app.fluss.core.picture.Area;
+import app.fluss.files.draw.Palette.Role;
+import app.fluss.files.draw.Pen;
+import app.fluss.files.draw.Pen.Baseline;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Consumer;
-import javafx.geometry.VPos;
 import javafx.scene.canvas.GraphicsContext;
 import javafx.scene.image.PixelFormat;
 import javafx.scene.image.WritableImage;
@@ -101,24 +101,28 @@ final class PictureView extends CanvasView {
     }
 
     @Override
-    protected void draw(GraphicsContext g, Palette palette, double width, double height) {
+    protected void underlay(GraphicsContext g) {
         double by = shown();
         g.setImageSmoothing(by < 1);
         g.drawImage(image, 0, 0, pictureWidth * by, pictureHeight * by);
-        marked.forEach(one -> mark(g, palette, one.area, one.name, one.warm ? Role.WARM : Role.WATER));
+    }
+
+    @Override
+    protected void draw(Pen pen, double width, double height) {
+        marked.forEach(one -> mark(pen, one.area, one.name, one.warm ? Role.WARM : Role.WATER));
         Area drag = dragged;
         if (drag != null) {
-            mark(g, palette, drag, "", Role.SURFACE);
+            mark(pen, drag, "", Role.SURFACE);
         }
     }
 
-    private void mark(GraphicsContext g, Palette palette, Area area, String name, Role role) {
+    private void mark(Pen pen, Area area, String name, Role role) {
         double by = shown();
-        g.setStroke(palette.get(role));
-        g.setLineWidth(2);
-        g.setLineDashes(role == Role.WARM ? new double[] {5, 4} : new double[0]);
-        g.strokeRect(area.x() * by, area.y() * by, area.width() * by, area.height() * by);
-        g.setLineDashes();
+        pen.stroke(role);
+        pen.lineWidth(2);
+        pen.dashes(role == Role.WARM ? new double[] {5, 4} : new double[0]);
+        pen.strokeRect(area.x() * by, area.y() * by, area.width() * by, area.height() * by);
+        pen.dashes();
         // The name stands beside, so that it does not hide what is marked here or above.
         double wide = scaled(name.isEmpty() ? 0 : 8 + 6.5 * name.length());
         double high = scaled(15);
@@ -126,10 +130,10 @@ final class PictureView extends CanvasView {
         boolean beside = right + wide < pictureWidth * by;
         double x = beside ? right + 2 : Math.max(0, area.x() * by - wide - 2);
         double y = area.y() * by;
-        g.setFill(palette.get(Role.SURFACE));
-        g.fillRect(x, y, wide, high);
-        g.setFill(palette.get(role));
-        g.setTextBaseline(VPos.TOP);
-        g.fillText(name, x + 3, y);
+        pen.fill(Role.SURFACE);
+        pen.fillRect(x, y, wide, high);
+        pen.fill(role);
+        pen.baseline(Baseline.TOP);
+        pen.text(name, x + 3, y);
     }
 }

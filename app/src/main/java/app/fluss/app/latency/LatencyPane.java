@@ -4,6 +4,7 @@ import app.fluss.app.model.AnalysedRun;
 import app.fluss.app.model.Workbench;
 import app.fluss.app.theme.Boxes;
 import app.fluss.app.theme.Buttons;
+import app.fluss.app.theme.ChartView;
 import app.fluss.app.theme.Choice;
 import app.fluss.app.theme.Labels;
 import app.fluss.app.theme.Numbers;
@@ -13,6 +14,7 @@ import app.fluss.core.latency.edge.EdgeSettings;
 import app.fluss.core.latency.edge.Excerpt;
 import app.fluss.core.latency.edge.PressKind;
 import app.fluss.core.latency.edge.Trial;
+import app.fluss.files.chart.StageStack;
 import app.fluss.files.known.AnalysedLatency;
 import app.fluss.files.study.EvidenceKinds;
 import app.fluss.files.study.StoredLatency;
@@ -37,7 +39,7 @@ import org.jspecify.annotations.Nullable;
 /// The latency of a run: stage by stage with what was measured, the samples over the run, each on its trace.
 public final class LatencyPane extends VBox {
     private final Workbench workbench;
-    private final StageStackView stack;
+    private final ChartView<StageStack> stack;
     private final SamplesView samples;
     private final TraceView trace;
     private final LatencyFigureGrid figures = new LatencyFigureGrid();
@@ -67,7 +69,8 @@ public final class LatencyPane extends VBox {
         super(10);
         this.workbench = workbench;
         setId("latency");
-        stack = new StageStackView(theme);
+        stack = new ChartView<>(theme, "Stage stack: what each stage adds between input and light");
+        stack.setId("stage-stack");
         samples = new SamplesView(theme, this::choose);
         trace = new TraceView(theme, this::mark);
         accept = Buttons.quiet("Accept", "This trial counts (A)", () -> judge(true));
@@ -177,7 +180,7 @@ public final class LatencyPane extends VBox {
     public void show(@Nullable AnalysedRun shown) {
         run = shown;
         AnalysedLatency latency = shown == null ? null : shown.latency();
-        stack.show(latency);
+        stack.show(latency == null ? null : new StageStack(latency));
         Optional<AnalysedLatency.Measured> measured =
                 Optional.ofNullable(latency).flatMap(AnalysedLatency::measured);
         figurePanel.setVisible(measured.isPresent());

@@ -2,22 +2,21 @@ package app.fluss.app.latency;
 
 import app.fluss.app.theme.CanvasView;
 import app.fluss.app.theme.Numbers;
-import app.fluss.app.theme.Palette;
-import app.fluss.app.theme.Palette.Role;
 import app.fluss.app.theme.Theme;
 import app.fluss.core.latency.edge.Excerpt;
 import app.fluss.core.latency.edge.Trial;
 import app.fluss.core.measure.Ticks;
+import app.fluss.files.draw.Palette.Role;
+import app.fluss.files.draw.Pen;
+import app.fluss.files.draw.Pen.Align;
+import app.fluss.files.draw.Pen.Baseline;
 import app.fluss.files.study.StoredLatency.HandMark;
 import app.fluss.files.study.StoredLatency.JudgedTrial;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Consumer;
-import javafx.geometry.VPos;
 import javafx.scene.Cursor;
-import javafx.scene.canvas.GraphicsContext;
 import javafx.scene.input.MouseEvent;
-import javafx.scene.text.TextAlignment;
 
 /// The light around one trial: the input's edge, the level before and the plateau, the threshold and where the light
 /// passed it, or where the analyst set the mark; and what competes with it.
@@ -68,12 +67,12 @@ final class TraceView extends CanvasView {
     }
 
     @Override
-    protected void draw(GraphicsContext g, Palette palette, double width, double height) {
+    protected void draw(Pen pen, double width, double height) {
         drawn = Optional.empty();
         if (excerpt.isEmpty() || judged.isEmpty()) {
-            g.setFill(palette.get(Role.MUTED));
-            g.setTextBaseline(VPos.TOP);
-            g.fillText(nothing, 0, 4);
+            pen.fill(Role.MUTED);
+            pen.baseline(Baseline.TOP);
+            pen.text(nothing, 0, 4);
             return;
         }
         Excerpt light = excerpt.get();
@@ -88,40 +87,41 @@ final class TraceView extends CanvasView {
         double room = Math.max(1e-9, high - low) * MARGIN;
         Scale scale = new Scale(light, low - room, high + room, width, height);
         drawn = Optional.of(scale);
-        levels(g, palette, of, scale);
-        g.setStroke(palette.get(Role.WATER));
-        g.setLineWidth(1.3);
-        g.beginPath();
-        g.moveTo(scale.x(light.ms(0)), scale.y(light.light(0)));
-        for (int i = 1; i < light.size(); i++) {
-            g.lineTo(scale.x(light.ms(i)), scale.y(light.light(i)));
+        levels(pen, of, scale);
+        pen.stroke(Role.WATER);
+        pen.lineWidth(1.3);
+        double[] xs = new double[light.size()];
+        double[] ys = new double[light.size()];
+        for (int i = 0; i < xs.length; i++) {
+            xs[i] = scale.x(light.ms(i));
+            ys[i] = scale.y(light.light(i));
         }
-        g.stroke();
-        competing(g, palette, light, of, scale);
-        edge(g, palette, scale, of.inputMs(), "", Role.INK);
+        pen.polyline(xs, ys);
+        competing(pen, light, of, scale);
+        edge(pen, scale, of.inputMs(), "", Role.INK);
         if (!Double.isNaN(shown.photonMs())) {
             String by = shown.mark()
                     .map(hand -> " ± %s ms, by hand".formatted(Numbers.text(hand.withinMs(), 1)))
                     .orElse(" ms");
-            edge(g, palette, scale, shown.photonMs(), Numbers.text(shown.latencyMs(), 2) + by, Role.WARM);
+            edge(pen, scale, shown.photonMs(), Numbers.text(shown.latencyMs(), 2) + by, Role.WARM);
         }
-        axis(g, palette, scale, of);
+        axis(pen, scale, of);
     }
 
     /// What else could be the answer, and the presses beside this one.
-    private void competing(GraphicsContext g, Palette palette, Excerpt light, Trial of, Scale scale) {
-        g.setLineDashes(2, 4);
+    private void competing(Pen pen, Excerpt light, Trial of, Scale scale) {
+        pen.dashes(2, 4);
         if (of.state() == Trial.State.AMBIGUOUS) {
             for (double ms : light.rivals(of)) {
-                edge(g, palette, scale, ms, "competes", Role.MUTED);
+                edge(pen, scale, ms, "competes", Role.MUTED);
             }
         }
         for (double ms : presses) {
             if (ms != of.inputMs() && ms > scale.from && ms < scale.to) {
-                edge(g, palette, scale, ms, "other press", Role.INK);
+                edge(pen, scale, ms, "other press", Role.INK);
             }
         }
-        g.setLineDashes();
+        pen.dashes();
     }
 
     /// From time and light to pixels.
@@ -163,56 +163,56 @@ final class TraceView extends CanvasView {
         }
     }
 
-    private void levels(GraphicsContext g, Palette palette, Trial of, Scale scale) {
+    private void levels(Pen pen, Trial of, Scale scale) {
         if (Double.isNaN(of.before()) || Double.isNaN(of.after())) {
             return;
         }
-        g.setStroke(palette.get(Role.SLATE));
-        g.setLineWidth(1);
+        pen.stroke(Role.SLATE);
+        pen.lineWidth(1);
         boolean rises = of.after() > of.before();
-        level(g, palette, scale, of.before(), "before", rises ? VPos.BOTTOM : VPos.TOP);
-        level(g, palette, scale, of.after(), "plateau", rises ? VPos.TOP : VPos.BOTTOM);
+        level(pen, scale, of.before(), "before", rises ? Baseline.BOTTOM : Baseline.TOP);
+        level(pen, scale, of.after(), "plateau", rises ? Baseline.TOP : Baseline.BOTTOM);
         double at = scale.y(of.before() + threshold * (of.after() - of.before()));
-        g.setStroke(palette.get(Role.WARM));
-        g.setLineDashes(4, 4);
-        g.strokeLine(0, at, scale.width, at);
-        g.setLineDashes();
-        g.setFill(palette.get(Role.MUTED));
-        g.setTextAlign(TextAlignment.RIGHT);
-        g.setTextBaseline(VPos.BOTTOM);
-        g.fillText(Numbers.text(threshold * 100, 0) + " % of the step", scale.width - 4, at - 2);
+        pen.stroke(Role.WARM);
+        pen.dashes(4, 4);
+        pen.line(0, at, scale.width, at);
+        pen.dashes();
+        pen.fill(Role.MUTED);
+        pen.align(Align.RIGHT);
+        pen.baseline(Baseline.BOTTOM);
+        pen.text(Numbers.text(threshold * 100, 0) + " % of the step", scale.width - 4, at - 2);
     }
 
     /// A level of the light, its name inside the step.
-    private void level(GraphicsContext g, Palette palette, Scale scale, double light, String name, VPos side) {
+    private void level(Pen pen, Scale scale, double light, String name, Baseline side) {
         double y = scale.y(light);
-        g.strokeLine(0, y, scale.width, y);
-        g.setFill(palette.get(Role.MUTED));
-        g.setTextAlign(TextAlignment.LEFT);
-        g.setTextBaseline(side);
-        g.fillText(name, 4, y + (side == VPos.TOP ? 2 : -2));
+        pen.line(0, y, scale.width, y);
+        pen.fill(Role.MUTED);
+        pen.align(Align.LEFT);
+        pen.baseline(side);
+        pen.text(name, 4, y + (side == Baseline.TOP ? 2 : -2));
     }
 
-    private void edge(GraphicsContext g, Palette palette, Scale scale, double ms, String name, Role role) {
-        g.setStroke(palette.get(role));
-        g.setLineWidth(1.6);
-        g.strokeLine(scale.x(ms), scaled(HEAD) - 2, scale.x(ms), scale.height - scaled(FOOT));
-        g.setFill(palette.get(role));
-        g.setTextAlign(TextAlignment.CENTER);
-        g.setTextBaseline(VPos.TOP);
-        g.fillText(name, Math.clamp(scale.x(ms), 30, Math.max(31, scale.width - 30)), 0);
+    private void edge(Pen pen, Scale scale, double ms, String name, Role role) {
+        pen.stroke(role);
+        pen.lineWidth(1.6);
+        pen.line(scale.x(ms), scaled(HEAD) - 2, scale.x(ms), scale.height - scaled(FOOT));
+        pen.fill(role);
+        pen.align(Align.CENTER);
+        pen.baseline(Baseline.TOP);
+        pen.text(name, Math.clamp(scale.x(ms), 30, Math.max(31, scale.width - 30)), 0);
     }
 
-    private void axis(GraphicsContext g, Palette palette, Scale scale, Trial of) {
-        g.setFill(palette.get(Role.MUTED));
-        g.setTextAlign(TextAlignment.CENTER);
-        g.setTextBaseline(VPos.BOTTOM);
+    private void axis(Pen pen, Scale scale, Trial of) {
+        pen.fill(Role.MUTED);
+        pen.align(Align.CENTER);
+        pen.baseline(Baseline.BOTTOM);
         double step = Ticks.step(scale.to - scale.from, 6);
         double first = Math.ceil((scale.from - of.inputMs()) / step) * step;
         for (double ms = first; ms <= scale.to - of.inputMs(); ms += step) {
             double x = scale.x(of.inputMs() + ms);
             if (x > 14 && x < scale.width - 22) {
-                g.fillText(ms == 0 ? "press" : Numbers.text(ms, 0) + " ms", x, scale.height);
+                pen.text(ms == 0 ? "press" : Numbers.text(ms, 0) + " ms", x, scale.height);
             }
         }
     }

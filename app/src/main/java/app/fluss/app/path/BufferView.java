@@ -2,14 +2,14 @@ package app.fluss.app.path;
 
 import app.fluss.app.theme.CanvasView;
 import app.fluss.app.theme.Numbers;
-import app.fluss.app.theme.Palette;
-import app.fluss.app.theme.Palette.Role;
 import app.fluss.app.theme.Theme;
 import app.fluss.core.measure.Ticks;
 import app.fluss.core.stream.FrameArrivals;
-import javafx.geometry.VPos;
-import javafx.scene.canvas.GraphicsContext;
-import javafx.scene.text.TextAlignment;
+import app.fluss.files.draw.Palette.Role;
+import app.fluss.files.draw.Pen;
+import app.fluss.files.draw.Pen.Align;
+import app.fluss.files.draw.Pen.Baseline;
+import java.util.Arrays;
 
 /// Which share of a probe's images would be in time with a buffer of each length.
 final class BufferView extends CanvasView {
@@ -39,19 +39,19 @@ final class BufferView extends CanvasView {
     }
 
     @Override
-    protected void draw(GraphicsContext g, Palette palette, double width, double height) {
+    protected void draw(Pen pen, double width, double height) {
         double left = scaled(LEFT);
         double right = width - 10;
         double bottom = height - scaled(BOTTOM);
-        g.setTextBaseline(VPos.CENTER);
-        g.setLineWidth(1);
+        pen.baseline(Baseline.CENTER);
+        pen.lineWidth(1);
         for (int pct = 0; pct <= 100; pct += 25) {
             double y = y(pct / 100.0, bottom);
-            g.setStroke(palette.get(Role.LINE));
-            g.strokeLine(left, y, right, y);
-            g.setFill(palette.get(Role.MUTED));
-            g.setTextAlign(TextAlignment.RIGHT);
-            g.fillText(pct + " %", left - 5, y);
+            pen.stroke(Role.LINE);
+            pen.line(left, y, right, y);
+            pen.fill(Role.MUTED);
+            pen.align(Align.RIGHT);
+            pen.text(pct + " %", left - 5, y);
         }
         double[] x = new double[STEPS + 2];
         double[] y = new double[STEPS + 2];
@@ -64,33 +64,33 @@ final class BufferView extends CanvasView {
         y[STEPS] = bottom;
         x[STEPS + 1] = left;
         y[STEPS + 1] = bottom;
-        g.setFill(palette.get(Role.BAND));
-        g.fillPolygon(x, y, STEPS + 2);
-        g.setStroke(palette.get(Role.WATER));
-        g.setLineWidth(1.8);
-        g.strokePolyline(x, y, STEPS);
-        g.setLineWidth(1);
-        g.setFill(palette.get(Role.MUTED));
-        g.setTextAlign(TextAlignment.CENTER);
+        pen.fill(Role.BAND);
+        pen.fillPolygon(x, y);
+        pen.stroke(Role.WATER);
+        pen.lineWidth(1.8);
+        pen.polyline(Arrays.copyOf(x, STEPS), Arrays.copyOf(y, STEPS));
+        pen.lineWidth(1);
+        pen.fill(Role.MUTED);
+        pen.align(Align.CENTER);
         double step = Ticks.step(longestMs, 5);
         for (double ms = 0; ms < longestMs; ms += step) {
-            g.fillText(Numbers.text(ms, step < 1 ? 1 : 0), left + (right - left) * ms / longestMs, bottom + 9);
+            pen.text(Numbers.text(ms, step < 1 ? 1 : 0), left + (right - left) * ms / longestMs, bottom + 9);
         }
-        g.setTextAlign(TextAlignment.RIGHT);
-        g.fillText("buffer, ms", right, height - 7);
-        g.setTextAlign(TextAlignment.LEFT);
-        g.fillText("images in time", left + 4, 7);
+        pen.align(Align.RIGHT);
+        pen.text("buffer, ms", right, height - 7);
+        pen.align(Align.LEFT);
+        pen.text("images in time", left + 4, 7);
         if (bufferMs >= 0) {
             double at = Math.floor(left + (right - left) * bufferMs / longestMs) + 0.5;
-            g.setStroke(palette.get(Role.WARM));
-            g.setLineWidth(1.6);
-            g.setLineDashes(6, 4);
-            g.strokeLine(at, scaled(TOP), at, bottom);
-            g.setLineDashes();
-            g.setFill(palette.get(Role.WARM));
+            pen.stroke(Role.WARM);
+            pen.lineWidth(1.6);
+            pen.dashes(6, 4);
+            pen.line(at, scaled(TOP), at, bottom);
+            pen.dashes();
+            pen.fill(Role.WARM);
             boolean room = right - at > scaled(90);
-            g.setTextAlign(room ? TextAlignment.LEFT : TextAlignment.RIGHT);
-            g.fillText("set: " + Numbers.text(bufferMs, 1) + " ms", room ? at + 5 : at - 5, bottom - 10);
+            pen.align(room ? Align.LEFT : Align.RIGHT);
+            pen.text("set: " + Numbers.text(bufferMs, 1) + " ms", room ? at + 5 : at - 5, bottom - 10);
         }
     }
 

@@ -1,19 +1,18 @@
 package app.fluss.app.path;
 
 import app.fluss.app.theme.CanvasView;
-import app.fluss.app.theme.Marks;
 import app.fluss.app.theme.Numbers;
-import app.fluss.app.theme.Palette;
-import app.fluss.app.theme.Palette.Role;
 import app.fluss.app.theme.Theme;
 import app.fluss.core.measure.Ticks;
 import app.fluss.core.stream.blame.ClientHitch;
 import app.fluss.core.stream.blame.TwoLanes;
+import app.fluss.files.draw.Marks;
+import app.fluss.files.draw.Palette.Role;
+import app.fluss.files.draw.Pen;
+import app.fluss.files.draw.Pen.Align;
+import app.fluss.files.draw.Pen.Baseline;
 import java.util.List;
-import javafx.geometry.VPos;
-import javafx.scene.canvas.GraphicsContext;
 import javafx.scene.input.ScrollEvent;
-import javafx.scene.text.TextAlignment;
 
 /// Host and client as two lanes with a link for each image: upright links are quick, slanted ones late, and where the
 /// host has an image that no link leaves, it never came. Hitches are shaded on the client's lane.
@@ -68,47 +67,42 @@ final class LanesView extends CanvasView {
     }
 
     @Override
-    protected void draw(GraphicsContext g, Palette palette, double width, double height) {
+    protected void draw(Pen pen, double width, double height) {
         double left = scaled(LEFT);
         double mark = scaled(11);
         Lane lane = new Lane(left, width - 8, scaled(26), height - scaled(48), mark);
-        hitches(g, palette, lane);
-        g.setTextBaseline(VPos.CENTER);
-        g.setTextAlign(TextAlignment.RIGHT);
-        g.setFill(palette.get(Role.MUTED));
-        g.fillText("host", left - 8, lane.host + mark / 2);
-        g.fillText("client", left - 8, lane.client + mark / 2);
-        g.setStroke(palette.get(Role.LINE));
-        g.setLineWidth(1);
-        g.strokeLine(left, lane.host + mark, lane.right, lane.host + mark);
-        g.strokeLine(left, lane.client, lane.right, lane.client);
-        g.save();
-        g.beginPath();
-        g.rect(left, 0, lane.right - left, height);
-        g.clip();
-        links(g, palette, lane);
-        g.restore();
-        axis(g, palette, lane, height);
+        hitches(pen, lane);
+        pen.baseline(Baseline.CENTER);
+        pen.align(Align.RIGHT);
+        pen.fill(Role.MUTED);
+        pen.text("host", left - 8, lane.host + mark / 2);
+        pen.text("client", left - 8, lane.client + mark / 2);
+        pen.stroke(Role.LINE);
+        pen.lineWidth(1);
+        pen.line(left, lane.host + mark, lane.right, lane.host + mark);
+        pen.line(left, lane.client, lane.right, lane.client);
+        pen.clipped(left, 0, lane.right - left, height, () -> links(pen, lane));
+        axis(pen, lane, height);
     }
 
-    private void hitches(GraphicsContext g, Palette palette, Lane lane) {
+    private void hitches(Pen pen, Lane lane) {
         for (ClientHitch hitch : hitches) {
             if (hitch.endMs() < fromMs || hitch.startMs() > toMs) {
                 continue;
             }
             double x = lane.x(Math.max(hitch.startMs(), fromMs));
             double end = lane.x(Math.min(hitch.endMs(), toMs));
-            g.setFill(palette.get(Role.RAISED));
-            g.fillRect(x, lane.host + lane.mark, end - x, lane.client - lane.host);
-            g.setFill(palette.get(Role.WARM));
-            g.fillRect(x, lane.client + lane.mark + 3, end - x, 3);
-            g.setTextAlign(TextAlignment.CENTER);
-            g.setTextBaseline(VPos.TOP);
-            g.fillText(hitch.cause().title(), (x + end) / 2, lane.client + lane.mark + 8);
+            pen.fill(Role.RAISED);
+            pen.fillRect(x, lane.host + lane.mark, end - x, lane.client - lane.host);
+            pen.fill(Role.WARM);
+            pen.fillRect(x, lane.client + lane.mark + 3, end - x, 3);
+            pen.align(Align.CENTER);
+            pen.baseline(Baseline.TOP);
+            pen.text(hitch.cause().title(), (x + end) / 2, lane.client + lane.mark + 8);
         }
     }
 
-    private void links(GraphicsContext g, Palette palette, Lane lane) {
+    private void links(Pen pen, Lane lane) {
         for (int client = 0; client < lanes.clientImages(); client++) {
             int host = lanes.hostOf(client);
             double shown = lanes.clientMs(client);
@@ -121,37 +115,37 @@ final class LanesView extends CanvasView {
                 continue;
             }
             boolean late = lanes.isLate(client);
-            g.setStroke(palette.get(late ? Role.WARM : Role.WATER));
-            g.setLineWidth(late ? 1.6 : 1);
-            g.strokeLine(
+            pen.stroke(late ? Role.WARM : Role.WATER);
+            pen.lineWidth(late ? 1.6 : 1);
+            pen.line(
                     lane.x(Math.max(handed, fromMs)),
                     lane.host + lane.mark,
                     lane.x(Math.clamp(shown, fromMs, toMs)),
                     lane.client);
             if (shown >= fromMs && shown <= toMs) {
-                Marks.rendered(g, palette, lane.x(shown), lane.client, lane.mark * 0.55, lane.mark);
+                Marks.rendered(pen, lane.x(shown), lane.client, lane.mark * 0.55, lane.mark);
             }
         }
         for (int host = lanes.firstHostAt(fromMs); host < lanes.hostImages() && lanes.hostMs(host) <= toMs; host++) {
             double x = lane.x(lanes.hostMs(host));
             if (lanes.came(host)) {
-                Marks.rendered(g, palette, x, lane.host, lane.mark * 0.55, lane.mark);
+                Marks.rendered(pen, x, lane.host, lane.mark * 0.55, lane.mark);
             } else {
-                Marks.held(g, palette, x, lane.host, lane.mark * 0.7, lane.mark);
+                Marks.held(pen, x, lane.host, lane.mark * 0.7, lane.mark);
             }
         }
     }
 
-    private void axis(GraphicsContext g, Palette palette, Lane lane, double height) {
-        g.setFill(palette.get(Role.MUTED));
-        g.setTextAlign(TextAlignment.CENTER);
-        g.setTextBaseline(VPos.CENTER);
+    private void axis(Pen pen, Lane lane, double height) {
+        pen.fill(Role.MUTED);
+        pen.align(Align.CENTER);
+        pen.baseline(Baseline.CENTER);
         double step = Ticks.step(toMs - fromMs, 6);
         for (double ms = Math.ceil(fromMs / step) * step; ms <= toMs; ms += step) {
-            g.setStroke(palette.get(Role.LINE));
-            g.strokeLine(lane.x(ms), height - scaled(18), lane.x(ms), height - scaled(14));
+            pen.stroke(Role.LINE);
+            pen.line(lane.x(ms), height - scaled(18), lane.x(ms), height - scaled(14));
             if (lane.x(ms) < lane.right - scaled(18)) {
-                g.fillText(Numbers.text(ms / 1000, step < 100 ? 2 : 1) + " s", lane.x(ms), height - scaled(7));
+                pen.text(Numbers.text(ms / 1000, step < 100 ? 2 : 1) + " s", lane.x(ms), height - scaled(7));
             }
         }
     }

@@ -2,16 +2,15 @@ package app.fluss.app.path;
 
 import app.fluss.app.theme.CanvasView;
 import app.fluss.app.theme.Numbers;
-import app.fluss.app.theme.Palette;
-import app.fluss.app.theme.Palette.Role;
 import app.fluss.app.theme.Theme;
 import app.fluss.core.compare.Interval;
 import app.fluss.core.gpu.LoadModel;
 import app.fluss.core.measure.Ticks;
+import app.fluss.files.draw.Palette.Role;
+import app.fluss.files.draw.Pen;
+import app.fluss.files.draw.Pen.Align;
+import app.fluss.files.draw.Pen.Baseline;
 import java.util.Optional;
-import javafx.geometry.VPos;
-import javafx.scene.canvas.GraphicsContext;
-import javafx.scene.text.TextAlignment;
 
 /// Load of the second card against its work: runs as points, the fit with its band, the load not to be passed.
 final class LoadView extends CanvasView {
@@ -38,53 +37,53 @@ final class LoadView extends CanvasView {
     }
 
     @Override
-    protected void draw(GraphicsContext g, Palette palette, double width, double height) {
+    protected void draw(Pen pen, double width, double height) {
         double left = scaled(LEFT);
         double bottom = height - scaled(BOTTOM);
         double most = Math.max(
                 model.points().stream().mapToDouble(LoadModel.Point::work).max().orElse(1),
                 model.workAt(100).value());
         Scale scale = new Scale(left, width - 8, bottom, 8, most * 1.05);
-        g.setTextBaseline(VPos.CENTER);
+        pen.baseline(Baseline.CENTER);
         for (int pct = 0; pct <= 100; pct += 25) {
-            g.setStroke(palette.get(Role.LINE));
-            g.strokeLine(left, scale.y(pct), width - 8, scale.y(pct));
-            g.setFill(palette.get(Role.MUTED));
-            g.setTextAlign(TextAlignment.RIGHT);
-            g.fillText(Integer.toString(pct), left - 5, scale.y(pct));
+            pen.stroke(Role.LINE);
+            pen.line(left, scale.y(pct), width - 8, scale.y(pct));
+            pen.fill(Role.MUTED);
+            pen.align(Align.RIGHT);
+            pen.text(Integer.toString(pct), left - 5, scale.y(pct));
         }
-        band(g, palette, scale);
-        g.setStroke(palette.get(Role.WATER));
-        g.setLineWidth(1.8);
-        g.strokeLine(
+        band(pen, scale);
+        pen.stroke(Role.WATER);
+        pen.lineWidth(1.8);
+        pen.line(
                 scale.x(0),
                 scale.y(model.loadPct(0).value()),
                 scale.x(most),
                 scale.y(model.loadPct(most).value()));
-        g.setStroke(palette.get(Role.WARM));
-        g.setLineDashes(6, 4);
-        g.strokeLine(left, scale.y(targetPct), width - 8, scale.y(targetPct));
-        g.setLineDashes();
-        g.setLineWidth(1);
-        g.setFill(palette.get(Role.INK));
+        pen.stroke(Role.WARM);
+        pen.dashes(6, 4);
+        pen.line(left, scale.y(targetPct), width - 8, scale.y(targetPct));
+        pen.dashes();
+        pen.lineWidth(1);
+        pen.fill(Role.INK);
         for (LoadModel.Point point : model.points()) {
             double x = scale.x(point.work());
             double y = scale.y(point.loadPct());
-            g.fillPolygon(new double[] {x - 5, x, x + 5, x}, new double[] {y, y - 5, y, y + 5}, 4);
+            pen.fillPolygon(new double[] {x - 5, x, x + 5, x}, new double[] {y, y - 5, y, y + 5});
         }
-        g.setFill(palette.get(Role.MUTED));
-        g.setTextAlign(TextAlignment.LEFT);
-        g.fillText("load, %", left + 4, 12);
-        g.setTextAlign(TextAlignment.CENTER);
+        pen.fill(Role.MUTED);
+        pen.align(Align.LEFT);
+        pen.text("load, %", left + 4, 12);
+        pen.align(Align.CENTER);
         double step = Ticks.step(most, 5);
         for (double work = step; work < most; work += step) {
-            g.fillText(Numbers.text(work, 0), scale.x(work), bottom + 9);
+            pen.text(Numbers.text(work, 0), scale.x(work), bottom + 9);
         }
-        g.setTextAlign(TextAlignment.RIGHT);
-        g.fillText("made Mpx/s × size²", width - 8, height - 8);
+        pen.align(Align.RIGHT);
+        pen.text("made Mpx/s × size²", width - 8, height - 8);
     }
 
-    private void band(GraphicsContext g, Palette palette, Scale scale) {
+    private void band(Pen pen, Scale scale) {
         double[] x = new double[2 * STEPS];
         double[] y = new double[2 * STEPS];
         for (int i = 0; i < STEPS; i++) {
@@ -98,8 +97,8 @@ final class LoadView extends CanvasView {
             x[2 * STEPS - 1 - i] = x[i];
             y[2 * STEPS - 1 - i] = scale.y(interval.get().high());
         }
-        g.setFill(palette.get(Role.BAND));
-        g.fillPolygon(x, y, 2 * STEPS);
+        pen.fill(Role.BAND);
+        pen.fillPolygon(x, y);
     }
 
     private record Scale(double left, double right, double bottom, double top, double mostWork) {

@@ -2,14 +2,13 @@ package app.fluss.app.path;
 
 import app.fluss.app.theme.CanvasView;
 import app.fluss.app.theme.Numbers;
-import app.fluss.app.theme.Palette;
-import app.fluss.app.theme.Palette.Role;
 import app.fluss.app.theme.Theme;
 import app.fluss.core.measure.Figure;
 import app.fluss.core.vr.Reprojection;
-import javafx.geometry.VPos;
-import javafx.scene.canvas.GraphicsContext;
-import javafx.scene.text.TextAlignment;
+import app.fluss.files.draw.Palette.Role;
+import app.fluss.files.draw.Pen;
+import app.fluss.files.draw.Pen.Align;
+import app.fluss.files.draw.Pen.Baseline;
 
 /// Shares of the time at full, half and below half rate, as one strip: each part has ticks as far apart as its images.
 final class TimeShares extends CanvasView {
@@ -26,38 +25,30 @@ final class TimeShares extends CanvasView {
     }
 
     @Override
-    protected void draw(GraphicsContext g, Palette palette, double width, double height) {
+    protected void draw(Pen pen, double width, double height) {
         double x = 0;
-        x = part(g, palette, x, width, height, seen.fullTime(), "full rate", Role.WATER, 5);
-        x = part(g, palette, x, width, height, seen.halfTime(), "half rate", Role.FOAM, 10);
-        part(g, palette, x, width, height, seen.belowHalfTime(), "below half", Role.WARM, 17);
+        x = part(pen, x, width, height, seen.fullTime(), "full rate", Role.WATER, 5);
+        x = part(pen, x, width, height, seen.halfTime(), "half rate", Role.FOAM, 10);
+        part(pen, x, width, height, seen.belowHalfTime(), "below half", Role.WARM, 17);
     }
 
     /// @param apart distance of the ticks, px
     private double part(
-            GraphicsContext g,
-            Palette palette,
-            double x,
-            double width,
-            double height,
-            Figure share,
-            String name,
-            Role role,
-            double apart) {
+            Pen pen, double x, double width, double height, Figure share, String name, Role role, double apart) {
         double length = share.isKnown() ? share.orNaN() * width : 0;
         double bar = height - scaled(18);
-        g.setFill(palette.get(role));
-        g.fillRect(x, 0, length, bar);
-        g.setStroke(palette.get(Role.SURFACE));
-        g.setLineWidth(1);
+        pen.fill(role);
+        pen.fillRect(x, 0, length, bar);
+        pen.stroke(Role.SURFACE);
+        pen.lineWidth(1);
         for (double tick = x + apart; tick < x + length - 1; tick += apart) {
-            g.strokeLine(tick, bar * 0.55, tick, bar);
+            pen.line(tick, bar * 0.55, tick, bar);
         }
         if (length >= scaled(NARROWEST)) {
-            g.setFill(palette.get(Role.MUTED));
-            g.setTextAlign(TextAlignment.LEFT);
-            g.setTextBaseline(VPos.CENTER);
-            g.fillText(name + " " + Numbers.percent(share, 0), x + 2, bar + scaled(9));
+            pen.fill(Role.MUTED);
+            pen.align(Align.LEFT);
+            pen.baseline(Baseline.CENTER);
+            pen.text(name + " " + Numbers.percent(share, 0), x + 2, bar + scaled(9));
         }
         return x + length;
     }

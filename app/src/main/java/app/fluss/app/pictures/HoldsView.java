@@ -1,14 +1,13 @@
 package app.fluss.app.pictures;
 
 import app.fluss.app.theme.CanvasView;
-import app.fluss.app.theme.Palette;
-import app.fluss.app.theme.Palette.Role;
 import app.fluss.app.theme.Theme;
 import app.fluss.core.picture.PictureCount;
+import app.fluss.files.draw.Palette.Role;
+import app.fluss.files.draw.Pen;
+import app.fluss.files.draw.Pen.Align;
+import app.fluss.files.draw.Pen.Baseline;
 import java.util.Map;
-import javafx.geometry.VPos;
-import javafx.scene.canvas.GraphicsContext;
-import javafx.scene.text.TextAlignment;
 import org.jspecify.annotations.Nullable;
 
 /// How many images stayed for how many pictures of a clip.
@@ -28,7 +27,7 @@ final class HoldsView extends CanvasView {
     }
 
     @Override
-    protected void draw(GraphicsContext g, Palette palette, double width, double height) {
+    protected void draw(Pen pen, double width, double height) {
         PictureCount count = shown;
         if (count == null) {
             return;
@@ -40,21 +39,21 @@ final class HoldsView extends CanvasView {
         double row = Math.min(scaled(22), height / Math.clamp(count.holds().size(), 1, SHOWN));
         double left = scaled(78);
         int at = 0;
-        g.setTextBaseline(VPos.CENTER);
+        pen.baseline(Baseline.CENTER);
         for (Map.Entry<Integer, Integer> hold : count.holds().entrySet()) {
             if (at >= SHOWN) {
                 return;
             }
             double y = (at + 0.5) * row;
             double length = (width - left - scaled(56)) * hold.getValue() / most;
-            g.setFill(palette.get(Role.MUTED));
-            g.setTextAlign(TextAlignment.RIGHT);
-            g.fillText(hold.getKey() == 1 ? "1 picture" : hold.getKey() + " pictures", left - 6, y);
-            g.setFill(palette.get(Role.WATER));
-            g.fillRect(left, y - row * 0.32, Math.max(1, length), row * 0.64);
-            g.setFill(palette.get(Role.INK));
-            g.setTextAlign(TextAlignment.LEFT);
-            g.fillText(Integer.toString(hold.getValue()), left + length + 6, y);
+            pen.fill(Role.MUTED);
+            pen.align(Align.RIGHT);
+            pen.text(hold.getKey() == 1 ? "1 picture" : hold.getKey() + " pictures", left - 6, y);
+            pen.fill(Role.WATER);
+            pen.fillRect(left, y - row * 0.32, Math.max(1, length), row * 0.64);
+            pen.fill(Role.INK);
+            pen.align(Align.LEFT);
+            pen.text(Integer.toString(hold.getValue()), left + length + 6, y);
             at++;
         }
     }

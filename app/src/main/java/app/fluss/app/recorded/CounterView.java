@@ -3,12 +3,14 @@ package app.fluss.app.recorded;
 import app.fluss.app.model.AnalysedRun;
 import app.fluss.app.theme.CanvasView;
 import app.fluss.app.theme.Numbers;
-import app.fluss.app.theme.Palette;
-import app.fluss.app.theme.Palette.Role;
 import app.fluss.app.theme.Theme;
 import app.fluss.core.measure.Ticks;
 import app.fluss.core.overlay.OverlayKind;
 import app.fluss.core.overlay.Stand;
+import app.fluss.files.draw.Palette.Role;
+import app.fluss.files.draw.Pen;
+import app.fluss.files.draw.Pen.Align;
+import app.fluss.files.draw.Pen.Baseline;
 import app.fluss.files.overlay.RecordedNumber;
 import app.fluss.files.study.StoredNumbers;
 import java.util.Arrays;
@@ -16,10 +18,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.IntConsumer;
-import javafx.geometry.VPos;
-import javafx.scene.canvas.GraphicsContext;
 import javafx.scene.input.MouseEvent;
-import javafx.scene.text.TextAlignment;
 
 /// What a counter showed over time as a line of steps, hatched where it could not be read; behind it, as bars,
 /// how many pictures of each second could be told apart.
@@ -159,99 +158,96 @@ public final class CounterView extends CanvasView {
     }
 
     @Override
-    protected void draw(GraphicsContext g, Palette palette, double width, double height) {
+    protected void draw(Pen pen, double width, double height) {
         if (shown.stands.isEmpty()) {
             return;
         }
         Scale scale = scale();
-        bars(g, palette, scale);
-        axes(g, palette, scale);
-        open(g, palette, scale);
-        steps(g, palette, scale);
+        bars(pen, scale);
+        axes(pen, scale);
+        open(pen, scale);
+        steps(pen, scale);
         if (shown.selected >= 0) {
             Stand stand = shown.stands.get(shown.selected);
-            g.setStroke(palette.get(Role.INK));
-            g.setLineWidth(1.4);
+            pen.stroke(Role.INK);
+            pen.lineWidth(1.4);
             double x = scale.x(stand.fromMs() / 1000);
-            g.strokeRect(x, scale.top, Math.max(2, scale.x(stand.toMs() / 1000) - x), scale.bottom - scale.top);
+            pen.strokeRect(x, scale.top, Math.max(2, scale.x(stand.toMs() / 1000) - x), scale.bottom - scale.top);
         }
-        g.setLineWidth(1);
+        pen.lineWidth(1);
     }
 
-    private void bars(GraphicsContext g, Palette palette, Scale scale) {
-        g.setFill(palette.get(Role.BAND));
+    private void bars(Pen pen, Scale scale) {
+        pen.fill(Role.BAND);
         for (int i = 0; i < shown.perSecond.length; i++) {
             double x = scale.x(i);
             double end = Math.min(scale.right, scale.x(i + 1.0));
             double gap = end - x > 6 ? 1.5 : 0;
             double y = scale.y(shown.perSecond[i]);
-            g.fillRect(x + gap, y, Math.max(0.5, end - x - 2 * gap), scale.bottom - y);
-            g.setStroke(palette.get(Role.FOAM));
-            g.setLineWidth(2);
-            g.strokeLine(x + gap, y, end - gap, y);
+            pen.fillRect(x + gap, y, Math.max(0.5, end - x - 2 * gap), scale.bottom - y);
+            pen.stroke(Role.FOAM);
+            pen.lineWidth(2);
+            pen.line(x + gap, y, end - gap, y);
         }
     }
 
-    private void axes(GraphicsContext g, Palette palette, Scale scale) {
-        g.setLineWidth(1);
-        g.setTextBaseline(VPos.CENTER);
+    private void axes(Pen pen, Scale scale) {
+        pen.lineWidth(1);
+        pen.baseline(Baseline.CENTER);
         double step = Ticks.step(scale.most, 5);
         for (double value = 0; value < scale.most; value += step) {
-            g.setStroke(palette.get(Role.LINE));
-            g.strokeLine(scale.left, scale.y(value), scale.right, scale.y(value));
-            g.setFill(palette.get(Role.MUTED));
-            g.setTextAlign(TextAlignment.RIGHT);
-            g.fillText(Numbers.text(value, step < 1 ? 1 : 0), scale.left - 6, scale.y(value));
+            pen.stroke(Role.LINE);
+            pen.line(scale.left, scale.y(value), scale.right, scale.y(value));
+            pen.fill(Role.MUTED);
+            pen.align(Align.RIGHT);
+            pen.text(Numbers.text(value, step < 1 ? 1 : 0), scale.left - 6, scale.y(value));
         }
-        g.fillText(shown.unit, scale.left - 6, scaled(7));
-        g.setTextAlign(TextAlignment.CENTER);
+        pen.text(shown.unit, scale.left - 6, scaled(7));
+        pen.align(Align.CENTER);
         double seconds = Ticks.step(scale.to - scale.from, 8);
         for (double at = Math.ceil(scale.from / seconds) * seconds; at < scale.to - seconds / 4; at += seconds) {
-            g.fillText(Numbers.text(at, seconds < 1 ? 1 : 0), scale.x(at), scale.bottom + scaled(10));
+            pen.text(Numbers.text(at, seconds < 1 ? 1 : 0), scale.x(at), scale.bottom + scaled(10));
         }
-        g.setTextAlign(TextAlignment.RIGHT);
-        g.fillText("s", scale.right, scale.bottom + scaled(10));
+        pen.align(Align.RIGHT);
+        pen.text("s", scale.right, scale.bottom + scaled(10));
     }
 
     /// Stretches without a reading, hatched over the whole height.
-    private void open(GraphicsContext g, Palette palette, Scale scale) {
-        g.setStroke(palette.get(Role.WARM));
-        g.setLineWidth(1);
+    private void open(Pen pen, Scale scale) {
+        pen.stroke(Role.WARM);
+        pen.lineWidth(1);
         for (Stand stand : shown.stands) {
             if (!stand.isRead()) {
                 double x = scale.x(stand.fromMs() / 1000);
                 double wide = Math.max(2, scale.x(stand.toMs() / 1000) - x);
-                g.save();
-                g.beginPath();
-                g.rect(x, scale.top, wide, scale.bottom - scale.top);
-                g.clip();
                 double high = scale.bottom - scale.top;
-                for (double at = x - high; at < x + wide; at += HATCH) {
-                    g.strokeLine(at, scale.bottom, at + high, scale.top);
-                }
-                g.restore();
+                pen.clipped(x, scale.top, wide, high, () -> {
+                    for (double at = x - high; at < x + wide; at += HATCH) {
+                        pen.line(at, scale.bottom, at + high, scale.top);
+                    }
+                });
             }
         }
     }
 
-    private void steps(GraphicsContext g, Palette palette, Scale scale) {
-        g.setStroke(palette.get(Role.WATER));
+    private void steps(Pen pen, Scale scale) {
+        pen.stroke(Role.WATER);
         double before = Double.NaN;
         for (Stand stand : shown.stands) {
             double x = scale.x(stand.fromMs() / 1000);
             double y = scale.y(stand.value());
             if (stand.isRead()) {
-                g.setLineWidth(1);
+                pen.lineWidth(1);
                 if (!Double.isNaN(before)) {
-                    g.strokeLine(x, before, x, y);
+                    pen.line(x, before, x, y);
                 }
-                g.setLineWidth(2.4);
-                g.strokeLine(x, y, scale.x(stand.toMs() / 1000), y);
+                pen.lineWidth(2.4);
+                pen.line(x, y, scale.x(stand.toMs() / 1000), y);
             }
             if (shown.corrected.contains(stand.fromMs())) {
-                g.setFill(palette.get(Role.INK));
-                g.fillPolygon(
-                        new double[] {x - 4, x + 4, x}, new double[] {scale.top - 8, scale.top - 8, scale.top - 1}, 3);
+                pen.fill(Role.INK);
+                pen.fillPolygon(
+                        new double[] {x - 4, x + 4, x}, new double[] {scale.top - 8, scale.top - 8, scale.top - 1});
             }
             before = y;
         }

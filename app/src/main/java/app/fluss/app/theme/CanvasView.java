@@ -1,22 +1,19 @@
 package app.fluss.app.theme;
 
+import app.fluss.files.draw.Numbers;
+import app.fluss.files.draw.Pen;
+import app.fluss.files.draw.Picture;
+import app.fluss.files.table.DataTable;
+import java.util.Optional;
 import javafx.scene.AccessibleRole;
-import javafx.scene.SnapshotParameters;
 import javafx.scene.canvas.Canvas;
 import javafx.scene.canvas.GraphicsContext;
-import javafx.scene.control.ContextMenu;
-import javafx.scene.control.MenuItem;
-import javafx.scene.input.Clipboard;
-import javafx.scene.input.ClipboardContent;
 import javafx.scene.layout.Region;
-import javafx.scene.text.Font;
 import javafx.util.Subscription;
 
 /// A view that is drawn: a canvas that fills it and is drawn anew when its size, the palette or what it shows
 /// changes.
-public abstract class CanvasView extends Region {
-    private static final double TEXT_PX = 11.5;
-
+public abstract class CanvasView extends Region implements Shareable {
     private final Theme theme;
     private final Canvas canvas = new Canvas();
 
@@ -26,10 +23,6 @@ public abstract class CanvasView extends Region {
         getChildren().add(canvas);
         setAccessibleRole(AccessibleRole.IMAGE_VIEW);
         setAccessibleText(name);
-        MenuItem copy = new MenuItem("Copy picture");
-        copy.setOnAction(_ -> copyPicture());
-        ContextMenu menu = new ContextMenu(copy);
-        setOnContextMenuRequested(event -> menu.show(this, event.getScreenX(), event.getScreenY()));
         WhileShown.subscribe(this, () -> {
             textScaled();
             return Subscription.combine(
@@ -41,12 +34,23 @@ public abstract class CanvasView extends Region {
         });
     }
 
-    private void copyPicture() {
-        SnapshotParameters parameters = new SnapshotParameters();
-        parameters.setFill(theme.palette().get(Palette.Role.SURFACE));
-        ClipboardContent content = new ClipboardContent();
-        content.putImage(snapshot(parameters, null));
-        Clipboard.getSystemClipboard().setContent(content);
+    @Override
+    public final Optional<Picture> picture() {
+        return getWidth() > 0 && getHeight() > 0
+                ? Optional.of(new Picture(
+                        getAccessibleText(),
+                        getAccessibleText(),
+                        getWidth(),
+                        getHeight(),
+                        theme.textScaleProperty().get(),
+                        Numbers.ofUser(),
+                        this::draw))
+                : Optional.empty();
+    }
+
+    @Override
+    public Optional<DataTable> data() {
+        return Optional.empty();
     }
 
     /// A length that grows with the text, px.
@@ -69,11 +73,14 @@ public abstract class CanvasView extends Region {
         if (getWidth() > 0 && getHeight() > 0) {
             GraphicsContext g = canvas.getGraphicsContext2D();
             g.clearRect(0, 0, getWidth(), getHeight());
-            g.setFont(Font.font(Theme.FACE, scaled(TEXT_PX)));
-            draw(g, theme.palette(), getWidth(), getHeight());
+            underlay(g);
+            draw(new CanvasPen(g, theme.palette(), theme.textScaleProperty().get()), getWidth(), getHeight());
         }
     }
 
+    /// Draws what only a window has below the drawing: a photograph.
+    protected void underlay(GraphicsContext g) {}
+
     /// Draws into the whole view.
-    protected abstract void draw(GraphicsContext g, Palette palette, double width, double height);
+    protected abstract void draw(Pen pen, double width, double height);
 }

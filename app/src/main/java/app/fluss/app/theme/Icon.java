@@ -1,6 +1,9 @@
 package app.fluss.app.theme;
 
-import app.fluss.app.theme.Palette.Role;
+import app.fluss.files.draw.Marks;
+import app.fluss.files.draw.Palette;
+import app.fluss.files.draw.Palette.Role;
+import app.fluss.files.draw.Pen;
 import javafx.scene.canvas.Canvas;
 import javafx.scene.image.Image;
 
@@ -13,18 +16,18 @@ public final class Icon {
     /// The mark as a picture, drawn with the shapes of the weave.
     public static Image image() {
         Canvas canvas = new Canvas(SIZE, SIZE);
-        var g = canvas.getGraphicsContext2D();
-        g.setFill(Palette.DARK.get(Role.GROUND));
-        g.fillRoundRect(0, 0, SIZE, SIZE, 18, 18);
+        Pen pen = new CanvasPen(canvas.getGraphicsContext2D(), Palette.DARK, 1);
+        pen.fill(Role.GROUND);
+        pen.fillRoundRect(0, 0, SIZE, SIZE, 18);
         for (int row = 0; row < 3; row++) {
             double y = 10 + row * 16;
             double shift = row == 1 ? 8 : 0;
-            Marks.rendered(g, Palette.DARK, 8 + shift, y, 14, 12);
-            Marks.generated(g, Palette.DARK, 24 + shift, y, 14, 12);
+            Marks.rendered(pen, 8 + shift, y, 14, 12);
+            Marks.generated(pen, 24 + shift, y, 14, 12);
             if (row == 1) {
-                Marks.lost(g, Palette.DARK, 50, y, 11);
+                Marks.lost(pen, 50, y, 11);
             } else {
-                Marks.rendered(g, Palette.DARK, 42, y, 14, 12);
+                Marks.rendered(pen, 42, y, 14, 12);
             }
         }
         return canvas.snapshot(null, null);

@@ -1,12 +1,16 @@
 package app.fluss.app.theme;
 
+import app.fluss.files.draw.Palette;
+import app.fluss.files.draw.TextFace;
 import atlantafx.base.theme.PrimerDark;
 import atlantafx.base.theme.PrimerLight;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.UncheckedIOException;
+import java.util.Arrays;
 import java.util.Locale;
 import java.util.Objects;
+import java.util.stream.Collectors;
 import javafx.application.Application;
 import javafx.application.ColorScheme;
 import javafx.application.Platform;
@@ -16,14 +20,12 @@ import javafx.beans.property.ReadOnlyDoubleWrapper;
 import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.SimpleObjectProperty;
 import javafx.scene.Scene;
+import javafx.scene.paint.Color;
 import javafx.scene.text.Font;
 import javafx.util.Subscription;
 
 /// The palette and the size of text in use. The palette follows the system until the user turns it round.
 public final class Theme {
-    /// The text face; its figures are all of one width. SIL Open Font License.
-    public static final String FACE = "Hanken Grotesk";
-
     private static final double TEXT_PX = 13;
     private static final double LARGEST = 2;
     private static final double STEP = 0.1;
@@ -33,9 +35,9 @@ public final class Theme {
 
     /// Loads the text face and takes the system's choice of light or dark.
     public Theme() {
-        for (String weight : new String[] {"400Regular", "600SemiBold"}) {
-            try (InputStream font = Theme.class.getResourceAsStream("HankenGrotesk_" + weight + ".ttf")) {
-                Font.loadFont(Objects.requireNonNull(font), 13);
+        for (TextFace.Weight weight : TextFace.Weight.values()) {
+            try (InputStream font = TextFace.open(weight)) {
+                Font.loadFont(font, TEXT_PX);
             } catch (IOException e) {
                 throw new UncheckedIOException(e);
             }
@@ -83,7 +85,35 @@ public final class Theme {
 
     /// Style for the root of a scene: the palette's colours and the size of text.
     String style() {
-        return palette.get().style() + String.format(Locale.ROOT, " -fx-font-size: %.2fpx;", TEXT_PX * textScale.get());
+        return tokens() + String.format(Locale.ROOT, " -fx-font-size: %.2fpx;", TEXT_PX * textScale.get());
+    }
+
+    /// The palette as tokens `-fluss-…` for style sheets, with the theme library's tokens mapped onto ours.
+    private String tokens() {
+        String own = Arrays.stream(Palette.Role.values())
+                .map(role -> "-fluss-%s: %s;"
+                        .formatted(
+                                role.name().toLowerCase(Locale.ROOT),
+                                palette.get().hex(role)))
+                .collect(Collectors.joining(" "));
+        return own
+                + " -color-bg-default: -fluss-surface; -color-bg-subtle: -fluss-raised; -color-bg-inset: -fluss-ground;"
+                + " -color-bg-overlay: -fluss-surface; -color-fg-default: -fluss-ink; -color-fg-muted: -fluss-muted;"
+                + " -color-fg-subtle: -fluss-muted; -color-border-default: -fluss-line; -color-border-muted: -fluss-line;"
+                + " -color-border-subtle: -fluss-line; -color-accent-fg: -fluss-water; -color-accent-emphasis: -fluss-water;"
+                + " -color-accent-muted: -fluss-band; -color-accent-subtle: -fluss-band;"
+                + " -color-danger-fg: -fluss-warm; -color-danger-emphasis: -fluss-warm;";
+    }
+
+    /// A colour of a palette as the toolkit has it.
+    public static Color colour(Palette palette, Palette.Role role) {
+        int rgb = palette.rgb(role);
+        return Color.rgb(rgb >> 16, rgb >> 8 & 0xFF, rgb & 0xFF);
+    }
+
+    /// A colour of the palette in use.
+    public Color colour(Palette.Role role) {
+        return colour(palette.get(), role);
     }
 
     /// Dresses a scene and keeps it dressed until the subscription ends.

@@ -5,8 +5,6 @@ import static org.assertj.core.api.Assertions.assertThat;
 import app.fluss.app.model.AnalysedRun;
 import app.fluss.app.model.NotedRun;
 import app.fluss.app.model.TimeWindow;
-import app.fluss.app.theme.Palette;
-import app.fluss.app.theme.Palette.Role;
 import app.fluss.app.theme.Theme;
 import app.fluss.core.bench.FactKey;
 import app.fluss.core.bench.FactSource;
@@ -17,6 +15,8 @@ import app.fluss.core.measure.BandLevels;
 import app.fluss.core.measure.Figure;
 import app.fluss.core.path.Chain;
 import app.fluss.core.path.StageKind;
+import app.fluss.files.draw.Palette;
+import app.fluss.files.draw.Palette.Role;
 import app.fluss.files.known.AnalysedLatency;
 import app.fluss.files.simulated.ReadyScenario;
 import app.fluss.files.study.Attached;
@@ -108,7 +108,7 @@ class WeaveViewTest extends ApplicationTest {
     private int pixels(Region view, Role role) {
         WritableImage[] image = new WritableImage[1];
         interact(() -> image[0] = view.snapshot(null, null));
-        Color wanted = theme.palette().get(role);
+        Color wanted = theme.colour(role);
         int count = 0;
         for (int y = 0; y < image[0].getHeight(); y++) {
             for (int x = 0; x < image[0].getWidth(); x++) {

@@ -2,12 +2,12 @@ package app.fluss.app.theme;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import app.fluss.files.draw.Pen;
 import java.lang.ref.WeakReference;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.concurrent.TimeUnit;
 import javafx.scene.Scene;
-import javafx.scene.canvas.GraphicsContext;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.StackPane;
 import javafx.stage.Stage;
@@ -42,9 +42,9 @@ class WhileShownTest extends ApplicationTest {
         }
 
         @Override
-        protected void draw(GraphicsContext g, Palette palette, double width, double height) {
+        protected void draw(Pen pen, double width, double height) {
             drawn += weight.length > 0 ? 1 : 0;
-            g.fillRect(0, 0, width, height);
+            pen.fillRect(0, 0, width, height);
         }
     }
 

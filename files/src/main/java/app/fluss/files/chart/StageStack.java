@@ -1,10 +1,5 @@
-package app.fluss.app.latency;
+package app.fluss.files.chart;
 
-import app.fluss.app.theme.CanvasView;
-import app.fluss.app.theme.Numbers;
-import app.fluss.app.theme.Palette;
-import app.fluss.app.theme.Palette.Role;
-import app.fluss.app.theme.Theme;
 import app.fluss.core.latency.chain.Basis;
 import app.fluss.core.latency.chain.ChainEstimate;
 import app.fluss.core.latency.chain.LatencyStage;
@@ -12,68 +7,109 @@ import app.fluss.core.latency.chain.StageTime;
 import app.fluss.core.measure.Figure;
 import app.fluss.core.measure.Histogram;
 import app.fluss.core.measure.Ticks;
+import app.fluss.files.draw.Numbers;
+import app.fluss.files.draw.Palette.Role;
+import app.fluss.files.draw.Pen;
+import app.fluss.files.draw.Pen.Align;
+import app.fluss.files.draw.Pen.Baseline;
 import app.fluss.files.known.AnalysedLatency;
+import app.fluss.files.table.Cell;
+import app.fluss.files.table.DataTable;
 import java.util.List;
-import javafx.geometry.VPos;
-import javafx.scene.canvas.GraphicsContext;
-import javafx.scene.text.TextAlignment;
-import org.jspecify.annotations.Nullable;
+import java.util.Locale;
 
 /// The stage stack: each stage begins where the one before ends on average, so that the steps lead from the
 /// input down to the light. Below, the estimated total and the measured samples over the same axis.
-final class StageStackView extends CanvasView {
+///
+/// @param shown latency of a run
+public record StageStack(AnalysedLatency shown) implements Chart {
     private static final double TICK_ROOM = 44;
     private static final double NAME = 128;
     private static final double VALUES = 132;
     private static final double GAP = 12;
+    private static final double ROW = 26;
     private static final int BINS = 60;
 
-    private @Nullable AnalysedLatency latency;
-
-    StageStackView(Theme theme) {
-        super(theme, "Stage stack: what each stage adds between input and light");
-        setId("stage-stack");
-    }
-
-    void show(@Nullable AnalysedLatency shown) {
-        latency = shown;
-        redraw();
+    @Override
+    public String name() {
+        return "Stage stack: what each stage adds between input and light";
     }
 
     @Override
-    protected void draw(GraphicsContext g, Palette palette, double width, double height) {
-        AnalysedLatency shown = latency;
-        if (shown == null) {
-            return;
-        }
+    public DataTable data() {
+        DataTable.Builder table = new DataTable.Builder("part", "from", "mean_ms", "p5_ms", "p95_ms");
+        shown.estimate().ifPresent(stack -> {
+            for (StageTime time : stack.stages()) {
+                row(
+                        table,
+                        time.stage().map(LatencyStage::title).orElse(""),
+                        time.basis().name().toLowerCase(Locale.ROOT),
+                        time.mean(),
+                        time.p5(),
+                        time.p95());
+            }
+            StageTime total = stack.total();
+            row(
+                    table,
+                    "total",
+                    stack.isWhole() ? "estimated" : "estimated, at least",
+                    total.mean(),
+                    total.p5(),
+                    total.p95());
+        });
+        shown.measured()
+                .ifPresent(seen -> row(
+                        table,
+                        "total",
+                        "measured",
+                        seen.figures().mean(),
+                        seen.figures().p5(),
+                        seen.figures().p95()));
+        return table.build();
+    }
+
+    private static void row(DataTable.Builder table, String part, String from, Figure mean, Figure p5, Figure p95) {
+        table.row(part, from, Cell.of(mean), Cell.of(p5), Cell.of(p95));
+    }
+
+    @Override
+    public double height(double scale) {
+        int rows = shown.estimate().map(stack -> stack.stages().size()).orElse(0)
+                + (shown.measured().isPresent() ? 4 : 2);
+        return (rows * ROW + GAP) * scale;
+    }
+
+    @Override
+    public void draw(Pen pen, double width, double height) {
         if (shown.estimate().isEmpty() && shown.measured().isEmpty()) {
-            g.setFill(palette.get(Role.MUTED));
-            g.setTextBaseline(VPos.TOP);
-            g.fillText(shown.noEstimate(), 0, 4);
+            pen.fill(Role.MUTED);
+            pen.baseline(Baseline.TOP);
+            pen.text(shown.noEstimate(), 0, 4);
             return;
         }
-        new Drawing(g, palette, shown, width, height).draw();
+        new Drawn(pen, shown, width, height).draw();
     }
 
     /// One drawing of it.
-    private final class Drawing {
-        private final GraphicsContext g;
-        private final Palette palette;
+    private static final class Drawn {
+        private final Pen pen;
+        private final Numbers numbers;
         private final AnalysedLatency shown;
         private final List<StageTime> stages;
-        private final double left = scaled(NAME);
+        private final double left;
         private final double right;
         private final double rowHigh;
         private final double longest;
 
-        Drawing(GraphicsContext g, Palette palette, AnalysedLatency shown, double width, double height) {
-            this.g = g;
-            this.palette = palette;
+        Drawn(Pen pen, AnalysedLatency shown, double width, double height) {
+            this.pen = pen;
+            numbers = pen.numbers();
+            left = pen.scaled(NAME);
             this.shown = shown;
             stages = shown.estimate().map(ChainEstimate::stages).orElse(List.of());
-            right = width - scaled(VALUES);
+            right = width - pen.scaled(VALUES);
             int rows = stages.size() + (shown.measured().isPresent() ? 4 : 2);
-            rowHigh = Math.min(scaled(38), (height - GAP) / rows);
+            rowHigh = Math.min(pen.scaled(38), (height - GAP) / rows);
             longest = longest();
         }
 
@@ -95,15 +131,15 @@ final class StageStackView extends CanvasView {
         }
 
         void draw() {
-            g.setTextBaseline(VPos.CENTER);
+            pen.baseline(Baseline.CENTER);
             for (int row = 0; row < stages.size(); row++) {
                 double begins = shown.estimate().orElseThrow().beginsMs(row);
                 stage(stages.get(row), begins, row * rowHigh);
             }
             double y = stages.size() * rowHigh + 5;
-            g.setStroke(palette.get(Role.LINE));
-            g.setLineWidth(1);
-            g.strokeLine(0, y, right + scaled(VALUES), y);
+            pen.stroke(Role.LINE);
+            pen.lineWidth(1);
+            pen.line(0, y, right + pen.scaled(VALUES), y);
             y += 5;
             if (shown.estimate().isPresent()) {
                 total(shown.estimate().get(), y);
@@ -120,36 +156,36 @@ final class StageStackView extends CanvasView {
             double middle = y + rowHigh / 2;
             name(time.stage().map(LatencyStage::title).orElse(""), middle, Role.INK);
             if (time.basis() == Basis.UNKNOWN) {
-                g.setStroke(palette.get(Role.WARM));
-                g.setLineDashes(2, 4);
-                g.strokeLine(x(from), y + 3, x(from), y + rowHigh - 3);
-                g.setLineDashes();
-                value(Numbers.reason(time.mean()).isEmpty() ? "" : "not stated", middle, Role.WARM);
+                pen.stroke(Role.WARM);
+                pen.dashes(2, 4);
+                pen.line(x(from), y + 3, x(from), y + rowHigh - 3);
+                pen.dashes();
+                value(time.mean().isKnown() ? "" : "not stated", middle, Role.WARM);
                 return;
             }
             double mean = time.mean().orNaN();
-            g.setFill(palette.get(time.basis() == Basis.MEASURED ? Role.WATER : Role.FOAM));
-            g.fillRect(x(from), y + 4, Math.max(1.5, x(from + mean) - x(from)), rowHigh - 8);
+            pen.fill(time.basis() == Basis.MEASURED ? Role.WATER : Role.FOAM);
+            pen.fillRect(x(from), y + 4, Math.max(1.5, x(from + mean) - x(from)), rowHigh - 8);
             if (time.basis() == Basis.ESTIMATED && mean > 0) {
-                g.setStroke(palette.get(Role.WATER));
-                g.setLineWidth(1.2);
-                g.setLineDashes(2, 3);
-                g.strokeRect(x(from), y + 4, Math.max(1.5, x(from + mean) - x(from)), rowHigh - 8);
-                g.setLineDashes();
+                pen.stroke(Role.WATER);
+                pen.lineWidth(1.2);
+                pen.dashes(2, 3);
+                pen.strokeRect(x(from), y + 4, Math.max(1.5, x(from + mean) - x(from)), rowHigh - 8);
+                pen.dashes();
             }
             whisker(from + time.p5().orNaN(), from + time.p95().orNaN(), middle);
-            g.setStroke(palette.get(Role.LINE));
-            g.setLineWidth(1);
-            g.strokeLine(x(from + mean), y + rowHigh - 4, x(from + mean), y + rowHigh + 4);
+            pen.stroke(Role.LINE);
+            pen.lineWidth(1);
+            pen.line(x(from + mean), y + rowHigh - 4, x(from + mean), y + rowHigh + 4);
             value(spread(time.mean(), time.p5(), time.p95()), middle, Role.INK);
         }
 
         private void whisker(double from, double to, double middle) {
-            g.setStroke(palette.get(Role.INK));
-            g.setLineWidth(1.2);
-            g.strokeLine(x(from), middle, x(to), middle);
-            g.strokeLine(x(from), middle - 3, x(from), middle + 3);
-            g.strokeLine(x(to), middle - 3, x(to), middle + 3);
+            pen.stroke(Role.INK);
+            pen.lineWidth(1.2);
+            pen.line(x(from), middle, x(to), middle);
+            pen.line(x(from), middle - 3, x(from), middle + 3);
+            pen.line(x(to), middle - 3, x(to), middle + 3);
         }
 
         private void total(ChainEstimate stack, double y) {
@@ -178,52 +214,52 @@ final class StageStackView extends CanvasView {
                     Role.INK);
             shown.unexplained().ifPresent(left -> {
                 String sign = left.differenceMs() < 0 ? "−" : "+";
-                String words = "%s%s ms unexplained".formatted(sign, Numbers.text(Math.abs(left.differenceMs()), 1));
+                String words = "%s%s ms unexplained".formatted(sign, numbers.text(Math.abs(left.differenceMs()), 1));
                 value(words, middle + rowHigh / 2, left.causes().isEmpty() ? Role.MUTED : Role.WARM);
             });
         }
 
         private void hill(Histogram counts, double y, double high, Role role) {
-            g.setFill(palette.get(role));
+            pen.fill(role);
             for (int bin = 0; bin < counts.size(); bin++) {
                 double share = (double) counts.count(bin) / Math.max(1, counts.highest());
                 double from = x(counts.begins(bin));
                 double wide = x(counts.begins(bin + 1)) - from;
-                g.fillRect(from, y + high - share * (high - 3), wide + 0.4, share * (high - 3));
+                pen.fillRect(from, y + high - share * (high - 3), wide + 0.4, share * (high - 3));
             }
         }
 
         private void mark(double ms, double y, double high, Role role) {
-            g.setStroke(palette.get(role));
-            g.setLineWidth(1.6);
-            g.strokeLine(x(ms), y + 1, x(ms), y + high);
+            pen.stroke(role);
+            pen.lineWidth(1.6);
+            pen.line(x(ms), y + 1, x(ms), y + high);
         }
 
         private void axis(double y) {
-            g.setFill(palette.get(Role.MUTED));
-            g.setTextAlign(TextAlignment.CENTER);
-            int fit = (int) Math.clamp((x(longest) - x(0)) / scaled(TICK_ROOM), 1, 6);
+            pen.fill(Role.MUTED);
+            pen.align(Align.CENTER);
+            int fit = (int) Math.clamp((x(longest) - x(0)) / pen.scaled(TICK_ROOM), 1, 6);
             double step = Ticks.step(longest, fit);
             for (double ms = 0; ms <= longest; ms += step) {
                 boolean last = ms + step > longest;
-                g.fillText(Numbers.text(ms, 0) + (last ? " ms" : ""), x(ms), y + rowHigh / 2);
+                pen.text(numbers.text(ms, 0) + (last ? " ms" : ""), x(ms), y + rowHigh / 2);
             }
         }
 
         private void name(String text, double middle, Role role) {
-            g.setFill(palette.get(role));
-            g.setTextAlign(TextAlignment.LEFT);
-            g.fillText(text, 0, middle);
+            pen.fill(role);
+            pen.align(Align.LEFT);
+            pen.text(text, 0, middle);
         }
 
         private void value(String text, double middle, Role role) {
-            g.setFill(palette.get(role));
-            g.setTextAlign(TextAlignment.LEFT);
-            g.fillText(text, right + 10, middle);
+            pen.fill(role);
+            pen.align(Align.LEFT);
+            pen.text(text, right + 10, middle);
         }
 
-        private static String spread(Figure mean, Figure p5, Figure p95) {
-            return "%s  (%s – %s)".formatted(Numbers.text(mean, 1), Numbers.text(p5, 1), Numbers.text(p95, 1));
+        private String spread(Figure mean, Figure p5, Figure p95) {
+            return "%s  (%s – %s)".formatted(numbers.text(mean, 1), numbers.text(p5, 1), numbers.text(p95, 1));
         }
     }
 }
