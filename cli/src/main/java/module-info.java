@@ -6,6 +6,7 @@ module app.fluss.cli {
     requires app.fluss.devices;
     requires app.fluss.files;
     requires app.fluss.sim;
+    requires java.desktop;
     requires info.picocli;
 
     opens app.fluss.cli to

@@ -13,6 +13,7 @@ module app.fluss.files {
     requires de.rototor.pdfbox.graphics2d;
     requires openhtmltopdf.core;
     requires openhtmltopdf.pdfbox;
+    requires org.apache.commons.logging;
     requires org.apache.fontbox;
     requires org.apache.pdfbox;
     requires org.apache.pdfbox.io;
@@ -50,6 +51,8 @@ module app.fluss.files {
     exports app.fluss.files.simulated;
     // What follows for the games of a study.
     exports app.fluss.files.verdict;
+    // Reports, cards, open data, and studies handed on.
+    exports app.fluss.files.share;
     // Tables of text.
     exports app.fluss.files.table;
     // The study file.

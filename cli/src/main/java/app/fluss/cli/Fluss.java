@@ -22,6 +22,7 @@ import picocli.CommandLine.Spec;
             Analyze.class,
             Compare.class,
             Decide.class,
+            MakeReport.class,
             Latency.class,
             Video.class,
             Overlay.class,

@@ -9,11 +9,16 @@ import picocli.CommandLine.IVersionProvider;
 final class Version implements IVersionProvider {
     @Override
     public String[] getVersion() throws IOException {
+        return new String[] {"fluss " + number()};
+    }
+
+    /// The number alone.
+    static String number() throws IOException {
         try (InputStream in = Version.class.getResourceAsStream("version.txt")) {
             if (in == null) {
                 throw new IOException("the build left out its version");
             }
-            return new String[] {"fluss " + new String(in.readAllBytes(), StandardCharsets.UTF_8).strip()};
+            return new String(in.readAllBytes(), StandardCharsets.UTF_8).strip();
         }
     }
 }

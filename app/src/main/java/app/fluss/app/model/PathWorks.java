@@ -1,17 +1,12 @@
 package app.fluss.app.model;
 
-import app.fluss.core.ladder.LadderRun;
-import app.fluss.core.ladder.SettingLadder;
-import app.fluss.core.measure.Figure;
 import app.fluss.core.path.StageKind;
 import app.fluss.files.attribute.PathAttribution;
-import app.fluss.files.known.Latencies;
+import app.fluss.files.known.Ladders;
 import app.fluss.files.known.Worn;
-import app.fluss.files.study.EvidenceKinds;
 import app.fluss.files.study.Run;
 import app.fluss.files.study.Study;
 import app.fluss.files.study.StudyException;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 
@@ -35,25 +30,20 @@ final class PathWorks {
                         && other.isCompared()
                         && other.grade().hasLog())
                 .toList();
-        boolean measured = allMeasured(ofScene);
-        List<LadderRun> generating = new ArrayList<>();
-        List<LadderRun> natives = new ArrayList<>();
-        List<Run> baseline = contents.baselineRuns(run.sceneId());
-        for (Run other : ofScene) {
-            if (baseline.contains(other)) {
-                natives.add(ladderRun(other, measured));
-            } else if (!other.path().isNative()) {
-                generating.add(ladderRun(other, measured));
-            }
-        }
+        Ladders ladders = Ladders.of(
+                study,
+                ofScene,
+                contents.baselineRuns(run.sceneId()),
+                one -> analyses.analysis(study, one),
+                one -> analyses.estimatedLatencyMs(study, one));
         Optional<Comparison> own = comparisons.stream()
                 .filter(comparison -> comparison.path().id() == run.path().id())
                 .findFirst();
         return new PathWork(
                 run.id(),
                 own,
-                SettingLadder.of(generating, natives),
-                !measured,
+                ladders.ladders(),
+                ladders.latencyEstimated(),
                 run.path().chain().has(StageKind.SECOND_GPU) && run.hasLog()
                         ? Optional.of(new SecondCards(study, contents, analyses).of(run, ofScene, comparisons))
                         : Optional.empty(),
@@ -65,20 +55,5 @@ final class PathWorks {
                 own.isPresent()
                         ? PathAttribution.of(study, own.get().pair(), one -> analyses.analysis(study, one))
                         : Optional.empty());
-    }
-
-    private static boolean allMeasured(List<Run> runs) {
-        for (Run run : runs) {
-            if (!run.path().isNative() && !run.has(EvidenceKinds.LATENCY)) {
-                return false;
-            }
-        }
-        return true;
-    }
-
-    private LadderRun ladderRun(Run run, boolean measured) throws StudyException {
-        Figure latency =
-                measured ? Latencies.measuredMeanMs(study, List.of(run)) : analyses.estimatedLatencyMs(study, run);
-        return new LadderRun(run.path().chain(), run.setup(), analyses.analysis(study, run), latency);
     }
 }

@@ -8,6 +8,7 @@ import app.fluss.core.latency.LatencyDifference;
 import app.fluss.core.latency.LatencyFigures;
 import app.fluss.core.latency.UncertaintyBudget;
 import app.fluss.core.latency.chain.ChainEstimate;
+import app.fluss.core.latency.chain.ChainMeans;
 import app.fluss.core.latency.chain.ChainModel;
 import app.fluss.core.latency.chain.Generation;
 import app.fluss.core.latency.chain.LatencyStage;
@@ -163,18 +164,18 @@ public final class Latencies {
     public static Difference estimatedDifference(Study study, List<Run> a, List<Run> b, Pair.Figures figures)
             throws StudyException {
         return LatencyDifference.estimated(
-                added(estimate(study, a.getFirst(), figures), estimate(study, b.getFirst(), figures)));
+                added(means(study, a.getFirst(), figures), means(study, b.getFirst(), figures)));
     }
 
     /// What the stages of one run add to those of another, ms.
-    public static Figure added(Optional<ChainEstimate> before, Optional<ChainEstimate> after) {
+    public static Figure added(Optional<ChainMeans> before, Optional<ChainMeans> after) {
         return before.isPresent() && after.isPresent()
                 ? after.get().addedTo(before.get())
                 : Figure.missing("latency was not measured on both sides, and there is no estimate");
     }
 
-    /// A run stage by stage; empty where it cannot be had.
-    public static Optional<ChainEstimate> estimate(Study study, Run run, Pair.Figures figures) throws StudyException {
-        return model(study, run, run.setup(), figures.of(run)).map(model -> ChainEstimate.of(model, HALF));
+    /// What the stages of a run add on average; empty where it cannot be had.
+    public static Optional<ChainMeans> means(Study study, Run run, Pair.Figures figures) throws StudyException {
+        return model(study, run, run.setup(), figures.of(run)).map(model -> ChainMeans.of(model, HALF));
     }
 }

@@ -90,6 +90,7 @@ public record GameCases(Game game, Optional<String> kind, List<OfPath> paths, St
     /// @param natives the runs that it is held against
     /// @param runs its own
     /// @param known what they say
+    /// @param compared the same, figure by figure
     /// @param notes what else is worth knowing of it: causes of hitches, prices, refresh rates
     /// @param attribution what of it gives what; empty where it differs from the native path in one thing
     public record OfScene(
@@ -97,6 +98,7 @@ public record GameCases(Game game, Optional<String> kind, List<OfPath> paths, St
             List<Run> natives,
             List<Run> runs,
             Case known,
+            SceneCompared compared,
             List<String> notes,
             Optional<PathAttribution> attribution) {
         /// Keeps copies.
@@ -162,6 +164,7 @@ public record GameCases(Game game, Optional<String> kind, List<OfPath> paths, St
                         only.known.doubting(List.of(
                                 "measured in this scene only; native runs of %s have none of it beside them: measure it there too"
                                         .formatted(others))),
+                        only.compared,
                         only.notes,
                         only.attribution);
     }

@@ -6,11 +6,13 @@ import app.fluss.core.bench.Setup;
 import app.fluss.core.compare.Difference;
 import app.fluss.core.compare.Estimate;
 import app.fluss.core.compare.Level;
+import app.fluss.core.compare.MaySay;
 import app.fluss.core.compare.RunComparison;
 import app.fluss.core.finding.Finding;
 import app.fluss.core.finding.Findings;
 import app.fluss.core.finding.Severity;
-import app.fluss.core.latency.chain.ChainEstimate;
+import app.fluss.core.latency.LatencyDifference;
+import app.fluss.core.latency.chain.ChainMeans;
 import app.fluss.core.measure.Analysis;
 import app.fluss.core.measure.DisplayMode;
 import app.fluss.core.measure.Energy;
@@ -66,7 +68,7 @@ final class PathEvidence {
     private final List<Requirement> requirements;
     private final Map<Long, Optional<StreamWork>> streams = new HashMap<>();
     private final Map<Long, List<Finding>> findings = new HashMap<>();
-    private final Map<Long, Optional<ChainEstimate>> estimates = new HashMap<>();
+    private final Map<Long, Optional<ChainMeans>> means = new HashMap<>();
 
     PathEvidence(Study study, Pair.Figures figures, List<Requirement> requirements) {
         this.study = study;
@@ -78,6 +80,7 @@ final class PathEvidence {
         Run first = pair.b().getFirst();
         Chain chain = first.path().chain();
         RunComparison compared = pair.compare(study, figures);
+        List<SceneCompared.Noticed> noticed = noticed(pair, compared);
         Case judged = Case.of(
                 scene.name(),
                 scene.weight(),
@@ -86,13 +89,21 @@ final class PathEvidence {
                 latency(pair, compared),
                 first.display().map(DisplayMode::refreshHz).orElse(Double.NaN),
                 further(pair, chain, compared),
-                reserves(pair, compared));
+                reserves(noticed));
         Case doubted = judged.doubting(unmet(pair.b()));
         return new GameCases.OfScene(
                 scene,
                 pair.a(),
                 pair.b(),
                 doubted,
+                SceneCompared.of(
+                        compared,
+                        LatencyDifference.estimated(addedByStages(pair)),
+                        MaySay.of(
+                                compared,
+                                pair.by().said(pair.baseline()),
+                                pair.by().said(pair.level())),
+                        noticed),
                 new PathNotes(figures).of(pair, compared, stream(first)),
                 PathAttribution.of(study, pair, figures));
     }
@@ -120,37 +131,41 @@ final class PathEvidence {
         return once(findings, run, () -> KnownRun.findings(study, run, figures.of(run), stream(run), requirements));
     }
 
-    private Optional<ChainEstimate> estimate(Run run) throws StudyException {
-        return once(estimates, run, () -> Latencies.estimate(study, run, figures));
+    private Optional<ChainMeans> means(Run run) throws StudyException {
+        return once(means, run, () -> Latencies.means(study, run, figures));
     }
 
     /// Measured on both sides, else what the stages of both add up to.
     private Held latency(Pair pair, RunComparison compared) throws StudyException {
         Optional<Difference> measured =
                 compared.latency().filter(one -> one.difference().isKnown());
-        return measured.isPresent()
-                ? Held.difference(measured.get())
-                : Held.estimate(
-                        Latencies.added(
-                                estimate(pair.a().getFirst()), estimate(pair.b().getFirst())),
-                        1,
-                        1);
+        return measured.isPresent() ? Held.difference(measured.get()) : Held.estimate(addedByStages(pair), 1, 1);
+    }
+
+    private Figure addedByStages(Pair pair) throws StudyException {
+        return Latencies.added(means(pair.a().getFirst()), means(pair.b().getFirst()));
+    }
+
+    /// What was noticed of the comparison and of the runs of both sides.
+    private List<SceneCompared.Noticed> noticed(Pair pair, RunComparison compared) throws StudyException {
+        List<SceneCompared.Noticed> noticed = new ArrayList<>();
+        Findings.of(compared, List.of(), false)
+                .forEach(one -> noticed.add(new SceneCompared.Noticed(Optional.empty(), one)));
+        for (Run run : Stream.concat(pair.a().stream(), pair.b().stream()).toList()) {
+            findings(run).forEach(one -> noticed.add(new SceneCompared.Noticed(Optional.of(run), one)));
+        }
+        return List.copyOf(noticed);
     }
 
     /// What is wrong with a run of either side, so that nothing can be used because of it.
-    private List<String> reserves(Pair pair, RunComparison compared) throws StudyException {
-        Set<String> faults = new LinkedHashSet<>();
-        List<Finding> all = new ArrayList<>(Findings.of(compared, List.of(), false));
-        for (Run run : Stream.concat(pair.a().stream(), pair.b().stream()).toList()) {
-            all.addAll(findings(run));
-        }
+    private static List<String> reserves(List<SceneCompared.Noticed> noticed) {
         Set<String> codes = new LinkedHashSet<>();
-        for (Finding finding : all) {
-            if (finding.severity() == Severity.FAULT && codes.add(finding.code())) {
-                faults.add(finding.seen());
-            }
-        }
-        return List.copyOf(faults);
+        return noticed.stream()
+                .map(SceneCompared.Noticed::finding)
+                .filter(finding -> finding.severity() == Severity.FAULT && codes.add(finding.code()))
+                .map(Finding::seen)
+                .distinct()
+                .toList();
     }
 
     private List<Judgement> judged(List<Run> runs) throws StudyException {

@@ -5,7 +5,6 @@ import app.fluss.core.measure.Histogram;
 import app.fluss.core.measure.Ordered;
 import java.util.ArrayList;
 import java.util.EnumMap;
-import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -21,7 +20,7 @@ public record ChainEstimate(List<StageTime> stages, StageTime total, List<String
     /// Clicks drawn. The mean of a total that spreads by 20 ms is then known to 0.14 ms.
     public static final int DRAWS = 20_000;
 
-    private static final long SEED = 17;
+    static final long SEED = 17;
 
     /// Estimates.
     ///
@@ -81,35 +80,6 @@ public record ChainEstimate(List<StageTime> stages, StageTime total, List<String
             }
         }
         return known ? Figure.of(sum) : Figure.missing("nothing is stated of it");
-    }
-
-    /// What this path adds to another one of the same bench on average, ms. The input device is the same on
-    /// both sides and is left out, so that it need not be stated.
-    ///
-    /// @return missing where a stage is known on one side only
-    public Figure addedTo(ChainEstimate before) {
-        return unknown().equals(before.unknown())
-                ? Figure.of(behindDeviceMs() - before.behindDeviceMs())
-                : Figure.missing("a stage is stated for one of the two paths only");
-    }
-
-    private Set<LatencyStage> unknown() {
-        Set<LatencyStage> unknown = EnumSet.noneOf(LatencyStage.class);
-        for (StageTime time : stages) {
-            if (time.basis() == Basis.UNKNOWN && time.stage().orElseThrow() != LatencyStage.DEVICE) {
-                unknown.add(time.stage().orElseThrow());
-            }
-        }
-        return unknown;
-    }
-
-    private double behindDeviceMs() {
-        double sum = 0;
-        for (StageTime time : stages) {
-            boolean counts = time.mean().isKnown() && time.stage().orElseThrow() != LatencyStage.DEVICE;
-            sum += counts ? time.mean().orNaN() : 0;
-        }
-        return sum;
     }
 
     /// Where a stage begins on average: what those before it add, ms after the input.

@@ -148,13 +148,13 @@ class ChainEstimateTest {
                 plain.screen(),
                 Map.of());
         // Of two images the first, after 1 ms, shows half of the change.
-        assertThat(ChainEstimate.of(unstated, 0.5)
-                        .addedTo(ChainEstimate.of(plain, 0.5))
+        assertThat(ChainMeans.of(unstated, 0.5)
+                        .addedTo(ChainMeans.of(plain, 0.5))
                         .orNaN())
                 .isCloseTo(1, within(0.2));
         ChainModel noPanel = model(capped(), new Generation.None(), TEARING_100, Double.NaN);
-        assertThat(ChainEstimate.of(noPanel, 0.5)
-                        .addedTo(ChainEstimate.of(plain, 0.5))
+        assertThat(ChainMeans.of(noPanel, 0.5)
+                        .addedTo(ChainMeans.of(plain, 0.5))
                         .isKnown())
                 .isFalse();
     }

@@ -1,0 +1,2 @@
+/// Telling others: reports, cards, open data, and studies handed on.
+package app.fluss.files.share;
