@@ -45,6 +45,8 @@ module app.fluss.files {
     exports app.fluss.files.link;
     // Numbers read from recordings of the screen.
     exports app.fluss.files.overlay;
+    // Pages as PDF, as pictures and on paper.
+    exports app.fluss.files.print;
     // Results as JSON.
     exports app.fluss.files.report;
     // Scenarios to simulate, and what a simulated bench would have written.

@@ -1,24 +1,12 @@
 package app.fluss.cli;
 
-import java.io.IOException;
-import java.io.InputStream;
-import java.nio.charset.StandardCharsets;
+import app.fluss.files.share.ProductVersion;
 import picocli.CommandLine.IVersionProvider;
 
-/// The product's version, which the build writes into a resource: it stands in one place, the parent's build file.
+/// What `fluss --version` says.
 final class Version implements IVersionProvider {
     @Override
-    public String[] getVersion() throws IOException {
-        return new String[] {"fluss " + number()};
-    }
-
-    /// The number alone.
-    static String number() throws IOException {
-        try (InputStream in = Version.class.getResourceAsStream("version.txt")) {
-            if (in == null) {
-                throw new IOException("the build left out its version");
-            }
-            return new String(in.readAllBytes(), StandardCharsets.UTF_8).strip();
-        }
+    public String[] getVersion() {
+        return new String[] {"fluss " + ProductVersion.number()};
     }
 }

@@ -76,8 +76,8 @@ final class AttributionPane extends VBox {
         if (taken.steps().steps().isEmpty()) {
             return;
         }
-        panel.getChildren()
-                .addAll(Labels.of(title, "strong"), new ChartView<>(theme, new WaterfallChart(taken.steps(), scale)));
+        ChartView<WaterfallChart> chart = new ChartView<>(theme, new WaterfallChart(taken.steps(), scale));
+        panel.getChildren().addAll(Boxes.head(theme, title, chart), chart);
         if (!taken.steps().why().isEmpty()) {
             panel.getChildren()
                     .add(Labels.note(

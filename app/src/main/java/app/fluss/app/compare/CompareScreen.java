@@ -6,7 +6,10 @@ import app.fluss.app.theme.Boxes;
 import app.fluss.app.theme.ChartView;
 import app.fluss.app.theme.Labels;
 import app.fluss.app.theme.Numbers;
+import app.fluss.app.theme.ShareBar;
 import app.fluss.app.theme.Theme;
+import app.fluss.files.table.DataTable;
+import app.fluss.files.table.FigureTables;
 import app.fluss.app.toggle.TogglePanel;
 import app.fluss.core.measure.Figure;
 import app.fluss.core.measure.Measure;
@@ -93,7 +96,7 @@ public final class CompareScreen extends VBox {
             ladders.show(work);
             attribution.show(work.attribution());
         });
-        HBox head = new HBox(8, whole, settings, title, simulated, spacer, copy);
+        HBox head = new HBox(8, whole, settings, title, simulated, spacer, copy, ShareBar.saving(theme, "Comparison", ShareBar.table(this::figures)));
         head.setAlignment(Pos.CENTER_LEFT);
         scroll.setFitToWidth(true);
         VBox.setVgrow(scroll, Priority.ALWAYS);
@@ -184,8 +187,10 @@ public final class CompareScreen extends VBox {
     /// The trade of every group, and what this one is made of.
     private HBox overview(Comparison comparison) {
         VBox map = Boxes.panel(
-                Labels.heading(
-                        comparison.isOfPaths() ? "What each path gives and takes" : "What each group gives and takes"),
+                Boxes.head(
+                        theme,
+                        comparison.isOfPaths() ? "What each path gives and takes" : "What each group gives and takes",
+                        tradeMap),
                 tradeMap);
         VBox.setVgrow(tradeMap, Priority.ALWAYS);
         tradeMap.setMinHeight(210);
@@ -195,8 +200,7 @@ public final class CompareScreen extends VBox {
     }
 
     private VBox runs(Comparison comparison) {
-        Label heading = new Label("Run by run");
-        heading.getStyleClass().add("heading");
+        ChartView<RunDots> dots = new ChartView<>(theme, RunDots.of(comparison.runs()));
         Label legend = new Label("○ %s   ◆ %s%s"
                 .formatted(
                         comparison.baseline(),
@@ -209,7 +213,7 @@ public final class CompareScreen extends VBox {
         enough.setMinHeight(USE_PREF_SIZE);
         enough.getStyleClass().add("muted");
         VBox panel = new VBox(
-                6, new HBox(12, heading, legend), new ChartView<>(theme, RunDots.of(comparison.runs())), enough);
+                6, Boxes.head(theme, "Run by run", dots, legend), dots, enough);
         panel.getStyleClass().add("panel");
         return panel;
     }
@@ -233,6 +237,11 @@ public final class CompareScreen extends VBox {
         };
     }
 
+    private Optional<DataTable> figures() {
+        return Optional.ofNullable(current)
+                .map(one -> FigureTables.ofComparison(one.runs().measures(), one.latency(), one.latencyEstimated()));
+    }
+
     /// Copies the comparison as tab-separated text.
     public void copyTable() {
         Comparison comparison = current;
@@ -240,7 +249,7 @@ public final class CompareScreen extends VBox {
             return;
         }
         ClipboardContent content = new ClipboardContent();
-        content.putString(ComparisonTable.asText(comparison));
+        content.putString(ComparisonTable.asText(comparison).replace('−', '-'));
         Clipboard.getSystemClipboard().setContent(content);
     }
 }

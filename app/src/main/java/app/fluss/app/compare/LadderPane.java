@@ -31,8 +31,10 @@ final class LadderPane extends VBox {
             ChartView<LadderChart> chart = new ChartView<>(theme, new LadderChart(ladder));
             getChildren()
                     .add(Boxes.panel(
-                            Boxes.row(
-                                    Labels.heading(capital(ladder.setting().title())),
+                            Boxes.head(
+                                    theme,
+                                    capital(ladder.setting().title()),
+                                    chart,
                                     Labels.of(ladder.stages().replace('-', ' ').replace('_', ' '), "chip"),
                                     Labels.of(
                                             "nothing else that is recorded differs · card load: of the card that generates",

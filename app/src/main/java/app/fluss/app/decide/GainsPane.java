@@ -4,7 +4,11 @@ import app.fluss.app.theme.Boxes;
 import app.fluss.app.theme.ChartView;
 import app.fluss.app.theme.Labels;
 import app.fluss.app.theme.Numbers;
+import app.fluss.app.theme.Shareable;
 import app.fluss.app.theme.Theme;
+import app.fluss.files.draw.Picture;
+import app.fluss.files.table.DataTable;
+import java.util.Optional;
 import app.fluss.core.compare.Overall;
 import app.fluss.files.chart.GainChart;
 import app.fluss.files.verdict.GainOverGames;
@@ -26,6 +30,7 @@ import org.jspecify.annotations.Nullable;
 final class GainsPane extends VBox {
     private static final double GAME_PX = 150;
     private static final double ROOM_PX = 34;
+    private static final double WIDTH = 900;
 
     private final Theme theme;
     private final ListView<GainOverGames.OfGame> games = new ListView<>();
@@ -49,11 +54,28 @@ final class GainsPane extends VBox {
         means.getChildren().setAll(means());
         getChildren()
                 .setAll(
+                        Boxes.head(theme, "Gain over the games", whole()),
                         Labels.note(
                                 "Delivered rate over the native one, in the heaviest scene of each game. ◆ from run to run, ◇ without such an interval, dashed below grade B."),
                         new ChartView<>(theme, new GainChart(shown, List.of(), true)),
                         games,
                         Boxes.panel(Labels.heading("Over the games that have both sides"), means));
+    }
+
+    /// All games in one picture, as high as they need, and as a table.
+    private Shareable whole() {
+        GainChart chart = new GainChart(shown, shown.games(), true);
+        return new Shareable() {
+            @Override
+            public Optional<Picture> picture() {
+                return chart.data().rows().isEmpty() ? Optional.empty() : Optional.of(chart.picture(WIDTH));
+            }
+
+            @Override
+            public Optional<DataTable> data() {
+                return Optional.of(chart.data());
+            }
+        };
     }
 
     private List<Label> means() {

@@ -9,13 +9,17 @@ import app.fluss.app.recorded.RecordedPane;
 import app.fluss.app.theme.Boxes;
 import app.fluss.app.theme.Buttons;
 import app.fluss.app.theme.Labels;
+import app.fluss.app.theme.ShareBar;
 import app.fluss.app.theme.Theme;
+import app.fluss.files.table.DataTable;
+import app.fluss.files.table.FigureTables;
 import app.fluss.files.study.QuickRun;
 import app.fluss.files.study.Run;
 import java.util.EnumMap;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Objects;
+import java.util.Optional;
 import java.util.function.Consumer;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
@@ -116,9 +120,10 @@ public final class ExamineScreen extends VBox {
         });
         correct.setId("correct");
         Button copy = Buttons.quiet("Copy", "Copy the figures as a table (Ctrl+Shift+C)", this::copyFigures);
+        ShareBar save = ShareBar.saving(theme, "Figures of the run", ShareBar.table(this::figures));
         VBox titles = new VBox(-2, title, place);
         titles.setMinWidth(0);
-        HBox head = Boxes.row(viewButtons(), titles, simulated, Boxes.spacer(), correct, displayButton, copy);
+        HBox head = Boxes.row(viewButtons(), titles, simulated, Boxes.spacer(), correct, displayButton, copy, save);
         panes.putAll(Map.of(
                 View.FRAMES,
                 rates,
@@ -211,6 +216,11 @@ public final class ExamineScreen extends VBox {
         correct.setManaged(typed);
     }
 
+    private Optional<DataTable> figures() {
+        return Optional.ofNullable(workbench.analysedProperty().get())
+                .map(run -> FigureTables.ofRun(run.analysis()));
+    }
+
     /// Copies the figures as tab-separated text.
     public void copyFigures() {
         if (view() == View.LATENCY) {
@@ -221,7 +231,7 @@ public final class ExamineScreen extends VBox {
         String text = run != null && !run.run().hasLog() ? NotedPane.asText(run) : frames.figuresAsText();
         if (!text.isEmpty()) {
             ClipboardContent content = new ClipboardContent();
-            content.putString(text);
+            content.putString(text.replace('−', '-'));
             Clipboard.getSystemClipboard().setContent(content);
         }
     }

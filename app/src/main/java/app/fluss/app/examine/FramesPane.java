@@ -8,6 +8,7 @@ import app.fluss.app.theme.Boxes;
 import app.fluss.app.theme.Buttons;
 import app.fluss.app.theme.Dialogs;
 import app.fluss.app.theme.Labels;
+import app.fluss.app.theme.ShareBar;
 import app.fluss.app.theme.Theme;
 import app.fluss.app.toggle.SwitchesMenu;
 import app.fluss.app.toggle.TogglePanel;
@@ -95,17 +96,19 @@ final class FramesPane extends VBox {
         figurePanel.setMinWidth(USE_PREF_SIZE);
         FlowPane bandHead = new FlowPane(
                 8, 4, Labels.heading("Frame time"), Labels.of("ms · ◆ stutter", "muted"), whole, sections, switches);
-        VBox bandPanel = Boxes.panel(bandHead, band);
+        HBox.setHgrow(bandHead, Priority.ALWAYS);
+        HBox bandTop = Boxes.row(bandHead, new ShareBar(theme, "Frame time", band));
+        VBox bandPanel = Boxes.panel(bandTop, band);
         VBox.setVgrow(band, Priority.ALWAYS);
         VBox.setVgrow(bandPanel, Priority.ALWAYS);
         band.setMinHeight(110);
-        HBox weaveHead = new HBox(
-                10,
-                Labels.heading("Refresh weave"),
+        HBox weaveHead = Boxes.head(
+                theme,
+                "Refresh weave",
+                weave,
                 Labels.of("one second a row", "muted"),
                 Boxes.spacer(),
                 new Legend(theme));
-        weaveHead.setAlignment(Pos.CENTER_LEFT);
         weavePanel = Boxes.panel(weaveHead, weave);
         VBox.setVgrow(weave, Priority.ALWAYS);
         weave.setMinHeight(104);

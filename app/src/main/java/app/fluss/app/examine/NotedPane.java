@@ -37,11 +37,13 @@ import javafx.scene.layout.VBox;
 final class NotedPane extends VBox {
     private final ReadingsView course;
     private final CounterView counter;
+    private final Theme theme;
     private final Runnable readings;
 
     /// @param readings shows a recording reading by reading
     NotedPane(Theme theme, Runnable readings) {
         super(10);
+        this.theme = theme;
         this.readings = readings;
         setId("noted");
         course = new ReadingsView(theme);
@@ -56,8 +58,10 @@ final class NotedPane extends VBox {
             counter.show(shown);
             VBox.setVgrow(counter, Priority.ALWAYS);
             parts.add(Boxes.panel(
-                    Boxes.row(
-                            Labels.heading("What the counter said, and what the eye got"),
+                    Boxes.head(
+                            theme,
+                            "What the counter said, and what the eye got",
+                            counter,
                             Labels.of("bars: distinct pictures of each second", "muted"),
                             Boxes.spacer(),
                             Buttons.quiet("Reading by reading", "Every reading with its picture (Ctrl+K)", readings)),
@@ -65,8 +69,10 @@ final class NotedPane extends VBox {
         });
         noted.readings().filter(ReadingSeries::isTimed).ifPresent(series -> {
             course.show(noted.readings());
-            HBox head = Boxes.row(
-                    Labels.heading("What the counter said"),
+            HBox head = Boxes.head(
+                    theme,
+                    "What the counter said",
+                    course,
                     Labels.of("images/s over time; each reading stands until the next", "muted"));
             VBox panel = Boxes.panel(head, course);
             VBox.setVgrow(course, Priority.ALWAYS);

@@ -8,6 +8,7 @@ import app.fluss.app.theme.ChartView;
 import app.fluss.app.theme.Choice;
 import app.fluss.app.theme.Labels;
 import app.fluss.app.theme.Numbers;
+import app.fluss.app.theme.ShareBar;
 import app.fluss.app.theme.Theme;
 import app.fluss.core.latency.Measurement;
 import app.fluss.core.latency.edge.EdgeSettings;
@@ -95,8 +96,10 @@ public final class LatencyPane extends VBox {
         threshold.setTooltip(
                 new Tooltip("The share of the light's step at which it counts; the evidence is looked at again"));
         threshold.valueProperty().subscribe(this::lookAgain);
-        HBox stackHead = Boxes.row(
-                Labels.heading("From input to light"),
+        HBox stackHead = Boxes.head(
+                theme,
+                "From input to light",
+                stack,
                 Labels.of("mean (5 – 95 %), ms", "muted"),
                 Boxes.spacer(),
                 headHand);
@@ -117,8 +120,10 @@ public final class LatencyPane extends VBox {
         HBox upper = new HBox(10, stackPanel, figurePanel);
         VBox.setVgrow(upper, Priority.ALWAYS);
         upper.setPrefHeight(330);
-        HBox samplesHead = Boxes.row(
-                Labels.heading("Samples"),
+        HBox samplesHead = Boxes.head(
+                theme,
+                "Samples",
+                samples,
                 Labels.of("◇ open · × out · ▾ missed", "muted"),
                 Boxes.spacer(),
                 Labels.of("light at", "muted"),
@@ -131,7 +136,8 @@ public final class LatencyPane extends VBox {
                 Buttons.quiet("◂", "Trial before (←)", () -> samples.step(-1)),
                 Buttons.quiet("▸", "Next trial (→)", () -> samples.step(1)),
                 accept,
-                reject);
+                reject,
+                new ShareBar(theme, "Trace of a trial", trace));
         HBox.setHgrow(reason, Priority.ALWAYS);
         reason.setMaxWidth(Double.MAX_VALUE);
         setMark.setMinWidth(USE_PREF_SIZE);
@@ -362,7 +368,7 @@ public final class LatencyPane extends VBox {
     public void copyFigures() {
         measured().ifPresent(seen -> {
             ClipboardContent content = new ClipboardContent();
-            content.putString(LatencyFigureGrid.asText(seen));
+            content.putString(LatencyFigureGrid.asText(seen).replace('−', '-'));
             Clipboard.getSystemClipboard().setContent(content);
         });
     }

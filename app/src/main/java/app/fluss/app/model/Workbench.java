@@ -375,6 +375,26 @@ public final class Workbench {
         T on(Study study, Contents contents, Analyses analyses, Progress progress) throws StudyException;
     }
 
+    /// Tells others of the open study, off the interface thread.
+    ///
+    /// @param failed is told what went wrong, in words
+    <T> void share(String name, Sharing<T> work, Consumer<T> done, Consumer<String> failed) {
+        Open now = open.get();
+        if (now != null) {
+            jobs.start(
+                    name,
+                    progress -> work.of(now.study(), progress),
+                    done,
+                    e -> failed.accept(String.valueOf(e.getMessage())));
+        }
+    }
+
+    /// Makes something of a study for others.
+    @FunctionalInterface
+    interface Sharing<T> {
+        T of(Study study, Progress progress) throws StudyException, IOException;
+    }
+
     /// Gives the figures of a run.
     @FunctionalInterface
     public interface Figures {

@@ -4,6 +4,7 @@ import app.fluss.app.theme.Boxes;
 import app.fluss.app.theme.Buttons;
 import app.fluss.app.theme.Labels;
 import app.fluss.app.theme.Numbers;
+import app.fluss.app.theme.ShareBar;
 import app.fluss.app.theme.Theme;
 import app.fluss.core.measure.Figure;
 import app.fluss.core.stream.blame.Blame;
@@ -54,6 +55,7 @@ final class BlamePanel extends VBox {
                                     + " down to game, encoder, network, decoder or client display."));
             return;
         }
+        head.getChildren().add(new ShareBar(theme, "Host and client", lanes.orElseThrow()));
         panel.getChildren().addAll(totals(), linedUp(stream.blame().orElseThrow()), lanes.orElseThrow(), foot());
         if (!hitches.isEmpty()) {
             show(firstOfMost());

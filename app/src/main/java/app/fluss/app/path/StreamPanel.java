@@ -5,6 +5,7 @@ import app.fluss.app.theme.Boxes;
 import app.fluss.app.theme.Buttons;
 import app.fluss.app.theme.Labels;
 import app.fluss.app.theme.Numbers;
+import app.fluss.app.theme.ShareBar;
 import app.fluss.app.theme.Theme;
 import app.fluss.core.bench.FactKey;
 import app.fluss.core.gpu.Output;
@@ -59,6 +60,7 @@ final class StreamPanel extends VBox {
         HBox.setHgrow(view, Priority.ALWAYS);
         FigureTable figures = figures(report);
         figures.setMinWidth(USE_PREF_SIZE);
+        head.getChildren().add(new ShareBar(theme, "Images in time by buffer", view));
         panel.getChildren().addAll(new HBox(14, view, figures), buffers(report.arrivals()));
         return panel;
     }

@@ -52,8 +52,10 @@ public final class PicturesPane extends VBox {
         holds = new HoldsView(theme);
         figures.setId("picture-figures");
         VBox rate = Boxes.panel(
-                Boxes.row(
-                        Labels.heading("Distinct pictures in each second"),
+                Boxes.head(
+                        theme,
+                        "Distinct pictures in each second",
+                        rates,
                         Labels.of("outlined: the worst", "muted", "small"),
                         Boxes.spacer(),
                         switches,
@@ -64,7 +66,7 @@ public final class PicturesPane extends VBox {
                 rates);
         VBox.setVgrow(rates, Priority.ALWAYS);
         VBox.setVgrow(rate, Priority.ALWAYS);
-        VBox hold = Boxes.panel(Labels.heading("How long images stayed"), holds);
+        VBox hold = Boxes.panel(Boxes.head(theme, "How long images stayed", holds), holds);
         VBox.setVgrow(holds, Priority.ALWAYS);
         VBox says = Boxes.panel(Labels.heading("What the clip says"), words);
         counted = new VBox(10, rate, toggle, Boxes.halves(hold, says));

@@ -11,6 +11,8 @@ import app.fluss.app.theme.Choice;
 import app.fluss.app.theme.Durations;
 import app.fluss.app.theme.Labels;
 import app.fluss.app.theme.Numbers;
+import app.fluss.app.model.Reports;
+import app.fluss.app.share.SystemPrinting;
 import app.fluss.app.theme.Theme;
 import app.fluss.core.plan.PlanSettings;
 import app.fluss.core.plan.Planner;
@@ -26,6 +28,7 @@ import app.fluss.files.study.Scene;
 import app.fluss.files.study.SheetRow;
 import java.io.File;
 import java.io.IOException;
+import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.LocalDate;
 import java.time.ZoneId;
@@ -70,6 +73,7 @@ public final class PlanScreen extends VBox {
     private final HBox first = Boxes.row();
     private final Button plan;
     private final Button print;
+    private final Button save;
     private final PowerView power;
     private final HBox offer = Boxes.row();
     private SpreadSeen seen = SpreadSeen.NONE;
@@ -100,11 +104,12 @@ public final class PlanScreen extends VBox {
         how.setTooltip(new Tooltip("What changes cost, breaks, balance"));
         plan = Buttons.primary("Plan the session", "Order what is still missing; what is done stays", this::plan);
         plan.setId("plan-session");
-        print = Buttons.quiet("Print…", "Keep the run sheet as a page to print", this::print);
+        print = Buttons.quiet("Print…", "Print the run sheet by a printer of the system", this::print);
+        save = Buttons.quiet("Save as…", "Save the run sheet as a page or as PDF", this::keep);
         power = new PowerView(theme);
         VBox howPanel = Boxes.panel(
                 fields,
-                Labels.heading("What do so many runs find?"),
+                Boxes.head(theme, "What do so many runs find?", power),
                 Labels.note(
                         "With 80 % power, two-sided at 5 %, where runs spread most, and as far as they may by what was seen."),
                 power,
@@ -128,6 +133,7 @@ public final class PlanScreen extends VBox {
                         sheetTitle,
                         Boxes.spacer(),
                         print,
+                        save,
                         Buttons.quiet("Measure →", "Go on to the first line (Ctrl+3)", measure)),
                 sheet);
         VBox.setVgrow(sheet, Priority.ALWAYS);
@@ -209,6 +215,7 @@ public final class PlanScreen extends VBox {
                         : "Run sheet · %d runs · %s".formatted(planned.openRuns(), Durations.words(planned.openS())));
         sheet.show(contents);
         print.setDisable(planned.open().isEmpty());
+        save.setDisable(planned.open().isEmpty());
         plan.setDisable(Coverage.open(contents, scenes).stream().allMatch(wish -> wish.repeats() == 0)
                 || contents.attempt().isPresent());
         look(contents, scenes);
@@ -311,8 +318,21 @@ public final class PlanScreen extends VBox {
     }
 
     private void print() {
+        try {
+            SystemPrinting.print(
+                    sheet().pdf(), "Run sheet", getScene().getWindow(), new Reports(workbench), problems);
+        } catch (IOException e) {
+            problems.accept("The run sheet could not be laid out: %s.".formatted(e.getMessage()));
+        }
+    }
+
+    private void keep() {
         FileChooser chooser = new FileChooser();
-        chooser.setTitle("Keep the run sheet");
+        chooser.setTitle("Save the run sheet");
+        chooser.getExtensionFilters()
+                .addAll(
+                        new FileChooser.ExtensionFilter("Page (HTML)", "*.html"),
+                        new FileChooser.ExtensionFilter("PDF", "*.pdf"));
         chooser.setInitialFileName("run-sheet.html");
         File file = chooser.showSaveDialog(getScene().getWindow());
         if (file != null) {
@@ -320,23 +340,30 @@ public final class PlanScreen extends VBox {
         }
     }
 
-    /// Writes the run sheet as a page to print.
+    /// Writes the run sheet, as PDF where the name says so, else as a page.
     void print(Path file) {
-        Contents contents = workbench.contentsProperty().get();
-        Open open = workbench.openProperty().get();
-        String name = open == null ? "" : open.name();
-        RunSheetPage page = new RunSheetPage(
-                name,
-                LocalDate.now(ZoneId.systemDefault()).format(DateTimeFormatter.ofLocalizedDate(FormatStyle.LONG)),
-                contents.planned().schedule().stream()
-                        .map(timed -> row(contents, timed))
-                        .toList());
         try {
-            page.write(file);
+            if (file.toString().endsWith(".pdf")) {
+                Files.write(file, sheet().pdf());
+            } else {
+                sheet().write(file);
+            }
+            problems.accept("The run sheet was written to %s.".formatted(file));
         } catch (IOException e) {
             problems.accept("The run sheet could not be written to %s: %s. Choose another folder."
                     .formatted(file, e.getMessage()));
         }
+    }
+
+    private RunSheetPage sheet() {
+        Contents contents = workbench.contentsProperty().get();
+        Open open = workbench.openProperty().get();
+        return new RunSheetPage(
+                open == null ? "" : open.name(),
+                LocalDate.now(ZoneId.systemDefault()).format(DateTimeFormatter.ofLocalizedDate(FormatStyle.LONG)),
+                contents.planned().schedule().stream()
+                        .map(timed -> row(contents, timed))
+                        .toList());
     }
 
     private static RunSheetPage.Row row(Contents contents, Planned.Timed timed) {

@@ -7,6 +7,7 @@ import app.fluss.app.theme.Buttons;
 import app.fluss.app.theme.Labels;
 import app.fluss.app.theme.NumberField;
 import app.fluss.app.theme.Numbers;
+import app.fluss.app.theme.ShareBar;
 import app.fluss.app.theme.Theme;
 import app.fluss.core.measure.Figure;
 import app.fluss.core.overlay.OverlayKind;
@@ -68,7 +69,8 @@ public final class RecordedPane extends VBox {
                         headline,
                         Boxes.spacer(),
                         Buttons.quiet("Another recording…", "Read another recording of this run", add),
-                        Buttons.quiet("Remove", "Takes the numbers away (can be undone)", this::remove)),
+                        Buttons.quiet("Remove", "Takes the numbers away (can be undone)", this::remove),
+                        new ShareBar(theme, "Counter over time", chart)),
                 source,
                 choices,
                 chart,

@@ -25,6 +25,8 @@ import app.fluss.app.quick.QuickFlow;
 import app.fluss.app.recorded.RecordedPane;
 import app.fluss.app.simulate.SimulateDialog;
 import app.fluss.app.theme.Labels;
+import app.fluss.app.share.ReportDialog;
+import app.fluss.app.share.StudySharing;
 import app.fluss.app.theme.Theme;
 import app.fluss.app.tune.TuneScreen;
 import app.fluss.core.finding.Finding;
@@ -207,6 +209,21 @@ public final class Shell extends BorderPane {
             public void showMeans() {
                 Shell.this.showMeans();
             }
+
+            @Override
+            public void report() {
+                Shell.this.report();
+            }
+
+            @Override
+            public void handOn() {
+                sharing().handOn();
+            }
+
+            @Override
+            public void takeIn() {
+                sharing().takeIn();
+            }
         });
         message.setId("message");
         tell("");
@@ -328,6 +345,7 @@ public final class Shell extends BorderPane {
                 .on(KeyCode.O, () -> imports.choose(this::drop))
                 .on(KeyCode.Z, () -> workbench.edits().undo())
                 .shifted(KeyCode.Z, () -> workbench.edits().redo())
+                .shifted(KeyCode.R, this::report)
                 .on(KeyCode.Y, () -> workbench.edits().redo())
                 .on(KeyCode.D, theme::turn)
                 .on(KeyCode.F, games::focusFind)
@@ -364,6 +382,16 @@ public final class Shell extends BorderPane {
 
     private void showKeys() {
         ShortcutsDialog.show(theme, getScene().getWindow());
+    }
+
+    private void report() {
+        if (!workbench.contentsProperty().get().games().isEmpty()) {
+            new ReportDialog(workbench, theme, getScene().getWindow(), this::tell).show();
+        }
+    }
+
+    private StudySharing sharing() {
+        return new StudySharing(workbench, theme, getScene().getWindow(), this::tell);
     }
 
     private void showMeans() {

@@ -25,6 +25,7 @@ final class ShortcutsDialog {
         {"Ctrl+Z, Ctrl+Y", "undo, redo"},
         {"Ctrl+Delete", "in Examine and Compare: remove the selected run (can be undone)"},
         {"Ctrl+Shift+C", "copy the figures or the comparison"},
+        {"Ctrl+Shift+R", "report: preview, save, print"},
         {"Ctrl+D", "light or dark"},
         {"Ctrl++, Ctrl+−, Ctrl+0", "larger, smaller, usual text"},
         {"+ − ← →, Home", "in the frame-time band: zoom, pan, whole run"},

@@ -38,6 +38,12 @@ final class TopBar extends HBox {
         void showKeys();
 
         void showMeans();
+
+        void report();
+
+        void handOn();
+
+        void takeIn();
     }
 
     TopBar(Workbench workbench, Jobs jobs, Theme theme, RecentStudies recent, Actions actions) {
@@ -49,7 +55,7 @@ final class TopBar extends HBox {
         Label wordmark = Labels.of("Fluss", "wordmark");
         wordmark.setMinWidth(USE_PREF_SIZE);
         workbench.openProperty().subscribe(now -> name.setText(name(now)));
-        Button open = Buttons.quiet("Open log or study…", "Ctrl+O; or drop files into the window", actions::openFiles);
+        Button open = Buttons.quiet("Open…", "Open a log, a recording or a study (Ctrl+O); or drop files into the window", actions::openFiles);
         open.setId("open");
         MenuButton recents = new MenuButton("Recent");
         recents.getStyleClass().add("quiet");
@@ -85,6 +91,7 @@ final class TopBar extends HBox {
                         recents,
                         enter,
                         simulate,
+                        share(workbench, actions),
                         undo,
                         redo,
                         Buttons.quiet("Light / dark", "Ctrl+D", theme::turn),
@@ -105,6 +112,26 @@ final class TopBar extends HBox {
                     case MEDIUM -> "nothing can be written there";
                     case SEVERAL_NAMES -> "the file has several names";
                 };
+    }
+
+    private static MenuButton share(Workbench workbench, Actions actions) {
+        MenuItem report = new MenuItem("Report… (Ctrl+Shift+R)");
+        report.setOnAction(_ -> actions.report());
+        MenuItem handOn = new MenuItem("Hand on games…");
+        handOn.setOnAction(_ -> actions.handOn());
+        MenuItem takeIn = new MenuItem("Take in a study…");
+        takeIn.setOnAction(_ -> actions.takeIn());
+        MenuButton share = new MenuButton("Share", null, report, handOn, takeIn);
+        share.getStyleClass().add("quiet");
+        share.setId("share");
+        share.setMinWidth(USE_PREF_SIZE);
+        workbench.contentsProperty().subscribe(contents -> {
+            share.setDisable(workbench.openProperty().get() == null);
+            report.setDisable(contents.games().isEmpty());
+            handOn.setDisable(contents.games().isEmpty());
+            takeIn.setDisable(!workbench.canEdit());
+        });
+        return share;
     }
 
     private static MenuButton help(Actions actions) {

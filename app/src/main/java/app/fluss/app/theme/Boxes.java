@@ -43,6 +43,17 @@ public final class Boxes {
         return pane;
     }
 
+    /// The head of a chart: its title, what stands beside it, and at its end *Copy* and *Save as…*.
+    public static HBox head(Theme theme, String title, Shareable shared, Node... more) {
+        HBox head = row(Labels.heading(title));
+        head.getChildren().addAll(more);
+        if (head.getChildren().stream().noneMatch(node -> HBox.getHgrow(node) == Priority.ALWAYS)) {
+            head.getChildren().add(spacer());
+        }
+        head.getChildren().add(new ShareBar(theme, title, shared));
+        return head;
+    }
+
     /// Takes the room that is left in a row.
     public static Region spacer() {
         Region spacer = new Region();

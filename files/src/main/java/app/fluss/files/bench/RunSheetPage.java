@@ -1,12 +1,13 @@
 package app.fluss.files.bench;
 
+import app.fluss.files.print.PdfPages;
 import com.samskivert.mustache.Mustache;
 import com.samskivert.mustache.Template;
+import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.InputStreamReader;
 import java.io.Reader;
-import java.io.Writer;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -63,22 +64,31 @@ public record RunSheetPage(String study, String date, List<Row> rows) {
 
     /// Writes the page; a file that is there is replaced.
     public void write(Path file) throws IOException {
-        Map<String, Object> values = Map.of(
-                "study",
-                study,
-                "date",
-                date,
-                "runs",
-                rows.stream().filter(Row::measured).count(),
-                "duration",
-                clock(rows.stream().mapToInt(Row::lastsS).sum()) + " h",
-                "rows",
-                rows.stream().map(Row::values).toList(),
-                "safety",
-                SAFETY);
-        try (Writer out = Files.newBufferedWriter(file, StandardCharsets.UTF_8)) {
-            template().execute(values, out);
-        }
+        Files.writeString(file, text());
+    }
+
+    /// The same as PDF, to be printed.
+    public byte[] pdf() throws IOException {
+        ByteArrayOutputStream out = new ByteArrayOutputStream();
+        PdfPages.write(text(), Map.of(), out);
+        return out.toByteArray();
+    }
+
+    private String text() throws IOException {
+        return template()
+                .execute(Map.of(
+                        "study",
+                        study,
+                        "date",
+                        date,
+                        "runs",
+                        rows.stream().filter(Row::measured).count(),
+                        "duration",
+                        clock(rows.stream().mapToInt(Row::lastsS).sum()) + " h",
+                        "rows",
+                        rows.stream().map(Row::values).toList(),
+                        "safety",
+                        SAFETY));
     }
 
     private static Template template() throws IOException {

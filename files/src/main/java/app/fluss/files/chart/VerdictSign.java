@@ -35,29 +35,39 @@ public record VerdictSign(Verdict.Word word) implements Drawing {
 
     @Override
     public void draw(Pen pen, double width, double height) {
-        double unit = Math.min(width, height) / SIZE;
+        draw(pen, 0, 0, Math.min(width, height));
+    }
+
+    /// Draws it at a place.
+    ///
+    /// @param x left edge, px
+    /// @param y upper edge, px
+    /// @param size of both sides, px
+    public void draw(Pen pen, double x, double y, double size) {
+        double unit = size / SIZE;
         pen.lineWidth(1.4 * unit);
         switch (word) {
-            case USE -> leaf(pen, Role.WATER, unit, true, true);
+            case USE -> leaf(pen, Role.WATER, x, y, unit, true);
             case USE_WITH_SETTINGS -> {
-                leaf(pen, Role.WATER, unit, true, true);
-                pen.fillRect(3 * unit, 10.4 * unit, 6 * unit, 1.6 * unit);
+                leaf(pen, Role.WATER, x, y, unit, true);
+                pen.fillRect(x + 3 * unit, y + 10.4 * unit, 6 * unit, 1.6 * unit);
             }
-            case PROBABLY_USE -> leaf(pen, Role.WATER, unit, true, false);
+            case PROBABLY_USE -> leaf(pen, Role.WATER, x, y, unit, false);
             case NOT_SETTLED -> {
                 pen.stroke(Role.MUTED);
-                pen.strokeOval(2 * unit, 2 * unit, 8 * unit, 8 * unit);
+                pen.strokeOval(x + 2 * unit, y + 2 * unit, 8 * unit, 8 * unit);
             }
-            case PROBABLY_LEAVE_OFF -> leaf(pen, Role.WARM, unit, false, false);
-            case LEAVE_OFF -> leaf(pen, Role.WARM, unit, false, true);
+            case PROBABLY_LEAVE_OFF -> leaf(pen, Role.WARM, x, y, unit, false);
+            case LEAVE_OFF -> leaf(pen, Role.WARM, x, y, unit, true);
         }
     }
 
-    private static void leaf(Pen pen, Role role, double unit, boolean up, boolean full) {
-        double[] xs = {6 * unit, 11 * unit, 6 * unit, unit};
-        double[] ys = up
-                ? new double[] {unit, 10 * unit, 7.4 * unit, 10 * unit}
-                : new double[] {11 * unit, 2 * unit, 4.6 * unit, 2 * unit};
+    /// Up in the colour of what is chosen, down in that of what wants attention.
+    private static void leaf(Pen pen, Role role, double x, double y, double unit, boolean full) {
+        double[] xs = {x + 6 * unit, x + 11 * unit, x + 6 * unit, x + unit};
+        double[] ys = role == Role.WATER
+                ? new double[] {y + unit, y + 10 * unit, y + 7.4 * unit, y + 10 * unit}
+                : new double[] {y + 11 * unit, y + 2 * unit, y + 4.6 * unit, y + 2 * unit};
         pen.fill(role);
         pen.stroke(role);
         if (full) {

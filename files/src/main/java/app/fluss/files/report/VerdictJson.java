@@ -11,6 +11,7 @@ import app.fluss.core.verdict.Settle;
 import app.fluss.core.verdict.Verdict;
 import app.fluss.files.attribute.PathAttribution;
 import app.fluss.files.verdict.GameVerdicts;
+import app.fluss.files.verdict.PooledOverRigs;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
@@ -32,6 +33,7 @@ public final class VerdictJson {
             game.put(
                     "reason",
                     one.cases().without().isEmpty() ? null : one.cases().without());
+            rigs(game, one);
             ObjectNode paths = game.putObject("paths");
             one.paths().forEach((path, verdict) -> {
                 ObjectNode ofPath = paths.putObject(path);
@@ -40,6 +42,28 @@ public final class VerdictJson {
             });
         }
         return node;
+    }
+
+    /// Gains over rigs, where a path was measured on several.
+    private static void rigs(ObjectNode node, GameVerdicts game) {
+        List<PooledOverRigs> pooled = PooledOverRigs.of(game.cases());
+        if (pooled.isEmpty()) {
+            return;
+        }
+        ObjectNode paths = node.putObject("over_rigs");
+        for (PooledOverRigs one : pooled) {
+            ObjectNode path = paths.putObject(one.path());
+            Json.put(path, "delivered_gain", one.gain().ratio());
+            Json.put(path, "ci", one.gain().interval());
+            path.put("reason", one.gain().ratio() instanceof Figure.Missing(String why) ? why : null);
+            Json.put(path, "i_squared", Figure.ofFinite(one.gain().iSquared(), "not pooled"));
+            ArrayNode rigs = path.putArray("rigs");
+            one.gain().rigs().forEach(rig -> {
+                ObjectNode ofRig = rigs.addObject().put("rig", rig.rig());
+                Json.put(ofRig, "delivered_gain", rig.ratio());
+                Json.put(ofRig, "ci", rig.interval());
+            });
+        }
     }
 
     private static void put(ObjectNode node, String path, Verdict verdict) {

@@ -3,6 +3,7 @@ package app.fluss.files.share;
 import app.fluss.core.attribute.Cells;
 import app.fluss.core.measure.Analysis;
 import app.fluss.core.measure.BandLevels;
+import app.fluss.core.measure.Figure;
 import app.fluss.core.measure.WorstStretch;
 import app.fluss.core.path.Requirement;
 import app.fluss.core.verdict.Said;
@@ -32,6 +33,7 @@ import app.fluss.files.study.StudyException;
 import app.fluss.files.verdict.GameCases;
 import app.fluss.files.verdict.GameVerdicts;
 import app.fluss.files.verdict.Grids;
+import app.fluss.files.verdict.PooledOverRigs;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;
@@ -76,7 +78,8 @@ final class GameBuilder {
         slug = slug(number, game.name());
     }
 
-    private static String slug(int number, String name) {
+    /// The name of a game among files.
+    static String slug(int number, String name) {
         String plain = Shown.words(name)
                 .toLowerCase(Locale.ROOT)
                 .replaceAll("[^a-z0-9]+", "-")
@@ -166,6 +169,8 @@ final class GameBuilder {
                         .orElse(""),
                 "paths",
                 paths,
+                "rigs",
+                rigs(verdicts.cases()),
                 "claims",
                 wish.has(Part.CLAIMS) && !paths.isEmpty(),
                 "scenes",
@@ -178,6 +183,25 @@ final class GameBuilder {
                 wish.has(Part.SETTINGS) ? settings(verdicts.cases()) : List.of(),
                 "findings",
                 wish.has(Part.FINDINGS) ? NoticedValues.of(verdicts.cases()) : List.of());
+    }
+
+    private static List<Map<String, Object>> rigs(GameCases cases) {
+        return PooledOverRigs.of(cases).stream()
+                .map(one -> Page.values(
+                        "path", Page.name(one.path()),
+                        "gain", Page.cell(one.gain().ratio(), one.gain().interval(), 2, ""),
+                        "why", one.gain().ratio() instanceof Figure.Missing(String why) ? why : "",
+                        "between",
+                                Double.isNaN(one.gain().iSquared())
+                                        ? ""
+                                        : Page.NUMBERS.text(one.gain().iSquared() * 100, 0) + " %",
+                        "rigs",
+                                one.gain().rigs().stream()
+                                        .map(rig -> Page.values(
+                                                "rig", Page.name(rig.rig()),
+                                                "gain", Page.cell(rig.ratio(), rig.interval(), 2, "")))
+                                        .toList()))
+                .toList();
     }
 
     private String add(String kind, Chart chart) {

@@ -4,6 +4,7 @@ import app.fluss.core.path.Requirement;
 import app.fluss.core.work.Progress;
 import app.fluss.files.bench.Requirements;
 import app.fluss.files.chart.GainChart;
+import app.fluss.files.draw.Picture;
 import app.fluss.files.share.ReportWish.Part;
 import app.fluss.files.study.Bench;
 import app.fluss.files.study.Game;
@@ -17,6 +18,7 @@ import app.fluss.files.verdict.GainOverGames;
 import app.fluss.files.verdict.GameVerdicts;
 import java.time.LocalDate;
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.Collectors;
@@ -150,6 +152,16 @@ public final class Report {
     /// Name of the study.
     public String name() {
         return name;
+    }
+
+    /// A card of each game that has a path beside the native one, by the name of the game.
+    public Map<String, Picture> cards() {
+        Map<String, Picture> cards = new LinkedHashMap<>();
+        for (ReportGame game : games) {
+            Card.of(game.verdicts())
+                    .ifPresent(card -> cards.put(Shown.words(game.verdicts().game()), card.picture()));
+        }
+        return cards;
     }
 
     Map<String, Object> values() {

@@ -6,9 +6,10 @@ import app.fluss.files.report.Json;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.Optional;
 
 /// A report as a folder: the page, the same as PDF if it is wanted, figures and verdicts as CSV, the study as JSON, and
-/// every chart as SVG, PNG and CSV.
+/// every chart as SVG, PNG and CSV, and a card of each game.
 public final class ReportFolder {
     /// Name of the page in the folder.
     public static final String PAGE = "report.html";
@@ -39,9 +40,24 @@ public final class ReportFolder {
                             charts.resolve(chart.id() + ".csv"), chart.data().csv());
                 },
                 pdf ? progress.part(0, 0.5) : progress);
+        cards(report, folder.resolve("cards"));
         if (pdf) {
             ReportPdf.write(report, folder.resolve(PRINTED));
         }
         progress.check(1);
+    }
+
+    private static void cards(Report report, Path folder) throws IOException {
+        Files.createDirectories(folder);
+        int number = 0;
+        for (ReportGame game : report.games()) {
+            number++;
+            Optional<Card> card = Card.of(game.verdicts());
+            if (card.isPresent()) {
+                Files.write(
+                        folder.resolve(GameBuilder.slug(number, game.verdicts().game()) + ".png"),
+                        card.get().picture().png(Palette.LIGHT, 1));
+            }
+        }
     }
 }

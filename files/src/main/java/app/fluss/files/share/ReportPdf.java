@@ -1,6 +1,9 @@
 package app.fluss.files.share;
 
+import app.fluss.core.verdict.Verdict;
+import app.fluss.files.chart.VerdictSign;
 import app.fluss.files.draw.Picture;
+import app.fluss.files.print.PdfPages;
 import java.io.BufferedOutputStream;
 import java.io.IOException;
 import java.io.OutputStream;
@@ -30,8 +33,11 @@ public final class ReportPdf {
     public static void write(Report report, OutputStream out) throws IOException {
         Map<String, Picture> pictures = new LinkedHashMap<>();
         report.charts().forEach(chart -> pictures.put(chart.id(), chart.picture()));
+        for (Verdict.Word word : Verdict.Word.values()) {
+            pictures.put(Page.SIGN + word.name(), new VerdictSign(word).picture());
+        }
         Map<String, Object> values = new LinkedHashMap<>(report.values());
-        values.put("style", PdfPages.style("report-pdf.css"));
+        values.put("style", PdfPages.style(PageTemplate.resource("report-pdf.css")));
         String page = PageTemplate.filled("report-pdf.html", values, id -> object(id, pictures));
         PdfPages.write(page, pictures, out);
     }

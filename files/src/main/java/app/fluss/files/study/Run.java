@@ -37,11 +37,19 @@ public record Run(
         List<Claim> claims,
         List<ToggleMark> toggles,
         Taking taking) {
+    /// Name of the fact that says from which other study a run was taken in.
+    public static final String COMES_FROM = "comes_from";
+
     /// Keeps a copy.
     public Run {
         evidence = List.copyOf(evidence);
         claims = List.copyOf(claims);
         toggles = List.copyOf(toggles);
+    }
+
+    /// The study of another analyst that it was taken in from; empty for a run of this study's own.
+    public String origin() {
+        return setup.others().getOrDefault(COMES_FROM, "");
     }
 
     /// Whether it counts.

@@ -366,6 +366,34 @@ public final class Study implements AutoCloseable {
         });
     }
 
+    /// Writes chosen games as a study of its own; a file that is there is replaced. What is planned and what could be
+    /// undone stays behind.
+    ///
+    /// @param games one or more
+    /// @throws IllegalArgumentException without a game, or if the target is this study itself
+    public void handOn(List<Game> games, Path to) throws StudyException, IOException {
+        if (games.isEmpty()) {
+            throw new IllegalArgumentException("choose a game to hand on");
+        }
+        if (Files.exists(to) && Files.isSameFile(to, file)) {
+            throw new IllegalArgumentException("%s is the study itself; choose another name".formatted(to));
+        }
+        HandOn.write(steps, games.stream().map(Game::id).toList(), to);
+    }
+
+    /// Takes another analyst's study in; runs that are here are never changed, and each that is added is marked with
+    /// where it comes from.
+    ///
+    /// @param origin how they are marked: a word or two that names the other analyst or bench
+    /// @throws StudyException if the other study is none, is damaged or does not verify; then nothing has changed
+    public TakenIn takeIn(Path other, String origin) throws StudyException, IOException {
+        String mark = origin.strip();
+        if (mark.isEmpty() || mark.length() > 60) {
+            throw new IllegalArgumentException("name the origin in a word or two");
+        }
+        return TakeIn.from(steps, other, mark);
+    }
+
     /// Checks every checksum and makes everything again from its evidence.
     ///
     /// @return what is wrong, in words; empty if nothing is

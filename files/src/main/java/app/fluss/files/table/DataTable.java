@@ -2,7 +2,9 @@ package app.fluss.files.table;
 
 import de.siegmar.fastcsv.writer.CsvWriter;
 import de.siegmar.fastcsv.writer.LineDelimiter;
+import java.io.IOException;
 import java.io.StringWriter;
+import java.io.UncheckedIOException;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -36,12 +38,15 @@ public record DataTable(List<String> header, List<List<String>> rows) {
 
     private String written(char separator) {
         StringWriter out = new StringWriter();
-        CsvWriter writer = CsvWriter.builder()
+        try (CsvWriter writer = CsvWriter.builder()
                 .fieldSeparator(separator)
                 .lineDelimiter(LineDelimiter.LF)
-                .build(out);
-        writer.writeRecord(defused(header));
-        rows.forEach(row -> writer.writeRecord(defused(row)));
+                .build(out)) {
+            writer.writeRecord(defused(header));
+            rows.forEach(row -> writer.writeRecord(defused(row)));
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
         return out.toString();
     }
 

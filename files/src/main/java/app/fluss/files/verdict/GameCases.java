@@ -189,11 +189,15 @@ public record GameCases(Game game, Optional<String> kind, List<OfPath> paths, St
                 .formatted(game.name());
     }
 
-    /// Where runs were measured: what was measured on different displays or rigs is judged apart.
-    private record Place(String rig, String display) {
-        /// A run that does not say where it was measured was measured on the only one that others name.
+    /// Where runs were measured: what was measured on different displays or rigs, or by different analysts, is judged
+    /// apart.
+    private record Place(String rig, String display, String origin) {
+        /// A run that does not say where it was measured was measured on the only one that others of its origin name.
         static Place of(Run run, List<Run> all) {
-            return new Place(item(run, all, BenchPart.RIG), item(run, all, BenchPart.DISPLAY));
+            List<Run> alike = all.stream()
+                    .filter(one -> one.origin().equals(run.origin()))
+                    .toList();
+            return new Place(item(run, alike, BenchPart.RIG), item(run, alike, BenchPart.DISPLAY), run.origin());
         }
 
         private static String item(Run run, List<Run> all, BenchPart part) {
@@ -221,7 +225,8 @@ public record GameCases(Game game, Optional<String> kind, List<OfPath> paths, St
             // A path that brings a display of its own has its natives elsewhere; the display is then a confound.
             List<Run> held = beside
                     ? ofPlace
-                    : Stream.concat(natives.stream(), ofPlace.stream()).toList();
+                    : Stream.concat(natives.stream().filter(run -> run.origin().equals(place.origin)), ofPlace.stream())
+                            .toList();
             for (Pair pair : Pair.of(held, new Grouping.ByPath(), Optional.empty())) {
                 // Another state of the bench on the native path is nothing to switch on.
                 if (!pair.b().getFirst().path().isNative()) {

@@ -1,7 +1,5 @@
-package app.fluss.files.share;
+package app.fluss.files.print;
 
-import app.fluss.core.verdict.Verdict;
-import app.fluss.files.chart.VerdictSign;
 import app.fluss.files.draw.Palette;
 import app.fluss.files.draw.Palette.Role;
 import app.fluss.files.draw.Picture;
@@ -11,6 +9,7 @@ import com.openhtmltopdf.extend.FSObjectDrawerFactory;
 import com.openhtmltopdf.outputdevice.helper.BaseRendererBuilder.FontStyle;
 import com.openhtmltopdf.outputdevice.helper.ExternalResourceControlPriority;
 import com.openhtmltopdf.pdfboxout.PdfRendererBuilder;
+import com.openhtmltopdf.util.XRLog;
 import java.io.IOException;
 import java.io.OutputStream;
 import java.util.Locale;
@@ -20,14 +19,18 @@ import org.w3c.dom.Element;
 
 /// Writes pages as PDF, charts as vectors and text as text, with the text face within. Nothing outside the page is ever
 /// fetched.
-final class PdfPages {
+public final class PdfPages {
     private static final String CHART = "application/x-fluss-chart";
+
+    static {
+        XRLog.setLoggingEnabled(false); // what it meets in a page of ours is ours to test
+    }
 
     private PdfPages() {}
 
     /// A style sheet for printing: `@ink@` and the like stand for colours.
-    static String style(String name) {
-        String css = PageTemplate.resource(name);
+    public static String style(String sheet) {
+        String css = sheet;
         for (Role role : Role.values()) {
             css = css.replace("@%s@".formatted(role.name().toLowerCase(Locale.ROOT)), Palette.LIGHT.hex(role));
         }
@@ -35,7 +38,7 @@ final class PdfPages {
     }
 
     /// The place of a picture on a page.
-    static String object(String id, double widthMm, double heightMm) {
+    public static String object(String id, double widthMm, double heightMm) {
         return String.format(
                 Locale.ROOT,
                 "<object type=\"%s\" data=\"%s\" style=\"width:%.2fmm;height:%.2fmm\"></object>",
@@ -50,9 +53,8 @@ final class PdfPages {
     /// @param page well-formed XHTML
     /// @param pictures by the ids of their places
     /// @param out stays open
-    static void write(String page, Map<String, Picture> pictures, OutputStream out) throws IOException {
+    public static void write(String page, Map<String, Picture> pictures, OutputStream out) throws IOException {
         PdfRendererBuilder builder = new PdfRendererBuilder();
-        builder.withDiagnosticConsumer(_ -> {});
         builder.withProducer("Fluss");
         for (ExternalResourceControlPriority when : ExternalResourceControlPriority.values()) {
             builder.useExternalResourceAccessControl((_, _) -> false, when);
@@ -73,7 +75,7 @@ final class PdfPages {
     private record Drawers(Map<String, Picture> pictures) implements FSObjectDrawerFactory {
         @Override
         public FSObjectDrawer createDrawer(Element element) {
-            Picture picture = picture(element.getAttribute("data"));
+            Picture picture = Objects.requireNonNull(pictures.get(element.getAttribute("data")));
             return (_, x, y, width, height, device, _, dots) -> {
                 float wide = (float) (width / dots);
                 float high = (float) (height / dots);
@@ -83,12 +85,6 @@ final class PdfPages {
                 });
                 return Map.of();
             };
-        }
-
-        private Picture picture(String id) {
-            return id.startsWith(Page.SIGN)
-                    ? new VerdictSign(Verdict.Word.valueOf(id.substring(Page.SIGN.length()))).picture()
-                    : Objects.requireNonNull(pictures.get(id), id);
         }
 
         @Override

@@ -1,0 +1,130 @@
+package app.fluss.app.model;
+
+import app.fluss.core.work.Progress;
+import app.fluss.files.print.Printing;
+import app.fluss.files.share.ProductVersion;
+import app.fluss.files.share.Report;
+import app.fluss.files.share.ReportFolder;
+import app.fluss.files.share.ReportHtml;
+import app.fluss.files.share.ReportPdf;
+import app.fluss.files.share.ReportWish;
+import app.fluss.files.study.Study;
+import app.fluss.files.study.StudyException;
+import app.fluss.files.study.TakenIn;
+import app.fluss.files.study.Game;
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.time.LocalDate;
+import java.time.ZoneId;
+import java.util.List;
+import java.util.function.Consumer;
+import javafx.application.Platform;
+import javax.print.PrintService;
+
+/// Reports of the open study, studies handed on and taken in: worked out and written off the interface thread.
+public final class Reports {
+    private final Workbench workbench;
+
+    /// Of the study that is open in a workbench.
+    public Reports(Workbench workbench) {
+        this.workbench = workbench;
+    }
+
+    /// Works a report out with its pages and cards.
+    ///
+    /// @param failed is told what is wrong, in words
+    public void render(ReportWish wish, Consumer<Rendered> done, Consumer<String> failed) {
+        workbench.share("Working out the report", (study, progress) -> rendered(study, wish, progress), done, failed);
+    }
+
+    private static Rendered rendered(Study study, ReportWish wish, Progress progress)
+            throws StudyException, IOException {
+        Report report = Report.of(
+                study, wish, ProductVersion.number(), LocalDate.now(ZoneId.systemDefault()), progress.part(0, 0.8));
+        ByteArrayOutputStream pdf = new ByteArrayOutputStream();
+        ReportPdf.write(report, pdf);
+        progress.check(1);
+        return new Rendered(report, pdf.toByteArray(), report.cards());
+    }
+
+    /// Writes the whole folder.
+    public void writeFolder(Rendered rendered, Path folder, Consumer<String> done, Consumer<String> failed) {
+        workbench.share(
+                "Writing the report",
+                (_, progress) -> {
+                    ReportFolder.write(rendered.report(), folder, true, progress);
+                    return "The report was written to %s.".formatted(folder);
+                },
+                done,
+                failed);
+    }
+
+    /// Writes the printed form.
+    public void writePdf(Rendered rendered, Path file, Consumer<String> done, Consumer<String> failed) {
+        write(file, () -> Files.write(file, rendered.pdf()), done, failed);
+    }
+
+    /// Writes the page.
+    public void writePage(Rendered rendered, Path file, Consumer<String> done, Consumer<String> failed) {
+        write(file, () -> Files.writeString(file, ReportHtml.of(rendered.report())), done, failed);
+    }
+
+    /// Writes something.
+    @FunctionalInterface
+    private interface Writing {
+        Object write() throws IOException;
+    }
+
+    private void write(Path file, Writing writing, Consumer<String> done, Consumer<String> failed) {
+        workbench.share(
+                "Writing " + file.getFileName(),
+                (_, _) -> {
+                    writing.write();
+                    return "Written to %s.".formatted(file);
+                },
+                done,
+                failed);
+    }
+
+    /// Prints pages.
+    ///
+    /// @param tell is told what happened
+    public void print(byte[] pdf, String printer, String title, int copies, Consumer<String> tell) {
+        workbench.share(
+                "Printing",
+                (_, _) -> {
+                    PrintService service = Printing.printer(printer)
+                            .orElseThrow(() -> new IOException("the printer %s is not there".formatted(printer)));
+                    Printing.print(pdf, service, title, copies);
+                    return "Sent to %s.".formatted(printer);
+                },
+                tell,
+                tell);
+    }
+
+    /// Writes games as a study of their own.
+    public void handOn(List<Game> games, Path to, Consumer<String> tell) {
+        workbench.share(
+                "Writing " + to.getFileName(),
+                (study, _) -> {
+                    study.handOn(games, to);
+                    return "%s holds %s.".formatted(
+                            to.getFileName(),
+                            String.join(", ", games.stream().map(Game::name).toList()));
+                },
+                tell,
+                tell);
+    }
+
+    /// Takes another analyst's study in, as one step that can be undone.
+    ///
+    /// @param origin how its runs are marked
+    public void takeIn(Path other, String origin, Consumer<String> tell) {
+        workbench.edits().change("Taking in " + other.getFileName(), study -> {
+            TakenIn taken = study.takeIn(other, origin);
+            Platform.runLater(() -> tell.accept(taken.words()));
+        });
+    }
+}

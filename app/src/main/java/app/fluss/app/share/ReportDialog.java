@@ -1,0 +1,222 @@
+package app.fluss.app.share;
+
+import app.fluss.app.model.Rendered;
+import app.fluss.app.model.Reports;
+import app.fluss.app.model.Workbench;
+import app.fluss.app.theme.Boxes;
+import app.fluss.app.theme.Buttons;
+import app.fluss.app.theme.Choice;
+import app.fluss.app.theme.Dialogs;
+import app.fluss.app.theme.Labels;
+import app.fluss.app.theme.ShareBar;
+import app.fluss.app.theme.Shareable;
+import app.fluss.app.theme.Theme;
+import app.fluss.core.verdict.School;
+import app.fluss.files.draw.Picture;
+import app.fluss.files.share.ReportWish;
+import app.fluss.files.share.ReportWish.Part;
+import app.fluss.files.study.Game;
+import app.fluss.files.table.DataTable;
+import java.io.File;
+import java.util.EnumMap;
+import java.util.EnumSet;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.function.Consumer;
+import javafx.scene.control.Button;
+import javafx.scene.control.ButtonType;
+import javafx.scene.control.CheckBox;
+import javafx.scene.control.ChoiceBox;
+import javafx.scene.control.Dialog;
+import javafx.scene.control.Label;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.VBox;
+import javafx.stage.DirectoryChooser;
+import javafx.stage.FileChooser;
+import javafx.stage.Modality;
+import javafx.stage.Window;
+
+/// *Report…*: what is to be in it, its pages as they will be printed, and the ways out: a folder, a page, a PDF, the
+/// printer; and the card of a game.
+public final class ReportDialog {
+    private static final String ITS_OWN = "the school of each game";
+
+    private final Theme theme;
+    private final Window owner;
+    private final Reports reports;
+    private final Consumer<String> tell;
+    private final Dialog<ButtonType> dialog;
+    private final Map<String, CheckBox> games = new LinkedHashMap<>();
+    private final Map<Part, CheckBox> parts = new EnumMap<>(Part.class);
+    private final ChoiceBox<String> school = Choice.of("report-school", name -> name);
+    private final ChoiceBox<String> card = Choice.of("card-game", name -> name);
+    private final PagePreview preview;
+    private final Label state = Labels.note("");
+    private final VBox ways = new VBox(6);
+    private Optional<Rendered> shown = Optional.empty();
+
+    /// @param tell is told what was written, or what went wrong
+    public ReportDialog(Workbench workbench, Theme theme, Window owner, Consumer<String> tell) {
+        this.theme = theme;
+        this.owner = owner;
+        this.tell = tell;
+        reports = new Reports(workbench);
+        dialog = Dialogs.make(theme, owner, "Report");
+        preview = new PagePreview();
+        for (Game game : workbench.contentsProperty().get().games()) {
+            games.put(game.name(), ticked(game.name()));
+        }
+        for (Part part : Part.values()) {
+            parts.put(part, ticked(part.title()));
+        }
+        school.getItems().add(ITS_OWN);
+        workbench.contentsProperty().get().schools().schools().all().stream()
+                .map(School::title)
+                .forEach(school.getItems()::add);
+        school.setValue(ITS_OWN);
+        HBox content = new HBox(14, options(), preview);
+        HBox.setHgrow(preview, Priority.ALWAYS);
+        content.setPrefSize(1040, 640);
+        dialog.getDialogPane().setContent(content);
+        dialog.getDialogPane().getButtonTypes().add(ButtonType.CLOSE);
+        dialog.getDialogPane().setId("report-dialog");
+        dialog.initModality(Modality.NONE);
+        dialog.setOnHidden(_ -> preview.close());
+    }
+
+    private static CheckBox ticked(String name) {
+        CheckBox box = new CheckBox(name);
+        box.setMnemonicParsing(false);
+        box.setSelected(true);
+        return box;
+    }
+
+    private VBox options() {
+        VBox chosen = new VBox(3);
+        chosen.getChildren().addAll(games.values());
+        VBox held = new VBox(3);
+        held.getChildren().addAll(parts.values());
+        Button update = Buttons.primary("Update preview", "Works the report out as chosen", this::update);
+        update.setId("report-update");
+        VBox scrolled = Boxes.scrolled(
+                Labels.heading("Games"), chosen, Labels.heading("Judged by"), school, Labels.heading("Contents"), held);
+        var scroll = Boxes.scrolling(scrolled);
+        VBox.setVgrow(scroll, Priority.ALWAYS);
+        VBox options = new VBox(10, scroll, update, state, ways);
+        options.setMinWidth(270);
+        options.setPrefWidth(270);
+        ways.setDisable(true);
+        Button folder = Buttons.quiet("Save folder…", "Page, PDF, figures, verdicts, charts and cards", this::saveFolder);
+        folder.setId("report-folder");
+        Button pdf = Buttons.quiet("Save as PDF…", "As it will be printed", this::savePdf);
+        Button page = Buttons.quiet("Save as page…", "One HTML file that needs nothing beside it", this::savePage);
+        Button print = Buttons.quiet("Print…", "By a printer of the system", this::print);
+        print.setId("report-print");
+        ways.getChildren()
+                .addAll(
+                        Boxes.row(folder, pdf),
+                        Boxes.row(page, print),
+                        Boxes.row(Labels.of("Card of", "muted"), card),
+                        new ShareBar(theme, "Card", new CardOf()));
+        return options;
+    }
+
+    /// Shows it, with everything in it.
+    public void show() {
+        dialog.show();
+        update();
+    }
+
+    private ReportWish wish() {
+        List<String> chosen = games.entrySet().stream()
+                .filter(one -> one.getValue().isSelected())
+                .map(Map.Entry::getKey)
+                .toList();
+        EnumSet<Part> held = EnumSet.noneOf(Part.class);
+        parts.forEach((part, box) -> {
+            if (box.isSelected()) {
+                held.add(part);
+            }
+        });
+        return new ReportWish(
+                chosen, Optional.of(school.getValue()).filter(name -> !name.equals(ITS_OWN)), held);
+    }
+
+    private void update() {
+        if (games.values().stream().noneMatch(CheckBox::isSelected)) {
+            state.setText("Choose a game.");
+            return;
+        }
+        state.setText("Calculating…");
+        ways.setDisable(true);
+        reports.render(wish(), this::show, problem -> {
+            state.setText(problem);
+            tell.accept(problem);
+        });
+    }
+
+    private void show(Rendered rendered) {
+        shown = Optional.of(rendered);
+        state.setText("");
+        ways.setDisable(false);
+        card.getItems().setAll(rendered.cards().keySet());
+        card.setValue(card.getItems().isEmpty() ? null : card.getItems().getFirst());
+        preview.show(rendered.pdf());
+    }
+
+    private void saveFolder() {
+        DirectoryChooser chooser = new DirectoryChooser();
+        chooser.setTitle("Save the report into a folder");
+        File folder = chooser.showDialog(dialog.getDialogPane().getScene().getWindow());
+        if (folder != null) {
+            shown.ifPresent(rendered -> reports.writeFolder(rendered, folder.toPath(), this::done, tell));
+        }
+    }
+
+    private void done(String words) {
+        state.setText(words);
+        tell.accept(words);
+    }
+
+    private void savePdf() {
+        save("report.pdf", "PDF", "*.pdf")
+                .ifPresent(file -> shown.ifPresent(
+                        rendered -> reports.writePdf(rendered, file.toPath(), this::done, tell)));
+    }
+
+    private void savePage() {
+        save("report.html", "Page", "*.html")
+                .ifPresent(file -> shown.ifPresent(
+                        rendered -> reports.writePage(rendered, file.toPath(), this::done, tell)));
+    }
+
+    private Optional<File> save(String name, String kind, String ending) {
+        FileChooser chooser = new FileChooser();
+        chooser.setTitle("Save the report");
+        chooser.setInitialFileName(name);
+        chooser.getExtensionFilters().add(new FileChooser.ExtensionFilter(kind, ending));
+        return Optional.ofNullable(chooser.showSaveDialog(owner));
+    }
+
+    private void print() {
+        shown.ifPresent(rendered -> SystemPrinting.print(
+                rendered.pdf(), "Report of a study", owner, reports, this::done));
+    }
+
+    /// The card that is chosen.
+    private final class CardOf implements Shareable {
+        @Override
+        public Optional<Picture> picture() {
+            return shown.flatMap(rendered -> Optional.ofNullable(card.getValue())
+                    .flatMap(game -> Optional.ofNullable(rendered.cards().get(game))));
+        }
+
+        @Override
+        public Optional<DataTable> data() {
+            return Optional.empty();
+        }
+    }
+}

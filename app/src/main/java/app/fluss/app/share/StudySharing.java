@@ -1,0 +1,95 @@
+package app.fluss.app.share;
+
+import app.fluss.app.model.Reports;
+import app.fluss.app.model.Workbench;
+import app.fluss.app.theme.Dialogs;
+import app.fluss.app.theme.Labels;
+import app.fluss.app.theme.Theme;
+import app.fluss.files.study.Game;
+import java.io.File;
+import java.nio.file.Path;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.function.Consumer;
+import javafx.scene.control.ButtonType;
+import javafx.scene.control.CheckBox;
+import javafx.scene.control.Dialog;
+import javafx.scene.layout.VBox;
+import javafx.stage.FileChooser;
+import javafx.stage.Window;
+
+/// Games handed on as a study of their own, and another analyst's study taken in.
+public final class StudySharing {
+    private static final FileChooser.ExtensionFilter STUDY = new FileChooser.ExtensionFilter("Study", "*.fluss");
+
+    private final Workbench workbench;
+    private final Reports reports;
+    private final Theme theme;
+    private final Window owner;
+    private final Consumer<String> tell;
+
+    /// @param tell is told what happened, in words
+    public StudySharing(Workbench workbench, Theme theme, Window owner, Consumer<String> tell) {
+        this.workbench = workbench;
+        this.theme = theme;
+        this.owner = owner;
+        this.tell = tell;
+        reports = new Reports(workbench);
+    }
+
+    /// Lets the user choose games and a file.
+    public void handOn() {
+        Map<Game, CheckBox> games = new LinkedHashMap<>();
+        for (Game game : workbench.contentsProperty().get().games()) {
+            CheckBox box = new CheckBox(game.name());
+            box.setMnemonicParsing(false);
+            box.setSelected(true);
+            games.put(game, box);
+        }
+        Dialog<ButtonType> dialog = Dialogs.make(theme, owner, "Hand on games");
+        VBox content = new VBox(
+                6,
+                Labels.note("Their scenes, runs and evidence go along, with the bench and the schools. The plan and what"
+                        + " could be undone stay behind."));
+        content.getChildren().addAll(games.values());
+        content.setPrefWidth(420);
+        dialog.getDialogPane().setContent(content);
+        dialog.getDialogPane().getButtonTypes().addAll(ButtonType.OK, ButtonType.CANCEL);
+        dialog.showAndWait().filter(ButtonType.OK::equals).ifPresent(_ -> {
+            List<Game> chosen = games.entrySet().stream()
+                    .filter(one -> one.getValue().isSelected())
+                    .map(Map.Entry::getKey)
+                    .toList();
+            if (chosen.isEmpty()) {
+                tell.accept("Choose a game to hand on.");
+                return;
+            }
+            FileChooser chooser = new FileChooser();
+            chooser.setTitle("Hand on as");
+            chooser.getExtensionFilters().add(STUDY);
+            chooser.setInitialFileName("handed-on.fluss");
+            File file = chooser.showSaveDialog(owner);
+            if (file != null) {
+                reports.handOn(chosen, file.toPath(), tell);
+            }
+        });
+    }
+
+    /// Lets the user choose a study and say whose it is.
+    public void takeIn() {
+        FileChooser chooser = new FileChooser();
+        chooser.setTitle("Take in another analyst's study");
+        chooser.getExtensionFilters().add(STUDY);
+        File file = chooser.showOpenDialog(owner);
+        if (file != null) {
+            takeIn(file.toPath());
+        }
+    }
+
+    private void takeIn(Path other) {
+        String name = String.valueOf(other.getFileName()).replaceFirst("\\.fluss$", "");
+        Dialogs.text(theme, owner, "Whose is it? Its runs are marked with this name", name)
+                .ifPresent(origin -> reports.takeIn(other, origin, tell));
+    }
+}

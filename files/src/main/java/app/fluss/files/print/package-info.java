@@ -1,0 +1,2 @@
+/// Pages as PDF, as pictures and on paper.
+package app.fluss.files.print;
