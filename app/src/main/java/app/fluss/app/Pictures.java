@@ -38,7 +38,8 @@ import javafx.stage.Window;
 import javafx.util.Duration;
 import javax.imageio.ImageIO;
 
-/// Takes pictures of the window with the demo study, for the documentation. Ends the program when it has them.
+/// Takes pictures of the window with the demo study, for the documentation. Ends the program when it has
+/// them.
 final class Pictures {
     private static final Duration SETTLE = Duration.millis(900);
 

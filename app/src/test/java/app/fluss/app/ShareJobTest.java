@@ -23,8 +23,8 @@ import javafx.scene.input.KeyCode;
 import javafx.stage.Window;
 import org.junit.jupiter.api.Test;
 
-/// From measured runs to something that can be told, through the real window: a report with its pages, and charts that
-/// are copied.
+/// From measured runs to something that can be told, through the real window: a report with its pages,
+/// and charts that are copied.
 class ShareJobTest extends WindowTest {
     @Override
     Path study() throws Exception {

@@ -49,7 +49,9 @@ final class ExportData implements Callable<Integer> {
         }
         try (Study study = Study.open(file)) {
             int logs = OpenData.write(study, games, Optional.empty(), ProductVersion.number(), out, Progress.NONE);
-            spec.commandLine().getOut().println("Figures, verdicts and %d frame logs written to %s".formatted(logs, out));
+            spec.commandLine()
+                    .getOut()
+                    .println("Figures, verdicts and %d frame logs written to %s".formatted(logs, out));
         } catch (IllegalArgumentException e) {
             throw new InputException(file, 0, 0, String.valueOf(e.getMessage()), "a game that there is");
         }

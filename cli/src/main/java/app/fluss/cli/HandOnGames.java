@@ -51,17 +51,23 @@ final class HandOnGames implements Callable<Integer> {
             List<Game> all = study.games();
             for (String name : games) {
                 if (all.stream().noneMatch(game -> game.name().equalsIgnoreCase(name))) {
-                    throw new InputException(file, 0, 0, "there is no game '%s'".formatted(name), "one of: "
-                            + String.join(", ", all.stream().map(Game::name).toList()));
+                    throw new InputException(
+                            file,
+                            0,
+                            0,
+                            "there is no game '%s'".formatted(name),
+                            "one of: "
+                                    + String.join(
+                                            ", ", all.stream().map(Game::name).toList()));
                 }
             }
             List<Game> chosen = all.stream()
-                    .filter(game ->
-                            games.isEmpty() || games.stream().anyMatch(game.name()::equalsIgnoreCase))
+                    .filter(game -> games.isEmpty() || games.stream().anyMatch(game.name()::equalsIgnoreCase))
                     .toList();
             study.handOn(chosen, to);
-            spec.commandLine().getOut().println("%d %s written to %s"
-                    .formatted(chosen.size(), chosen.size() == 1 ? "game" : "games", to));
+            spec.commandLine()
+                    .getOut()
+                    .println("%d %s written to %s".formatted(chosen.size(), chosen.size() == 1 ? "game" : "games", to));
         } catch (IllegalArgumentException e) {
             throw new InputException(file, 0, 0, String.valueOf(e.getMessage()), "games, and a file of another name");
         }

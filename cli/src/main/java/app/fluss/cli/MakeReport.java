@@ -2,10 +2,10 @@ package app.fluss.cli;
 
 import app.fluss.core.work.Progress;
 import app.fluss.files.log.InputException;
+import app.fluss.files.share.ProductVersion;
 import app.fluss.files.share.Report;
 import app.fluss.files.share.ReportFolder;
 import app.fluss.files.share.ReportWish;
-import app.fluss.files.share.ProductVersion;
 import app.fluss.files.study.Study;
 import app.fluss.files.study.StudyException;
 import java.io.IOException;
@@ -76,7 +76,8 @@ final class MakeReport implements Callable<Integer> {
         ReportWish wish = new ReportWish(games, Optional.ofNullable(school), ReportWish.ALL.parts());
         try (Study study = Study.open(file)) {
             study.notices().forEach(err::println);
-            Report report = Report.of(study, wish, ProductVersion.number(), LocalDate.now(ZoneId.systemDefault()), told(err));
+            Report report =
+                    Report.of(study, wish, ProductVersion.number(), LocalDate.now(ZoneId.systemDefault()), told(err));
             ReportFolder.write(report, out, pdf, Progress.NONE);
         } catch (IllegalArgumentException e) {
             throw new InputException(file, 0, 0, String.valueOf(e.getMessage()), "a game and a school that there are");

@@ -50,7 +50,10 @@ final class TakeInStudy implements Callable<Integer> {
         }
         try (Study study = Study.open(file)) {
             study.notices().forEach(spec.commandLine().getErr()::println);
-            spec.commandLine().getOut().println(study.takeIn(other, origin == null ? stem(other) : origin).words());
+            spec.commandLine()
+                    .getOut()
+                    .println(study.takeIn(other, origin == null ? stem(other) : origin)
+                            .words());
         } catch (IllegalArgumentException e) {
             throw new InputException(other, 0, 0, String.valueOf(e.getMessage()), "a name of 1 to 60 characters");
         }

@@ -3,14 +3,25 @@ package app.fluss.cli;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import app.fluss.core.bench.Setup;
+import app.fluss.core.path.Chain;
+import app.fluss.core.path.StageKind;
+import app.fluss.core.work.Progress;
 import app.fluss.files.clip.Clip;
 import app.fluss.files.clip.ClipFile;
 import app.fluss.files.overlay.OverlayFile;
+import app.fluss.files.study.EvidenceKinds;
+import app.fluss.files.study.RunDraft;
+import app.fluss.files.study.RunEvidence;
+import app.fluss.files.study.Study;
+import app.fluss.files.study.Taking;
 import java.awt.image.BufferedImage;
 import java.net.URI;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.List;
 import java.util.Objects;
+import java.util.stream.Stream;
 import javax.imageio.ImageIO;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
@@ -191,5 +202,54 @@ class LauncherIT {
                 .json();
         assertThat(json.at("/areas/rate/mean").isNull()).isTrue();
         assertThat(json.get("findings").toString()).contains("overlay-unread");
+    }
+
+    /// A study written, told, handed on and taken in again, as users do it.
+    @Test
+    void aStudyIsToldHandedOnAndTakenIn() throws Exception {
+        Path study = folder.resolve("told.fluss");
+        try (Study made = Study.open(study)) {
+            for (String path : new String[] {"native", "doubled"}) {
+                made.addRun(
+                        new RunDraft(
+                                "Reedlight",
+                                "weir",
+                                path,
+                                path.equals("native") ? Chain.NATIVE : Chain.of(StageKind.DRIVER_GENERATION),
+                                "run of " + path,
+                                true,
+                                Setup.EMPTY,
+                                Double.NaN,
+                                Taking.UNRECORDED),
+                        List.of(RunEvidence.of(EvidenceKinds.FRAME_LOG, Path.of(made("frames.csv")), Progress.NONE)),
+                        Progress.NONE);
+            }
+        }
+        Path report = folder.resolve("a report");
+        assertThat(launched.good("report", study.toString(), "--out", report.toString(), "--pdf")
+                        .out())
+                .contains("Report written to");
+        assertThat(Files.readString(report.resolve("report.html"))).contains("Reedlight", "simulated");
+        assertThat(Files.readString(report.resolve("figures.csv"))).contains("delivered-ratio");
+        assertThat(Files.size(report.resolve("report.pdf"))).isGreaterThan(10_000);
+        assertThat(ImageIO.read(report.resolve("cards/01-reedlight.png").toFile())
+                        .getHeight())
+                .isEqualTo(900);
+        Path data = folder.resolve("data");
+        launched.good("export", study.toString(), "--out", data.toString());
+        try (Stream<Path> frames = Files.list(data.resolve("frames"))) {
+            Path log = frames.sorted().findFirst().orElseThrow();
+            assertThat(launched.good("analyze", log.toString(), "--json")
+                            .json()
+                            .at("/frames")
+                            .asInt())
+                    .isPositive();
+        }
+        Path handed = folder.resolve("handed.fluss");
+        launched.good("hand-on", study.toString(), "--game", "Reedlight", "--to", handed.toString());
+        assertThat(launched.good("take-in", study.toString(), handed.toString(), "--as", "Noor")
+                        .out())
+                .contains("2 runs were taken in");
+        launched.good("check", study.toString());
     }
 }

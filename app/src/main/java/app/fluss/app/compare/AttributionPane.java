@@ -19,8 +19,7 @@ import javafx.scene.layout.GridPane;
 import javafx.scene.layout.VBox;
 
 /// What did what on a path that differs from the native one in several things: the steps to it, what each
-/// factor does
-/// on the average, what cannot be told apart, and which runs would.
+/// factor does on the average, what cannot be told apart, and which runs would.
 final class AttributionPane extends VBox {
     private final Theme theme;
 

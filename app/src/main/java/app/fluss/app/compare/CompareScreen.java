@@ -8,8 +8,6 @@ import app.fluss.app.theme.Labels;
 import app.fluss.app.theme.Numbers;
 import app.fluss.app.theme.ShareBar;
 import app.fluss.app.theme.Theme;
-import app.fluss.files.table.DataTable;
-import app.fluss.files.table.FigureTables;
 import app.fluss.app.toggle.TogglePanel;
 import app.fluss.core.measure.Figure;
 import app.fluss.core.measure.Measure;
@@ -17,6 +15,8 @@ import app.fluss.core.plan.EnoughRuns;
 import app.fluss.files.chart.RunDots;
 import app.fluss.files.compare.Grouping;
 import app.fluss.files.compare.StudyComparison.Toggled;
+import app.fluss.files.table.DataTable;
+import app.fluss.files.table.FigureTables;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -96,7 +96,15 @@ public final class CompareScreen extends VBox {
             ladders.show(work);
             attribution.show(work.attribution());
         });
-        HBox head = new HBox(8, whole, settings, title, simulated, spacer, copy, ShareBar.saving(theme, "Comparison", ShareBar.table(this::figures)));
+        HBox head = new HBox(
+                8,
+                whole,
+                settings,
+                title,
+                simulated,
+                spacer,
+                copy,
+                ShareBar.saving(theme, "Comparison", ShareBar.table(this::figures)));
         head.setAlignment(Pos.CENTER_LEFT);
         scroll.setFitToWidth(true);
         VBox.setVgrow(scroll, Priority.ALWAYS);
@@ -212,8 +220,7 @@ public final class CompareScreen extends VBox {
         enough.setWrapText(true);
         enough.setMinHeight(USE_PREF_SIZE);
         enough.getStyleClass().add("muted");
-        VBox panel = new VBox(
-                6, Boxes.head(theme, "Run by run", dots, legend), dots, enough);
+        VBox panel = new VBox(6, Boxes.head(theme, "Run by run", dots, legend), dots, enough);
         panel.getStyleClass().add("panel");
         return panel;
     }

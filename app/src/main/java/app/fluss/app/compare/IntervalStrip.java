@@ -7,9 +7,9 @@ import app.fluss.core.compare.Interval;
 import app.fluss.files.draw.Palette.Role;
 import app.fluss.files.draw.Pen;
 
-/// The interval of one difference on an axis of its own with zero in the middle. What it speaks of shows by its
-/// form: from run to run a bar, with a borrowed spread a dashed one, within these runs a thin line with ends.
-/// It is full where the difference stands.
+/// The interval of one difference on an axis of its own with zero in the middle. What it speaks of shows
+/// by its form: from run to run a bar, with a borrowed spread a dashed one, within these runs a thin line
+/// with ends. It is full where the difference stands.
 final class IntervalStrip extends CanvasView {
     private static final double MARGIN = 8;
 

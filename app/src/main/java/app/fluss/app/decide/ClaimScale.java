@@ -23,9 +23,8 @@ import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.input.MouseEvent;
 
-/// One claim on a scale: the figure with its interval, the bound that can be moved, the good side shaded, and
-/// where the
-/// verdict would change.
+/// One claim on a scale: the figure with its interval, the bound that can be moved, the good side shaded,
+/// and where the verdict would change.
 final class ClaimScale extends CanvasView {
     private static final double HEIGHT_PX = 44;
     private static final double MARGIN_PX = 34;

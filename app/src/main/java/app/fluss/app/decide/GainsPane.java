@@ -6,15 +6,15 @@ import app.fluss.app.theme.Labels;
 import app.fluss.app.theme.Numbers;
 import app.fluss.app.theme.Shareable;
 import app.fluss.app.theme.Theme;
-import app.fluss.files.draw.Picture;
-import app.fluss.files.table.DataTable;
-import java.util.Optional;
 import app.fluss.core.compare.Overall;
 import app.fluss.files.chart.GainChart;
+import app.fluss.files.draw.Picture;
+import app.fluss.files.table.DataTable;
 import app.fluss.files.verdict.GainOverGames;
 import app.fluss.files.verdict.GameVerdicts;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import javafx.geometry.Insets;
 import javafx.scene.control.Label;
 import javafx.scene.control.ListCell;
@@ -24,9 +24,8 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import org.jspecify.annotations.Nullable;
 
-/// The gain of every path over all games: weaker grades drawn weaker, what cannot be compared listed with the
-/// reason,
-/// the geometric mean below.
+/// The gain of every path over all games: weaker grades drawn weaker, what cannot be compared listed with
+/// the reason, the geometric mean below.
 final class GainsPane extends VBox {
     private static final double GAME_PX = 150;
     private static final double ROOM_PX = 34;

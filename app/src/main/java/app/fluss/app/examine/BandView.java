@@ -22,8 +22,9 @@ import javafx.scene.input.MouseEvent;
 import javafx.scene.input.ScrollEvent;
 import org.jspecify.annotations.Nullable;
 
-/// Frame time over time: each column from the shortest to the longest frame that ends in it, the band between
-/// the 5 % and 95 % quantile behind, stutters marked. Wheel zooms, drag pans, shift-drag marks a section.
+/// Frame time over time: each column from the shortest to the longest frame that ends in it, the band
+/// between the 5 % and 95 % quantile behind, stutters marked. Wheel zooms, drag pans, shift-drag marks a
+/// section.
 public final class BandView extends CanvasView {
     private static final double ZOOM_STEP = 1.25;
 

@@ -11,10 +11,10 @@ import app.fluss.app.theme.Buttons;
 import app.fluss.app.theme.Labels;
 import app.fluss.app.theme.ShareBar;
 import app.fluss.app.theme.Theme;
-import app.fluss.files.table.DataTable;
-import app.fluss.files.table.FigureTables;
 import app.fluss.files.study.QuickRun;
 import app.fluss.files.study.Run;
+import app.fluss.files.table.DataTable;
+import app.fluss.files.table.FigureTables;
 import java.util.EnumMap;
 import java.util.Locale;
 import java.util.Map;
@@ -217,8 +217,7 @@ public final class ExamineScreen extends VBox {
     }
 
     private Optional<DataTable> figures() {
-        return Optional.ofNullable(workbench.analysedProperty().get())
-                .map(run -> FigureTables.ofRun(run.analysis()));
+        return Optional.ofNullable(workbench.analysedProperty().get()).map(run -> FigureTables.ofRun(run.analysis()));
     }
 
     /// Copies the figures as tab-separated text.

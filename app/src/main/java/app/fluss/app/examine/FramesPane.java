@@ -96,9 +96,8 @@ final class FramesPane extends VBox {
         figurePanel.setMinWidth(USE_PREF_SIZE);
         FlowPane bandHead = new FlowPane(
                 8, 4, Labels.heading("Frame time"), Labels.of("ms · ◆ stutter", "muted"), whole, sections, switches);
-        HBox.setHgrow(bandHead, Priority.ALWAYS);
-        HBox bandTop = Boxes.row(bandHead, new ShareBar(theme, "Frame time", band));
-        VBox bandPanel = Boxes.panel(bandTop, band);
+        bandHead.getChildren().add(new ShareBar(theme, "Frame time", band));
+        VBox bandPanel = Boxes.panel(bandHead, band);
         VBox.setVgrow(band, Priority.ALWAYS);
         VBox.setVgrow(bandPanel, Priority.ALWAYS);
         band.setMinHeight(110);

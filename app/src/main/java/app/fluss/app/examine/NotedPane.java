@@ -32,8 +32,8 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 
-/// A run without a frame log: what it does give, large, and what it cannot tell, with the quickest way to know
-/// that.
+/// A run without a frame log: what it does give, large, and what it cannot tell, with the quickest way to
+/// know that.
 final class NotedPane extends VBox {
     private final ReadingsView course;
     private final CounterView counter;

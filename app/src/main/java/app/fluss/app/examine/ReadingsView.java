@@ -12,8 +12,8 @@ import app.fluss.files.draw.Pen.Align;
 import app.fluss.files.draw.Pen.Baseline;
 import java.util.Optional;
 
-/// What a counter said over time: each reading stands until the next, a range as a band, marks below, the worst stretch
-/// in the warm tone.
+/// What a counter said over time: each reading stands until the next, a range as a band, marks below, the
+/// worst stretch in the warm tone.
 final class ReadingsView extends CanvasView {
     private static final double LEFT = 40;
     private static final double BOTTOM = 40;

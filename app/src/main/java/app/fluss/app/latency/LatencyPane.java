@@ -37,7 +37,8 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import org.jspecify.annotations.Nullable;
 
-/// The latency of a run: stage by stage with what was measured, the samples over the run, each on its trace.
+/// The latency of a run: stage by stage with what was measured, the samples over the run, each on its
+/// trace.
 public final class LatencyPane extends VBox {
     private final Workbench workbench;
     private final ChartView<StageStack> stack;
@@ -96,14 +97,12 @@ public final class LatencyPane extends VBox {
         threshold.setTooltip(
                 new Tooltip("The share of the light's step at which it counts; the evidence is looked at again"));
         threshold.valueProperty().subscribe(this::lookAgain);
-        HBox stackHead = Boxes.head(
-                theme,
-                "From input to light",
-                stack,
+        HBox stackHead = Boxes.row(
+                Labels.heading("From input to light"),
                 Labels.of("mean (5 – 95 %), ms", "muted"),
                 Boxes.spacer(),
                 headHand);
-        VBox stackPanel = Boxes.panel(stackHead, stack);
+        VBox stackPanel = Boxes.panel(stackHead, stack, new ShareBar(theme, "From input to light", stack));
         VBox.setVgrow(stack, Priority.ALWAYS);
         HBox.setHgrow(stackPanel, Priority.ALWAYS);
         stackPanel.setMinWidth(0);
@@ -120,15 +119,13 @@ public final class LatencyPane extends VBox {
         HBox upper = new HBox(10, stackPanel, figurePanel);
         VBox.setVgrow(upper, Priority.ALWAYS);
         upper.setPrefHeight(330);
-        HBox samplesHead = Boxes.head(
-                theme,
-                "Samples",
-                samples,
+        HBox samplesHead = Boxes.row(
+                Labels.heading("Samples"),
                 Labels.of("◇ open · × out · ▾ missed", "muted"),
                 Boxes.spacer(),
                 Labels.of("light at", "muted"),
                 threshold);
-        VBox samplesPanel = Boxes.panel(samplesHead, samples);
+        VBox samplesPanel = Boxes.panel(samplesHead, samples, new ShareBar(theme, "Samples", samples));
         VBox.setVgrow(samples, Priority.ALWAYS);
         HBox traceHead = Boxes.row(
                 trialName,
@@ -136,13 +133,13 @@ public final class LatencyPane extends VBox {
                 Buttons.quiet("◂", "Trial before (←)", () -> samples.step(-1)),
                 Buttons.quiet("▸", "Next trial (→)", () -> samples.step(1)),
                 accept,
-                reject,
-                new ShareBar(theme, "Trace of a trial", trace));
+                reject);
         HBox.setHgrow(reason, Priority.ALWAYS);
         reason.setMaxWidth(Double.MAX_VALUE);
         setMark.setMinWidth(USE_PREF_SIZE);
         putBack.setMinWidth(USE_PREF_SIZE);
-        VBox tracePanel = Boxes.panel(traceHead, Boxes.row(reason, putBack, setMark), trace);
+        VBox tracePanel = Boxes.panel(
+                traceHead, Boxes.row(reason, putBack, setMark), trace, new ShareBar(theme, "Trace of a trial", trace));
         VBox.setVgrow(trace, Priority.ALWAYS);
         for (VBox panel : new VBox[] {samplesPanel, tracePanel}) {
             HBox.setHgrow(panel, Priority.ALWAYS);

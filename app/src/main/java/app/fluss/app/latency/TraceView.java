@@ -18,8 +18,8 @@ import java.util.function.Consumer;
 import javafx.scene.Cursor;
 import javafx.scene.input.MouseEvent;
 
-/// The light around one trial: the input's edge, the level before and the plateau, the threshold and where the light
-/// passed it, or where the analyst set the mark; and what competes with it.
+/// The light around one trial: the input's edge, the level before and the plateau, the threshold and
+/// where the light passed it, or where the analyst set the mark; and what competes with it.
 final class TraceView extends CanvasView {
     private static final double FOOT = 20;
     private static final double HEAD = 16;

@@ -8,10 +8,10 @@ import app.fluss.files.share.ReportFolder;
 import app.fluss.files.share.ReportHtml;
 import app.fluss.files.share.ReportPdf;
 import app.fluss.files.share.ReportWish;
+import app.fluss.files.study.Game;
 import app.fluss.files.study.Study;
 import app.fluss.files.study.StudyException;
 import app.fluss.files.study.TakenIn;
-import app.fluss.files.study.Game;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.nio.file.Files;
@@ -23,7 +23,8 @@ import java.util.function.Consumer;
 import javafx.application.Platform;
 import javax.print.PrintService;
 
-/// Reports of the open study, studies handed on and taken in: worked out and written off the interface thread.
+/// Reports of the open study, studies handed on and taken in: worked out and written off the interface
+/// thread.
 public final class Reports {
     private final Workbench workbench;
 
@@ -110,9 +111,11 @@ public final class Reports {
                 "Writing " + to.getFileName(),
                 (study, _) -> {
                     study.handOn(games, to);
-                    return "%s holds %s.".formatted(
-                            to.getFileName(),
-                            String.join(", ", games.stream().map(Game::name).toList()));
+                    return "%s holds %s."
+                            .formatted(
+                                    to.getFileName(),
+                                    String.join(
+                                            ", ", games.stream().map(Game::name).toList()));
                 },
                 tell,
                 tell);

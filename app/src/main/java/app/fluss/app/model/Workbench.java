@@ -25,9 +25,9 @@ import javafx.beans.property.ReadOnlyObjectWrapper;
 import javafx.beans.property.SimpleObjectProperty;
 import org.jspecify.annotations.Nullable;
 
-/// The open study, what is selected in it, and what was worked out for that. Lives on the interface thread; the
-/// work goes to [Jobs]. Study and contents are one value ([Open]); edits are made by [Edits], which know what
-/// study they were made for. What is shown of a run is that run's or nothing.
+/// The open study, what is selected in it, and what was worked out for that. Lives on the interface
+/// thread; the work goes to [Jobs]. Study and contents are one value ([Open]); edits are made by [Edits],
+/// which know what study they were made for. What is shown of a run is that run's or nothing.
 public final class Workbench {
     private final Jobs jobs;
     private final Consumer<String> problems;
@@ -67,8 +67,8 @@ public final class Workbench {
         Run to(Study study, Progress progress) throws Exception;
     }
 
-    /// Takes over an open study and closes the one before. Nothing is shown and nothing can be edited until the
-    /// new one was read.
+    /// Takes over an open study and closes the one before. Nothing is shown and nothing can be edited
+    /// until the new one was read.
     public void use(Study opened) {
         Open before = open.get();
         Study passed = coming;
@@ -159,8 +159,8 @@ public final class Workbench {
         return true;
     }
 
-    /// Changes the study and shows it as it then is. The work goes to the worker, for another change may still
-    /// be at it.
+    /// Changes the study and shows it as it then is. The work goes to the worker, for another change may
+    /// still be at it.
     void change(Open made, String name, Change change) {
         if (isOver(made)) {
             return;
@@ -178,8 +178,8 @@ public final class Workbench {
                 });
     }
 
-    /// Changes something that no figure of a run rests on: the bench, the plan, what is being measured. It is
-    /// committed at once, also while a long job runs.
+    /// Changes something that no figure of a run rests on: the bench, the plan, what is being measured.
+    /// It is committed at once, also while a long job runs.
     ///
     /// @param done is told once it is committed and shown
     void note(Open made, String name, Change change, Runnable done) {
@@ -227,7 +227,8 @@ public final class Workbench {
         return new Open(study, Contents.of(study, version.incrementAndGet()));
     }
 
-    /// Two threads read the study: what was read before what is shown, or of another study, is passed over.
+    /// Two threads read the study: what was read before what is shown, or of another study, is passed
+    /// over.
     private boolean takeContents(Open read) {
         Open now = open.get();
         boolean current = now != null && now.isSameStudy(read);

@@ -14,8 +14,9 @@ import app.fluss.files.draw.Pen.Baseline;
 import java.util.List;
 import javafx.scene.input.ScrollEvent;
 
-/// Host and client as two lanes with a link for each image: upright links are quick, slanted ones late, and where the
-/// host has an image that no link leaves, it never came. Hitches are shaded on the client's lane.
+/// Host and client as two lanes with a link for each image: upright links are quick, slanted ones late,
+/// and where the host has an image that no link leaves, it never came. Hitches are shaded on the client's
+/// lane.
 final class LanesView extends CanvasView {
     private static final double LEFT = 54;
     private static final double AROUND_MS = 150;

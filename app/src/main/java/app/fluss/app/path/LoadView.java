@@ -12,7 +12,8 @@ import app.fluss.files.draw.Pen.Align;
 import app.fluss.files.draw.Pen.Baseline;
 import java.util.Optional;
 
-/// Load of the second card against its work: runs as points, the fit with its band, the load not to be passed.
+/// Load of the second card against its work: runs as points, the fit with its band, the load not to be
+/// passed.
 final class LoadView extends CanvasView {
     private static final int STEPS = 40;
     private static final double LEFT = 34;

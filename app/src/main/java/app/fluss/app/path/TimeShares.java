@@ -10,7 +10,8 @@ import app.fluss.files.draw.Pen;
 import app.fluss.files.draw.Pen.Align;
 import app.fluss.files.draw.Pen.Baseline;
 
-/// Shares of the time at full, half and below half rate, as one strip: each part has ticks as far apart as its images.
+/// Shares of the time at full, half and below half rate, as one strip: each part has ticks as far apart
+/// as its images.
 final class TimeShares extends CanvasView {
     private static final double NARROWEST = 78;
 

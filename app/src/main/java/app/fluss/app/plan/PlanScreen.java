@@ -3,16 +3,16 @@ package app.fluss.app.plan;
 import app.fluss.app.model.Contents;
 import app.fluss.app.model.Coverage;
 import app.fluss.app.model.Open;
+import app.fluss.app.model.Reports;
 import app.fluss.app.model.SpreadSeen;
 import app.fluss.app.model.Workbench;
+import app.fluss.app.share.SystemPrinting;
 import app.fluss.app.theme.Boxes;
 import app.fluss.app.theme.Buttons;
 import app.fluss.app.theme.Choice;
 import app.fluss.app.theme.Durations;
 import app.fluss.app.theme.Labels;
 import app.fluss.app.theme.Numbers;
-import app.fluss.app.model.Reports;
-import app.fluss.app.share.SystemPrinting;
 import app.fluss.app.theme.Theme;
 import app.fluss.core.plan.PlanSettings;
 import app.fluss.core.plan.Planner;
@@ -319,8 +319,7 @@ public final class PlanScreen extends VBox {
 
     private void print() {
         try {
-            SystemPrinting.print(
-                    sheet().pdf(), "Run sheet", getScene().getWindow(), new Reports(workbench), problems);
+            SystemPrinting.print(sheet().pdf(), "Run sheet", getScene().getWindow(), new Reports(workbench), problems);
         } catch (IOException e) {
             problems.accept("The run sheet could not be laid out: %s.".formatted(e.getMessage()));
         }

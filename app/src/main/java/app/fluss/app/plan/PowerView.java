@@ -11,8 +11,9 @@ import app.fluss.files.draw.Pen.Align;
 import app.fluss.files.draw.Pen.Baseline;
 import java.util.Optional;
 
-/// Runs a side against the difference that they find: a column for each number of runs, as high as the smallest
-/// difference found with 80 % power, and the difference that matters as a line across. Full columns find it.
+/// Runs a side against the difference that they find: a column for each number of runs, as high as the
+/// smallest difference found with 80 % power, and the difference that matters as a line across. Full
+/// columns find it.
 final class PowerView extends CanvasView {
     private static final double LEFT = 44;
     private static final double FOOT = 34;

@@ -20,8 +20,8 @@ import java.util.Set;
 import java.util.function.IntConsumer;
 import javafx.scene.input.MouseEvent;
 
-/// What a counter showed over time as a line of steps, hatched where it could not be read; behind it, as bars,
-/// how many pictures of each second could be told apart.
+/// What a counter showed over time as a line of steps, hatched where it could not be read; behind it, as
+/// bars, how many pictures of each second could be told apart.
 public final class CounterView extends CanvasView {
     private static final double LEFT = 42;
     private static final double BOTTOM = 22;

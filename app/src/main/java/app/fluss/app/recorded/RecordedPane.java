@@ -31,8 +31,8 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import org.jspecify.annotations.Nullable;
 
-/// The numbers on a recording of a run: what the counter said and what the eye got of it in one picture, each
-/// number over time, and every reading with its picture, to be corrected.
+/// The numbers on a recording of a run: what the counter said and what the eye got of it in one picture,
+/// each number over time, and every reading with its picture, to be corrected.
 public final class RecordedPane extends VBox {
     private final Workbench workbench;
     private final CounterView chart;

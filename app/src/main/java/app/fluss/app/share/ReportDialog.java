@@ -109,7 +109,8 @@ public final class ReportDialog {
         options.setMinWidth(270);
         options.setPrefWidth(270);
         ways.setDisable(true);
-        Button folder = Buttons.quiet("Save folder…", "Page, PDF, figures, verdicts, charts and cards", this::saveFolder);
+        Button folder =
+                Buttons.quiet("Save folder…", "Page, PDF, figures, verdicts, charts and cards", this::saveFolder);
         folder.setId("report-folder");
         Button pdf = Buttons.quiet("Save as PDF…", "As it will be printed", this::savePdf);
         Button page = Buttons.quiet("Save as page…", "One HTML file that needs nothing beside it", this::savePage);
@@ -141,8 +142,7 @@ public final class ReportDialog {
                 held.add(part);
             }
         });
-        return new ReportWish(
-                chosen, Optional.of(school.getValue()).filter(name -> !name.equals(ITS_OWN)), held);
+        return new ReportWish(chosen, Optional.of(school.getValue()).filter(name -> !name.equals(ITS_OWN)), held);
     }
 
     private void update() {
@@ -183,14 +183,14 @@ public final class ReportDialog {
 
     private void savePdf() {
         save("report.pdf", "PDF", "*.pdf")
-                .ifPresent(file -> shown.ifPresent(
-                        rendered -> reports.writePdf(rendered, file.toPath(), this::done, tell)));
+                .ifPresent(file ->
+                        shown.ifPresent(rendered -> reports.writePdf(rendered, file.toPath(), this::done, tell)));
     }
 
     private void savePage() {
         save("report.html", "Page", "*.html")
-                .ifPresent(file -> shown.ifPresent(
-                        rendered -> reports.writePage(rendered, file.toPath(), this::done, tell)));
+                .ifPresent(file ->
+                        shown.ifPresent(rendered -> reports.writePage(rendered, file.toPath(), this::done, tell)));
     }
 
     private Optional<File> save(String name, String kind, String ending) {
@@ -202,8 +202,8 @@ public final class ReportDialog {
     }
 
     private void print() {
-        shown.ifPresent(rendered -> SystemPrinting.print(
-                rendered.pdf(), "Report of a study", owner, reports, this::done));
+        shown.ifPresent(
+                rendered -> SystemPrinting.print(rendered.pdf(), "Report of a study", owner, reports, this::done));
     }
 
     /// The card that is chosen.

@@ -50,8 +50,9 @@ public final class StudySharing {
         Dialog<ButtonType> dialog = Dialogs.make(theme, owner, "Hand on games");
         VBox content = new VBox(
                 6,
-                Labels.note("Their scenes, runs and evidence go along, with the bench and the schools. The plan and what"
-                        + " could be undone stay behind."));
+                Labels.note(
+                        "Their scenes, runs and evidence go along, with the bench and the schools. The plan and what"
+                                + " could be undone stay behind."));
         content.getChildren().addAll(games.values());
         content.setPrefWidth(420);
         dialog.getDialogPane().setContent(content);

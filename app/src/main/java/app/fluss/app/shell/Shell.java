@@ -23,10 +23,10 @@ import app.fluss.app.pictures.StillsPanel;
 import app.fluss.app.plan.PlanScreen;
 import app.fluss.app.quick.QuickFlow;
 import app.fluss.app.recorded.RecordedPane;
-import app.fluss.app.simulate.SimulateDialog;
-import app.fluss.app.theme.Labels;
 import app.fluss.app.share.ReportDialog;
 import app.fluss.app.share.StudySharing;
+import app.fluss.app.simulate.SimulateDialog;
+import app.fluss.app.theme.Labels;
 import app.fluss.app.theme.Theme;
 import app.fluss.app.tune.TuneScreen;
 import app.fluss.core.finding.Finding;
@@ -50,7 +50,8 @@ import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 import org.jspecify.annotations.Nullable;
 
-/// The window's frame: the chain on top, the order of work left, the findings right, the work in the middle.
+/// The window's frame: the chain on top, the order of work left, the findings right, the work in the
+/// middle.
 public final class Shell extends BorderPane {
     private final Workbench workbench;
     private final Theme theme;

@@ -55,7 +55,10 @@ final class TopBar extends HBox {
         Label wordmark = Labels.of("Fluss", "wordmark");
         wordmark.setMinWidth(USE_PREF_SIZE);
         workbench.openProperty().subscribe(now -> name.setText(name(now)));
-        Button open = Buttons.quiet("Open…", "Open a log, a recording or a study (Ctrl+O); or drop files into the window", actions::openFiles);
+        Button open = Buttons.quiet(
+                "Open…",
+                "Open a log, a recording or a study (Ctrl+O); or drop files into the window",
+                actions::openFiles);
         open.setId("open");
         MenuButton recents = new MenuButton("Recent");
         recents.getStyleClass().add("quiet");

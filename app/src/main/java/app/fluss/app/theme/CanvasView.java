@@ -11,8 +11,8 @@ import javafx.scene.canvas.GraphicsContext;
 import javafx.scene.layout.Region;
 import javafx.util.Subscription;
 
-/// A view that is drawn: a canvas that fills it and is drawn anew when its size, the palette or what it shows
-/// changes.
+/// A view that is drawn: a canvas that fills it and is drawn anew when its size, the palette or what it
+/// shows changes.
 public abstract class CanvasView extends Region implements Shareable {
     private final Theme theme;
     private final Canvas canvas = new Canvas();

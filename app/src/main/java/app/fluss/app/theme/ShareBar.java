@@ -53,8 +53,8 @@ public final class ShareBar extends HBox {
     ClipboardContent content() {
         ClipboardContent content = new ClipboardContent();
         shared.picture()
-                .ifPresent(picture -> content.putImage(
-                        new Image(new ByteArrayInputStream(picture.png(theme.palette())))));
+                .ifPresent(
+                        picture -> content.putImage(new Image(new ByteArrayInputStream(picture.png(theme.palette())))));
         shared.data().map(DataTable::tabbed).ifPresent(content::putString);
         return content;
     }
@@ -82,10 +82,16 @@ public final class ShareBar extends HBox {
         chooser.setInitialFileName(name.toLowerCase(Locale.ROOT).replaceAll("[^a-z0-9]+", "-"));
         File file = chooser.showSaveDialog(getScene().getWindow());
         if (file != null) {
-            String ending = chooser.getSelectedExtensionFilter().getExtensions().getFirst().substring(1);
+            String ending = chooser.getSelectedExtensionFilter()
+                    .getExtensions()
+                    .getFirst()
+                    .substring(1);
             Path target = file.toPath();
             try {
-                save(target.toString().endsWith(ending) ? target : target.resolveSibling(target.getFileName() + ending));
+                save(
+                        target.toString().endsWith(ending)
+                                ? target
+                                : target.resolveSibling(target.getFileName() + ending));
             } catch (IOException e) {
                 new Alert(
                                 Alert.AlertType.ERROR,

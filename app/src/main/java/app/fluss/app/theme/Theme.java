@@ -88,7 +88,8 @@ public final class Theme {
         return tokens() + String.format(Locale.ROOT, " -fx-font-size: %.2fpx;", TEXT_PX * textScale.get());
     }
 
-    /// The palette as tokens `-fluss-…` for style sheets, with the theme library's tokens mapped onto ours.
+    /// The palette as tokens `-fluss-…` for style sheets, with the theme library's tokens mapped onto
+    /// ours.
     private String tokens() {
         String own = Arrays.stream(Palette.Role.values())
                 .map(role -> "-fluss-%s: %s;"

@@ -53,7 +53,8 @@ class PaletteTest {
                 .isGreaterThan(4.5);
     }
 
-    /// Marks must be seen, 3 to 1 (WCAG 2.2, section 1.4.11, from memory); generated ones have their shape besides.
+    /// Marks must be seen, 3 to 1 (WCAG 2.2, section 1.4.11, from memory); generated ones have their
+    /// shape besides.
     @ParameterizedTest
     @EnumSource(Palette.class)
     void marksAreSeen(Palette palette) {

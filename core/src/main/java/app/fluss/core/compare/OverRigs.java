@@ -4,11 +4,12 @@ import app.fluss.core.measure.Figure;
 import java.util.List;
 import java.util.Optional;
 
-/// The ratio of a path over several rigs, as a random-effects mean: weights by DerSimonian and Laird ("Meta-analysis
-/// in clinical trials", Controlled Clinical Trials 7 (1986) 177-188, from memory), interval by Hartung and Knapp ("A
-/// refined method for the meta-analysis of controlled clinical trials with binary outcome", Statistics in Medicine 20
-/// (2001) 3875-3889, from memory), never narrower than the weights alone would give it (Röver, Knapp and Friede, BMC
-/// Medical Research Methodology 15 (2015) 99, from memory): few rigs that happen to agree are no certainty.
+/// The ratio of a path over several rigs, as a random-effects mean: weights by DerSimonian and Laird
+/// ("Meta-analysis in clinical trials", Controlled Clinical Trials 7 (1986) 177-188, from memory),
+/// interval by Hartung and Knapp ("A refined method for the meta-analysis of controlled clinical trials
+/// with binary outcome", Statistics in Medicine 20 (2001) 3875-3889, from memory), never narrower than
+/// the weights alone would give it (Röver, Knapp and Friede, BMC Medical Research Methodology 15 (2015)
+/// 99, from memory): few rigs that happen to agree are no certainty.
 ///
 /// @param rigs each with its ratio
 /// @param ratio geometric mean over the rigs, or why there is none

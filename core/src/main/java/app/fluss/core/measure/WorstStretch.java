@@ -1,8 +1,8 @@
 package app.fluss.core.measure;
 
-/// The stretch of a run in which frames took longest: where the frame time, weighted by time, is largest. A moment in
-/// it falls into a longer frame than a moment of any other stretch of that length, on the average. Our own
-/// convention, for showing; it is no figure.
+/// The stretch of a run in which frames took longest: where the frame time, weighted by time, is largest.
+/// A moment in it falls into a longer frame than a moment of any other stretch of that length, on the
+/// average. Our own convention, for showing; it is no figure.
 ///
 /// @param fromMs where it begins, elapsed
 /// @param toMs where it ends

@@ -24,7 +24,8 @@ class OverRigsTest {
                 FREEDOM);
     }
 
-    /// Computed with numpy and scipy from the formulas of DerSimonian and Laird 1986 and of Hartung and Knapp 2001.
+    /// Computed with numpy and scipy from the formulas of DerSimonian and Laird 1986 and of Hartung and
+    /// Knapp 2001.
     @Test
     void fourRigsArePooledAsReferenceLibrariesPoolThem() {
         OverRigs pooled = OverRigs.of(

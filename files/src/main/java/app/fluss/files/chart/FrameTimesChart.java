@@ -13,8 +13,8 @@ import app.fluss.files.table.Cell;
 import app.fluss.files.table.DataTable;
 import java.util.List;
 
-/// Frame time over elapsed time: what each moment's frames took as a line, where their 5 % and 95 % quantiles lie as a
-/// band, stutters as diamonds.
+/// Frame time over elapsed time: what each moment's frames took as a line, where their 5 % and 95 %
+/// quantiles lie as a band, stutters as diamonds.
 ///
 /// @param band frame times, ready to draw
 /// @param stutters among them
@@ -146,7 +146,8 @@ public record FrameTimesChart(
             return Math.clamp(time.at(ms), time.start(), time.end());
         }
 
-        /// A stretch with the path on is tinted, one with it off is not; what settles between them is neither.
+        /// A stretch with the path on is tinted, one with it off is not; what settles between them is
+        /// neither.
         private void toggle(ToggleStretch stretch) {
             double from = within(stretch.fromMs());
             double to = within(stretch.toMs());

@@ -12,8 +12,8 @@ import app.fluss.files.table.DataTable;
 import app.fluss.files.verdict.GainOverGames;
 import java.util.List;
 
-/// The gain of every path over games, on one logarithmic scale: weaker grades drawn weaker. Full diamond: from run to
-/// run; hollow: without such an interval; dashed below a frame log.
+/// The gain of every path over games, on one logarithmic scale: weaker grades drawn weaker. Full diamond:
+/// from run to run; hollow: without such an interval; dashed below a frame log.
 ///
 /// @param whole what the scale must hold
 /// @param games those that are drawn

@@ -15,8 +15,8 @@ import app.fluss.files.table.DataTable;
 import java.util.List;
 import java.util.function.Function;
 
-/// A ladder of settings as small multiples: a column for each rung, a row for each figure, each row with a scale of
-/// its own from 0.
+/// A ladder of settings as small multiples: a column for each rung, a row for each figure, each row with
+/// a scale of its own from 0.
 ///
 /// @param ladder what is shown
 public record LadderChart(SettingLadder ladder) implements Chart {

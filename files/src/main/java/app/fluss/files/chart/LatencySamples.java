@@ -14,8 +14,8 @@ import app.fluss.files.table.DataTable;
 import java.util.List;
 import java.util.Optional;
 
-/// The samples over the run, with their distribution standing at the right on the same axis. Dot: accepted;
-/// open diamond: ambiguous; cross: rejected; wedge at the foot: missed.
+/// The samples over the run, with their distribution standing at the right on the same axis. Dot:
+/// accepted; open diamond: ambiguous; cross: rejected; wedge at the foot: missed.
 ///
 /// @param shown every trial
 /// @param figures of those that count

@@ -15,8 +15,9 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.DoubleStream;
 
-/// The four rates of each path on one scale: a wide pale bar for what was presented, a narrow full one for what was
-/// rendered, a diamond with its interval for what was delivered, an open wedge for what a counter claimed.
+/// The four rates of each path on one scale: a wide pale bar for what was presented, a narrow full one
+/// for what was rendered, a diamond with its interval for what was delivered, an open wedge for what a
+/// counter claimed.
 ///
 /// @param rows a path each, the native one first
 public record RatesChart(List<Row> rows) implements Chart {

@@ -14,9 +14,9 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.stream.DoubleStream;
 
-/// The figure of every single run, on one axis for each measure: whether runs differ among themselves shows
-/// before any interval is read. Rings are the baseline, diamonds the other side; a thin line below a mark is how steady
-/// the only run of a side was within itself.
+/// The figure of every single run, on one axis for each measure: whether runs differ among themselves
+/// shows before any interval is read. Rings are the baseline, diamonds the other side; a thin line below
+/// a mark is how steady the only run of a side was within itself.
 ///
 /// @param rows a measure each
 public record RunDots(List<Row> rows) implements Chart {

@@ -18,8 +18,8 @@ import app.fluss.files.table.DataTable;
 import java.util.List;
 import java.util.Locale;
 
-/// The stage stack: each stage begins where the one before ends on average, so that the steps lead from the
-/// input down to the light. Below, the estimated total and the measured samples over the same axis.
+/// The stage stack: each stage begins where the one before ends on average, so that the steps lead from
+/// the input down to the light. Below, the estimated total and the measured samples over the same axis.
 ///
 /// @param shown latency of a run
 public record StageStack(AnalysedLatency shown) implements Chart {

@@ -18,9 +18,9 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 
-/// The trade map of a game: each path as an arrow from native, across by the latency that it adds, up by its
-/// delivered gain, with the intervals of both as a cross, dashed where their spread is borrowed. The head's
-/// fill is the evidence: full for measured latency, hollow where latency is only estimated.
+/// The trade map of a game: each path as an arrow from native, across by the latency that it adds, up by
+/// its delivered gain, with the intervals of both as a cross, dashed where their spread is borrowed. The
+/// head's fill is the evidence: full for measured latency, hollow where latency is only estimated.
 ///
 /// @param arrows those paths that have both
 /// @param chosen name of the one that stands out; empty for none
@@ -249,8 +249,8 @@ public record TradeMap(List<Arrow> arrows, Optional<String> chosen) implements C
         head(pen, role, scale, one);
     }
 
-    /// Names beside their arrows, the chosen one first; where one would lie on another it goes to the next
-    /// free corner.
+    /// Names beside their arrows, the chosen one first; where one would lie on another it goes to the
+    /// next free corner.
     private void names(Pen pen, Scale scale) {
         List<Arrow> order = new ArrayList<>(arrows);
         order.sort(Comparator.comparing(one -> !isChosen(one)));

@@ -8,8 +8,9 @@ import app.fluss.files.draw.Palette.Role;
 import app.fluss.files.draw.Pen;
 import app.fluss.files.draw.Picture;
 
-/// The shape of a verdict: each can be told without its colour. For is a leaf that points up, against one that points
-/// down; full where it is settled, open where it is only probable; a ring where nothing is settled.
+/// The shape of a verdict: each can be told without its colour. For is a leaf that points up, against one
+/// that points down; full where it is settled, open where it is only probable; a ring where nothing is
+/// settled.
 ///
 /// @param word the verdict
 public record VerdictSign(Verdict.Word word) implements Drawing {

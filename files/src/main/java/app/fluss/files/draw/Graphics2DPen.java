@@ -16,7 +16,8 @@ import java.awt.geom.Path2D;
 import java.awt.geom.Rectangle2D;
 import java.awt.geom.RoundRectangle2D;
 
-/// Draws by the platform's two-dimensional graphics, which writers of pictures, of SVG and of PDF all take.
+/// Draws by the platform's two-dimensional graphics, which writers of pictures, of SVG and of PDF all
+/// take.
 public final class Graphics2DPen implements Pen {
     private static final float MITER = 10;
 

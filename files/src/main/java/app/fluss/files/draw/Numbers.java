@@ -8,8 +8,8 @@ import java.text.DecimalFormat;
 import java.text.DecimalFormatSymbols;
 import java.util.Locale;
 
-/// Figures as text for people: on screen in their locale, in reports in the neutral one. Rounding happens here and
-/// nowhere before.
+/// Figures as text for people: on screen in their locale, in reports in the neutral one. Rounding happens
+/// here and nowhere before.
 ///
 /// @param locale whose marks are used
 public record Numbers(Locale locale) {

@@ -2,9 +2,9 @@ package app.fluss.files.draw;
 
 import app.fluss.files.draw.Palette.Role;
 
-/// Draws, wherever that is: on the window's canvas, into a picture or into a vector file. Lengths are in px, from
-/// the top left. Colours are named by their role, so that a drawing can be had in any palette. It keeps what it
-/// was set to until it is set anew.
+/// Draws, wherever that is: on the window's canvas, into a picture or into a vector file. Lengths are in
+/// px, from the top left. Colours are named by their role, so that a drawing can be had in any palette.
+/// It keeps what it was set to until it is set anew.
 public interface Pen {
     /// Size of ordinary text, px before it is scaled.
     double TEXT_PX = 11.5;

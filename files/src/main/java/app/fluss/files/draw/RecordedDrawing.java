@@ -6,7 +6,8 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.function.Consumer;
 
-/// A drawing as it was drawn once, to be drawn again by other pens at the same size, without what it was drawn from.
+/// A drawing as it was drawn once, to be drawn again by other pens at the same size, without what it was
+/// drawn from.
 public final class RecordedDrawing implements Drawing {
     private final List<Consumer<Pen>> strokes = new ArrayList<>();
 

@@ -87,8 +87,8 @@ final class Svg {
         }
     }
 
-    /// Takes away what the writer sets without need: its defaults on the root, which are those of SVG or are set
-    /// further in, its comment and the room for definitions that are not there.
+    /// Takes away what the writer sets without need: its defaults on the root, which are those of SVG or
+    /// are set further in, its comment and the room for definitions that are not there.
     private static void clean(Element root) {
         NamedNodeMap attributes = root.getAttributes();
         for (int i = attributes.getLength() - 1; i >= 0; i--) {

@@ -1,2 +1,3 @@
-/// Drawing without an interface: a pen, the colours, the shapes and the text face of Fluss, and writers of pictures.
+/// Drawing without an interface: a pen, the colours, the shapes and the text face of Fluss, and writers
+/// of pictures.
 package app.fluss.files.draw;

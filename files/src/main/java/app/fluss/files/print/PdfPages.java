@@ -17,8 +17,8 @@ import java.util.Map;
 import java.util.Objects;
 import org.w3c.dom.Element;
 
-/// Writes pages as PDF, charts as vectors and text as text, with the text face within. Nothing outside the page is ever
-/// fetched.
+/// Writes pages as PDF, charts as vectors and text as text, with the text face within. Nothing outside
+/// the page is ever fetched.
 public final class PdfPages {
     private static final String CHART = "application/x-fluss-chart";
 

@@ -22,8 +22,8 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 
-/// One picture of 1600 × 900 for a video or a post: a game, its paths with three figures each, intervals, grades, and
-/// whether they are simulated.
+/// One picture of 1600 × 900 for a video or a post: a game, its paths with three figures each, intervals,
+/// grades, and whether they are simulated.
 ///
 /// @param game name of the game
 /// @param scene name of the scene that the figures are of

@@ -16,7 +16,8 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 
-/// Figures as open data, one a row: those of every run, the mean of each path, and how far it is from the native one.
+/// Figures as open data, one a row: those of every run, the mean of each path, and how far it is from the
+/// native one.
 final class FigureRows {
     private static final List<String> HEADER = List.of(
             "game", "scene", "path", "run", "measure", "value", "unit", "low", "high", "method", "grade", "n",
@@ -49,7 +50,8 @@ final class FigureRows {
         }
     }
 
-    /// Every compared figure of a path in a scene: its level, and its difference and ratio to the native one.
+    /// Every compared figure of a path in a scene: its level, and its difference and ratio to the native
+    /// one.
     void path(String game, String scene, String path, SceneCompared compared) {
         Place place = new Place(game, scene, path, "");
         for (Map.Entry<Measure, Difference> one : compared.measures().entrySet()) {

@@ -226,8 +226,8 @@ final class GameBuilder {
         return all;
     }
 
-    /// The first native run with a log and the first of the path that is used, else of the first path that has one, in
-    /// the heaviest scene.
+    /// The first native run with a log and the first of the path that is used, else of the first path
+    /// that has one, in the heaviest scene.
     private List<Run> shown(GameCases cases, Optional<String> primary) {
         return cases.paths().stream()
                 .sorted(Comparator.comparing(

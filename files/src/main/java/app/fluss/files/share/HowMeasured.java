@@ -33,8 +33,9 @@ import java.util.Set;
 import java.util.TreeMap;
 import java.util.stream.Collectors;
 
-/// How the runs of a report were measured, so that another analyst can repeat it: equipment, scenes, paths, what had to
-/// hold, the order of the runs, what was left out, and by which conventions figures were worked out.
+/// How the runs of a report were measured, so that another analyst can repeat it: equipment, scenes,
+/// paths, what had to hold, the order of the runs, what was left out, and by which conventions figures
+/// were worked out.
 final class HowMeasured {
     private static final int CHECKSUM = 16;
     private static final DateTimeFormatter TIME =

@@ -13,8 +13,8 @@ import java.util.concurrent.Executors;
 import java.util.concurrent.Future;
 import java.util.concurrent.atomic.DoubleAdder;
 
-/// Works on several things side by side and gives the results in order. Two at a time: each may hold the logs of all
-/// runs of a game.
+/// Works on several things side by side and gives the results in order. Two at a time: each may hold the
+/// logs of all runs of a game.
 final class InTurn {
     private static final int SIDE_BY_SIDE = 2;
 

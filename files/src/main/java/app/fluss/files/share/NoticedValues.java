@@ -12,7 +12,8 @@ import java.util.Map;
 import java.util.Objects;
 import java.util.Set;
 
-/// What Fluss noticed of a game's runs: faults and warnings, equal ones once with the runs that have them.
+/// What Fluss noticed of a game's runs: faults and warnings, equal ones once with the runs that have
+/// them.
 final class NoticedValues {
     private static final int NAMED = 6;
 

@@ -14,7 +14,8 @@ import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
 
-/// A study as open data: figures and verdicts as tidy CSV, the study as JSON, and the frames of each run as CSV.
+/// A study as open data: figures and verdicts as tidy CSV, the study as JSON, and the frames of each run
+/// as CSV.
 public final class OpenData {
     private static final int SLUG = 60;
 

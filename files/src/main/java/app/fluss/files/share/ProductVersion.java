@@ -1,6 +1,7 @@
 package app.fluss.files.share;
 
-/// The product's version, which the build writes into a resource: it stands in one place, the parent's build file.
+/// The product's version, which the build writes into a resource: it stands in one place, the parent's
+/// build file.
 public final class ProductVersion {
     private ProductVersion() {}
 

@@ -8,8 +8,8 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Optional;
 
-/// A report as a folder: the page, the same as PDF if it is wanted, figures and verdicts as CSV, the study as JSON, and
-/// every chart as SVG, PNG and CSV, and a card of each game.
+/// A report as a folder: the page, the same as PDF if it is wanted, figures and verdicts as CSV, the
+/// study as JSON, and every chart as SVG, PNG and CSV, and a card of each game.
 public final class ReportFolder {
     /// Name of the page in the folder.
     public static final String PAGE = "report.html";

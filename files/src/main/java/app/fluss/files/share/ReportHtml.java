@@ -14,8 +14,8 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Objects;
 
-/// A report as one page that needs nothing beside it: style, text face, charts and the little script that sorts tables
-/// are within, and it can be read without the script, offline and printed.
+/// A report as one page that needs nothing beside it: style, text face, charts and the little script that
+/// sorts tables are within, and it can be read without the script, offline and printed.
 public final class ReportHtml {
     private ReportHtml() {}
 
@@ -45,7 +45,8 @@ public final class ReportHtml {
                 .replaceFirst(" role=\"img\"", " aria-hidden=\"true\" class=\"sign\"");
     }
 
-    /// Colours by their roles, for light and dark; drawn charts are told by the colours that they were drawn in.
+    /// Colours by their roles, for light and dark; drawn charts are told by the colours that they were
+    /// drawn in.
     private static String style() {
         StringBuilder css = new StringBuilder();
         for (TextFace.Weight weight : TextFace.Weight.values()) {

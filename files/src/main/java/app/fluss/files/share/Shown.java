@@ -1,7 +1,7 @@
 package app.fluss.files.share;
 
-/// Words of a study as they may stand in what is handed to others: on one line, without characters that steer how the
-/// text around them is written, and not longer than there is room.
+/// Words of a study as they may stand in what is handed to others: on one line, without characters that
+/// steer how the text around them is written, and not longer than there is room.
 final class Shown {
     /// Longest name in tables and charts, characters.
     static final int NAME = 48;

@@ -9,9 +9,8 @@ import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.JsonNodeFactory;
 import tools.jackson.databind.node.ObjectNode;
 
-/// What a report is about, as JSON: games, scenes, paths with their settings, runs with their facts and the checksums
-/// of
-/// their evidence, and the verdicts.
+/// What a report is about, as JSON: games, scenes, paths with their settings, runs with their facts and
+/// the checksums of their evidence, and the verdicts.
 final class StudyJson {
     private StudyJson() {}
 

@@ -11,8 +11,8 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 
-/// One measured repetition of a scene on a path. What it was measured on is its own: later changes of the bench or of
-/// the path do not change it.
+/// One measured repetition of a scene on a path. What it was measured on is its own: later changes of the
+/// bench or of the path do not change it.
 ///
 /// @param id its number in the study
 /// @param sceneId the scene
@@ -57,8 +57,8 @@ public record Run(
         return taking.outcome() == Outcome.KEPT;
     }
 
-    /// Whether its path was switched on and off while it ran. Such a run is compared within itself and counts with no
-    /// other.
+    /// Whether its path was switched on and off while it ran. Such a run is compared within itself and
+    /// counts with no other.
     public boolean isToggled() {
         return !toggles.isEmpty();
     }
@@ -89,7 +89,8 @@ public record Run(
         return has(EvidenceKinds.FRAME_LOG);
     }
 
-    /// How good its evidence is: that of its best kind, with measured latency beside a log the best there is.
+    /// How good its evidence is: that of its best kind, with measured latency beside a log the best there
+    /// is.
     public Grade grade() {
         Grade best = evidence.stream()
                 .flatMap(one -> one.kind().grade().stream())

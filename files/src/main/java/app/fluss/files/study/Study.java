@@ -15,9 +15,9 @@ import java.util.Optional;
 
 /// One file with everything: games, scenes, paths, runs, their evidence and their parsed logs.
 ///
-/// Each change is committed before its method returns. Safe for threads: one at a time gets through, and what
-/// takes long (compressing, hashing, parsing) is done before or after, so that a quick change never waits for
-/// an import. A study that can only be read says why; changes then throw [StudyException].
+/// Each change is committed before its method returns. Safe for threads: one at a time gets through, and
+/// what takes long (compressing, hashing, parsing) is done before or after, so that a quick change never
+/// waits for an import. A study that can only be read says why; changes then throw [StudyException].
 public final class Study implements AutoCloseable {
     private final Path file;
     private final StudyFile.Opened opened;
@@ -70,8 +70,8 @@ public final class Study implements AutoCloseable {
         return opened.readOnly();
     }
 
-    /// What opening it did, in words for the user: a write that was taken back, a version that was brought up
-    /// to date.
+    /// What opening it did, in words for the user: a write that was taken back, a version that was
+    /// brought up to date.
     public List<String> notices() {
         return opened.notices();
     }
@@ -242,8 +242,8 @@ public final class Study implements AutoCloseable {
         return plan;
     }
 
-    /// A number that changes when somebody judges a trial of a run, or what was checked before it: what a [Run]
-    /// does not hold by itself. Nothing else can be read from it.
+    /// A number that changes when somebody judges a trial of a run, or what was checked before it: what a
+    /// [Run] does not hold by itself. Nothing else can be read from it.
     public long judgements() throws StudyException {
         return steps.read(() -> sql.list(
                         "SELECT (SELECT total((id * 31 + coalesce(judged, 7)) % 1000003) FROM trial)"
@@ -366,8 +366,8 @@ public final class Study implements AutoCloseable {
         });
     }
 
-    /// Writes chosen games as a study of its own; a file that is there is replaced. What is planned and what could be
-    /// undone stays behind.
+    /// Writes chosen games as a study of its own; a file that is there is replaced. What is planned and
+    /// what could be undone stays behind.
     ///
     /// @param games one or more
     /// @throws IllegalArgumentException without a game, or if the target is this study itself
@@ -381,8 +381,8 @@ public final class Study implements AutoCloseable {
         HandOn.write(steps, games.stream().map(Game::id).toList(), to);
     }
 
-    /// Takes another analyst's study in; runs that are here are never changed, and each that is added is marked with
-    /// where it comes from.
+    /// Takes another analyst's study in; runs that are here are never changed, and each that is added is
+    /// marked with where it comes from.
     ///
     /// @param origin how they are marked: a word or two that names the other analyst or bench
     /// @throws StudyException if the other study is none, is damaged or does not verify; then nothing has changed

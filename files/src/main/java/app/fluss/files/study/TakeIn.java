@@ -13,9 +13,9 @@ import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
 
-/// Takes another analyst's study in: its games, scenes, paths and runs stand beside ours, each run marked with where it
-/// comes from. No row that is there is changed. What goes by one name and is not the same gets the origin added to its
-/// name; equipment always does, for another analyst's desk is another desk.
+/// Takes another analyst's study in: its games, scenes, paths and runs stand beside ours, each run marked
+/// with where it comes from. No row that is there is changed. What goes by one name and is not the same
+/// gets the origin added to its name; equipment always does, for another analyst's desk is another desk.
 final class TakeIn {
     private static final String THEIRS = "theirs";
     private static final int MOST_NAMED = 5;
@@ -37,7 +37,7 @@ final class TakeIn {
     ///
     /// @param origin how it is marked
     /// @throws StudyException if the other study is damaged, does not verify its checksums or is none; then nothing
-    has
+    /// has
     ///     changed
     static TakenIn from(Steps steps, Path other, String origin) throws StudyException, IOException {
         steps.requireWritable();

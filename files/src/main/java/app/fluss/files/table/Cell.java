@@ -4,7 +4,8 @@ import app.fluss.core.measure.Figure;
 import java.util.Optional;
 import java.util.function.ToDoubleFunction;
 
-/// What stands in a cell of a file: numbers in neutral form, whole and unrounded, nothing where there is none.
+/// What stands in a cell of a file: numbers in neutral form, whole and unrounded, nothing where there is
+/// none.
 public final class Cell {
     private static final String RUN_AS_FORMULA = "=+-@\t\r";
 
@@ -29,8 +30,8 @@ public final class Cell {
         return from.map(one -> of(number.applyAsDouble(one))).orElse("");
     }
 
-    /// Text that a spreadsheet would run as a formula, with an apostrophe before it; numbers and other text as they
-    /// are.
+    /// Text that a spreadsheet would run as a formula, with an apostrophe before it; numbers and other
+    /// text as they are.
     static String defused(String text) {
         return !text.isEmpty() && RUN_AS_FORMULA.indexOf(text.charAt(0)) >= 0 && !isNumber(text) ? "'" + text : text;
     }

@@ -61,7 +61,8 @@ public record GameCases(Game game, Optional<String> kind, List<OfPath> paths, St
             return scenes.stream().map(OfScene::known).toList();
         }
 
-        /// What of it gives what, in the heaviest scene; empty where it differs from the native path in one thing.
+        /// What of it gives what, in the heaviest scene; empty where it differs from the native path in
+        /// one thing.
         public Optional<PathAttribution> attribution() {
             return scenes.stream()
                     .max(Comparator.comparing(one -> one.scene.weight()))
@@ -145,7 +146,8 @@ public record GameCases(Game game, Optional<String> kind, List<OfPath> paths, St
         return new GameCases(game, kind(runs), paths, paths.isEmpty() ? without(game, scenes, runs) : "");
     }
 
-    /// A path that was measured in one scene only, with the doubt where the game has others with native runs.
+    /// A path that was measured in one scene only, with the doubt where the game has others with native
+    /// runs.
     private static OfScene alone(OfScene only, List<Scene> scenes, List<Run> runs) {
         String others = scenes.stream()
                 .filter(scene -> scene.id() != only.scene.id())
@@ -189,10 +191,11 @@ public record GameCases(Game game, Optional<String> kind, List<OfPath> paths, St
                 .formatted(game.name());
     }
 
-    /// Where runs were measured: what was measured on different displays or rigs, or by different analysts, is judged
-    /// apart.
+    /// Where runs were measured: what was measured on different displays or rigs, or by different
+    /// analysts, is judged apart.
     private record Place(String rig, String display, String origin) {
-        /// A run that does not say where it was measured was measured on the only one that others of its origin name.
+        /// A run that does not say where it was measured was measured on the only one that others of its
+        /// origin name.
         static Place of(Run run, List<Run> all) {
             List<Run> alike = all.stream()
                     .filter(one -> one.origin().equals(run.origin()))

@@ -332,9 +332,8 @@ final class PathEvidence {
                         .with(Map.of(FactKey.COPY_FPS, Long.toString((long) Math.ceil(rendered))), FactSource.MEASURED);
     }
 
-    /// How many requirements of supply and slot are not met: as they were judged before the runs, else as the
-    /// facts
-    /// of the first run have them.
+    /// How many requirements of supply and slot are not met: as they were judged before the runs, else as
+    /// the facts of the first run have them.
     private Held supply(List<Run> runs) throws StudyException {
         List<Judgement> judged = judged(runs).stream()
                 .filter(one -> SUPPLY_AND_SLOT.contains(one.requirement().id()))

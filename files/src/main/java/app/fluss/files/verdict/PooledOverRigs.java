@@ -12,7 +12,8 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 
-/// The delivered gain of a path over the rigs on which it was measured, each in the heaviest scene that it has there.
+/// The delivered gain of a path over the rigs on which it was measured, each in the heaviest scene that
+/// it has there.
 ///
 /// @param path its name
 /// @param gain rig by rig, and pooled where there are enough

@@ -12,7 +12,8 @@ import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
 
-/// How a path compares with the native one in a scene, figure by figure: what Compare shows. It holds no frames.
+/// How a path compares with the native one in a scene, figure by figure: what Compare shows. It holds no
+/// frames.
 ///
 /// @param measures every measure that is compared
 /// @param latency what the path adds from input to light, ms

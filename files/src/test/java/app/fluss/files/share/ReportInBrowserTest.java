@@ -20,7 +20,8 @@ import org.apache.pdfbox.text.TextPosition;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 
-/// The page in a real browser, where there is one: no error, and nothing wider than the screen or the paper.
+/// The page in a real browser, where there is one: no error, and nothing wider than the screen or the
+/// paper.
 class ReportInBrowserTest {
     private static final int PATIENCE_S = 120;
 

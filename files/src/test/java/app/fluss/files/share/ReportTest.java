@@ -42,8 +42,8 @@ import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 
-/// Reports of studies whose logs are written in the test: what they say, that it is what Compare and Examine say, and
-/// that nothing in a study can do harm in them.
+/// Reports of studies whose logs are written in the test: what they say, that it is what Compare and
+/// Examine say, and that nothing in a study can do harm in them.
 class ReportTest {
     private static final LocalDate DAY = LocalDate.of(2026, 11, 28);
 
@@ -103,7 +103,8 @@ class ReportTest {
                 .satisfies(line -> assertThat(after.get(line)).contains("2026-11-29"));
     }
 
-    /// Whatever a study calls its games, scenes and paths: no script, no formula, one line, cut with the whole beside.
+    /// Whatever a study calls its games, scenes and paths: no script, no formula, one line, cut with the
+    /// whole beside.
     @Test
     void hostileNamesAreEscapedDefusedAndCut() throws Exception {
         String page = ReportHtml.of(report);
@@ -133,7 +134,8 @@ class ReportTest {
                 .isEqualTo(Card.WIDTH);
     }
 
-    /// Every figure of every run is the one that Examine shows, every difference the one that Compare shows.
+    /// Every figure of every run is the one that Examine shows, every difference the one that Compare
+    /// shows.
     @Test
     void everyFigureIsOneThatExamineOrCompareShows() throws Exception {
         SceneFigures figures = new SceneFigures(study);

@@ -42,7 +42,8 @@ final class WrittenBench {
         return new Chain(List.of(new Stage(StageKind.DRIVER_GENERATION, Map.of(FactKey.MULTIPLIER, "2"))));
     }
 
-    /// A game with runs on the native path and on one that presents a generated image after each rendered one.
+    /// A game with runs on the native path and on one that presents a generated image after each rendered
+    /// one.
     ///
     /// @param runs of each
     /// @param rig name of the machine; empty for none

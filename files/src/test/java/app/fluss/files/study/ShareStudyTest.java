@@ -93,9 +93,8 @@ class ShareStudyTest {
         }
     }
 
-    /// Bytes of the other study overwritten anywhere: it is refused in words and ours is untouched, or what was taken
-    /// in
-    /// verifies.
+    /// Bytes of the other study overwritten anywhere: it is refused in words and ours is untouched, or
+    /// what was taken in verifies.
     @Test
     void aDamagedStudyIsRefusedAndOursUntouched() throws Exception {
         Path theirs = made("theirs.fluss", 1);

@@ -6,8 +6,8 @@ import java.util.EnumSet;
 import java.util.Map;
 import java.util.Set;
 
-/// What the stages of a path add on average, from the same draws as a [ChainEstimate], which takes several times as
-/// long. The input device is left out, so that it need not be stated.
+/// What the stages of a path add on average, from the same draws as a [ChainEstimate], which takes
+/// several times as long. The input device is left out, so that it need not be stated.
 ///
 /// @param behindDeviceMs sum of the stages that are known, ms
 /// @param unknown stages that are not known
