@@ -27,6 +27,7 @@ import org.jspecify.annotations.Nullable;
 /// section.
 public final class BandView extends CanvasView {
     private static final double ZOOM_STEP = 1.25;
+    private static final int MOST_FRAMES = 200_000;
 
     private final ObjectProperty<TimeWindow> window;
     private final BiConsumer<Double, Double> mark;
@@ -161,9 +162,12 @@ public final class BandView extends CanvasView {
                         now.none));
     }
 
+    /// Of a stretch with very many frames there is only the picture: its frames are what `fluss export`
+    /// writes.
     @Override
     public Optional<DataTable> data() {
-        return chart().filter(chart -> chart.band().elapsedMs() > 0).map(FrameTimesChart::data);
+        return chart().filter(chart -> chart.frames() > 0 && chart.frames() <= MOST_FRAMES)
+                .map(FrameTimesChart::data);
     }
 
     @Override

@@ -1,6 +1,7 @@
 package app.fluss.app.model;
 
 import app.fluss.core.work.Progress;
+import app.fluss.files.print.PdfPreview;
 import app.fluss.files.print.Printing;
 import app.fluss.files.share.ProductVersion;
 import app.fluss.files.share.Report;
@@ -12,6 +13,7 @@ import app.fluss.files.study.Game;
 import app.fluss.files.study.Study;
 import app.fluss.files.study.StudyException;
 import app.fluss.files.study.TakenIn;
+import java.awt.image.BufferedImage;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.nio.file.Files;
@@ -87,6 +89,14 @@ public final class Reports {
                 },
                 done,
                 failed);
+    }
+
+    /// Draws a page of a preview; a preview that was closed meanwhile draws none.
+    ///
+    /// @param page from 0
+    /// @param dpi pixels an inch
+    public void page(PdfPreview preview, int page, int dpi, Consumer<BufferedImage> done, Consumer<String> failed) {
+        workbench.share("Drawing page %d".formatted(page + 1), (_, _) -> preview.page(page, dpi), done, failed);
     }
 
     /// Prints pages.

@@ -1,5 +1,6 @@
 package app.fluss.app.share;
 
+import app.fluss.app.model.Reports;
 import app.fluss.app.theme.Boxes;
 import app.fluss.app.theme.Buttons;
 import app.fluss.app.theme.Labels;
@@ -8,6 +9,7 @@ import java.awt.image.BufferedImage;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.util.Optional;
+import java.util.function.Consumer;
 import javafx.geometry.Pos;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
@@ -25,12 +27,17 @@ final class PagePreview extends VBox {
 
     private final Label number = Labels.of("", "muted");
     private final ImageView view = new ImageView();
+    private final Reports reports;
+    private final Consumer<String> tell;
     private final ScrollPane scroll;
     private Optional<PdfPreview> pages = Optional.empty();
     private int page;
 
-    PagePreview() {
+    /// @param tell is told what went wrong
+    PagePreview(Reports reports, Consumer<String> tell) {
         super(8);
+        this.reports = reports;
+        this.tell = tell;
         setId("report-preview");
         StackPane paper = new StackPane(view);
         paper.setAlignment(Pos.TOP_CENTER);
@@ -64,14 +71,28 @@ final class PagePreview extends VBox {
     private void turn(int by) {
         pages.ifPresent(all -> {
             page = Math.clamp(page + by, 0, all.pages() - 1);
-            number.setText("%d of %d".formatted(page + 1, all.pages()));
-            try {
-                view.setImage(image(all.page(page, DPI)));
-            } catch (IOException e) {
-                throw new UncheckedIOException(e);
-            }
-            scroll.setVvalue(0);
+            int wanted = page;
+            reports.page(
+                    all,
+                    wanted,
+                    DPI,
+                    drawn -> {
+                        if (page == wanted && isShown(all)) {
+                            view.setImage(image(drawn));
+                            number.setText("%d of %d".formatted(wanted + 1, all.pages()));
+                            scroll.setVvalue(0);
+                        }
+                    },
+                    problem -> {
+                        if (isShown(all)) {
+                            tell.accept(problem);
+                        }
+                    });
         });
+    }
+
+    private boolean isShown(PdfPreview asked) {
+        return pages.filter(asked::equals).isPresent();
     }
 
     private static WritableImage image(BufferedImage drawn) {

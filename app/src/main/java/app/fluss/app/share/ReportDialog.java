@@ -65,7 +65,7 @@ public final class ReportDialog {
         this.tell = tell;
         reports = new Reports(workbench);
         dialog = Dialogs.make(theme, owner, "Report");
-        preview = new PagePreview();
+        preview = new PagePreview(reports, tell);
         for (Game game : workbench.contentsProperty().get().games()) {
             games.put(game.name(), ticked(game.name()));
         }

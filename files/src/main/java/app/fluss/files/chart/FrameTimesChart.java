@@ -49,6 +49,11 @@ public record FrameTimesChart(
         return "Frame time over time";
     }
 
+    /// How many frames are shown.
+    public int frames() {
+        return Math.max(0, Math.min(band.intervalAfter(toMs), band.times().size()) - band.intervalAfter(fromMs));
+    }
+
     /// Every frame that is shown.
     @Override
     public DataTable data() {

@@ -7,7 +7,7 @@ import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.rendering.ImageType;
 import org.apache.pdfbox.rendering.PDFRenderer;
 
-/// Pages as they will be printed, as pictures. For one thread.
+/// Pages as they will be printed, as pictures. Safe for threads.
 public final class PdfPreview implements AutoCloseable {
     private final PDDocument document;
     private final PDFRenderer renderer;
@@ -29,12 +29,12 @@ public final class PdfPreview implements AutoCloseable {
     ///
     /// @param page from 0
     /// @param dpi pixels an inch
-    public BufferedImage page(int page, int dpi) throws IOException {
+    public synchronized BufferedImage page(int page, int dpi) throws IOException {
         return renderer.renderImageWithDPI(page, dpi, ImageType.RGB);
     }
 
     @Override
-    public void close() throws IOException {
+    public synchronized void close() throws IOException {
         document.close();
     }
 }

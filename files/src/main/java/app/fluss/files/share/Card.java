@@ -26,13 +26,11 @@ import java.util.Optional;
 /// grades, and whether they are simulated.
 ///
 /// @param game name of the game
-/// @param scene name of the scene that the figures are of
 /// @param school by which it is judged
 /// @param rows paths, the one that is used first
 /// @param more how many paths did not fit
 /// @param simulated whether any figure rests on simulated runs
-public record Card(String game, String scene, String school, List<Row> rows, int more, boolean simulated)
-        implements Drawing {
+public record Card(String game, String school, List<Row> rows, int more, boolean simulated) implements Drawing {
     /// Width, px.
     public static final int WIDTH = 1600;
 
@@ -48,10 +46,11 @@ public record Card(String game, String scene, String school, List<Row> rows, int
     /// A path on a card.
     ///
     /// @param path its name
+    /// @param scene the heaviest scene that it was measured in, which the figures are of
     /// @param verdict what to do
     /// @param figures delivered rate, gain and added latency
     /// @param grade of its evidence
-    public record Row(String path, Verdict.Word verdict, List<Cell> figures, String grade) {}
+    public record Row(String path, String scene, Verdict.Word verdict, List<Cell> figures, String grade) {}
 
     /// A figure.
     ///
@@ -75,11 +74,10 @@ public record Card(String game, String scene, String school, List<Row> rows, int
         for (String path : order.subList(0, Math.min(MOST, order.size()))) {
             GameCases.OfPath known = verdicts.path(path);
             simulated |= known.isSimulated();
-            rows.add(row(path, verdicts.verdict(path), heaviest(known).compared()));
+            rows.add(row(path, verdicts.verdict(path), heaviest(known)));
         }
         return Optional.of(new Card(
                 Shown.words(verdicts.game()),
-                Shown.name(heaviest(verdicts.path(order.getFirst())).scene().name()),
                 Shown.words(verdicts.school().title()),
                 rows,
                 order.size() - rows.size(),
@@ -92,10 +90,12 @@ public record Card(String game, String scene, String school, List<Row> rows, int
                 .orElseThrow();
     }
 
-    private static Row row(String path, Verdict verdict, SceneCompared compared) {
+    private static Row row(String path, Verdict verdict, GameCases.OfScene scene) {
+        SceneCompared compared = scene.compared();
         Difference delivered = compared.measure(Measure.DELIVERED);
         return new Row(
                 Shown.words(path),
+                Shown.name(scene.scene().name()),
                 verdict.word(),
                 List.of(
                         cell(
@@ -132,9 +132,10 @@ public record Card(String game, String scene, String school, List<Row> rows, int
     private String alternative() {
         List<String> words = new ArrayList<>();
         for (Row row : rows) {
-            words.add("%s: %s, delivered %s, gain %s, added latency %s, grade %s"
+            words.add("%s in %s: %s, delivered %s, gain %s, added latency %s, grade %s"
                     .formatted(
                             row.path,
+                            row.scene,
                             row.verdict.title(),
                             row.figures.get(0).value,
                             row.figures.get(1).value,
@@ -157,7 +158,7 @@ public record Card(String game, String scene, String school, List<Row> rows, int
         pen.text(game, LEFT, 100, width - LEFT - 360);
         pen.fill(Role.MUTED);
         pen.font(26, Weight.REGULAR);
-        pen.text("%s · judged by “%s”".formatted(scene, school), LEFT, 168, width - LEFT - 120);
+        pen.text("judged by “%s”".formatted(school), LEFT, 168, width - LEFT - 120);
         if (simulated) {
             simulated(pen, width);
         }
@@ -201,7 +202,7 @@ public record Card(String game, String scene, String school, List<Row> rows, int
         pen.text(row.path, LEFT + 52, y - 16, COLUMNS[0] - LEFT - 72);
         pen.fill(Role.MUTED);
         pen.font(21, Weight.REGULAR);
-        pen.text(row.verdict.title(), LEFT + 52, y + 20);
+        pen.text("%s · %s".formatted(row.verdict.title(), row.scene), LEFT + 52, y + 20, COLUMNS[0] - LEFT - 72);
         for (int i = 0; i < COLUMNS.length; i++) {
             pen.fill(Role.INK);
             pen.font(34, Weight.SEMI_BOLD);

@@ -26,7 +26,6 @@ final class TakeIn {
     private final Map<Long, Long> games = new HashMap<>();
     private final Map<Long, Long> scenes = new HashMap<>();
     private final Map<Long, Long> paths = new HashMap<>();
-    private final Map<Long, Long> runs = new HashMap<>();
 
     private TakeIn(Sql sql, String origin) {
         this.sql = sql;
@@ -264,7 +263,6 @@ final class TakeIn {
                 scene,
                 path,
                 run.id);
-        runs.put(run.id, added);
         for (String table : HandOn.tables(sql, "run_id")) {
             switch (table) {
                 case "run_item" -> items(run.id, added, items);
