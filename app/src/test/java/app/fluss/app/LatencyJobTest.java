@@ -140,8 +140,7 @@ class LatencyJobTest extends WindowTest {
         until(() -> assertThat(run("driver 2×").grade()).isEqualTo(Grade.A));
         until(() -> assertThat(latency("driver 2×").samplesMs()).containsExactly(40, 41, 42, Double.NaN, 39.5));
         until(() -> assertThat(text("#chain-latency")).isEqualTo("40.5 ms"));
-        push(KeyCode.CONTROL, KeyCode.Z);
-        settle();
+        fire("#undo"); // a key repeats on a slow machine, and with it the step back
         until(() -> assertThat(run("driver 2×").grade()).isEqualTo(Grade.B));
     }
 

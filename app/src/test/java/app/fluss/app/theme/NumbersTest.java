@@ -29,7 +29,7 @@ class NumbersTest {
     void whatRoundsToNothingHasNoSign() {
         Locale.setDefault(Locale.UK);
         assertThat(Numbers.text(-0.004, 2)).isEqualTo("0.00");
-        assertThat(Numbers.text(-0.006, 2)).isEqualTo("-0.01");
+        assertThat(Numbers.text(-0.006, 2)).isEqualTo("−0.01");
         Locale.setDefault(Locale.GERMANY);
         assertThat(Numbers.text(-0.004, 2)).isEqualTo("0,00");
     }
