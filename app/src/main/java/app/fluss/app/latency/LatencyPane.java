@@ -9,6 +9,7 @@ import app.fluss.app.theme.Choice;
 import app.fluss.app.theme.Labels;
 import app.fluss.app.theme.Numbers;
 import app.fluss.app.theme.ShareBar;
+import app.fluss.app.theme.Shareable;
 import app.fluss.app.theme.Theme;
 import app.fluss.core.latency.Measurement;
 import app.fluss.core.latency.edge.EdgeSettings;
@@ -24,6 +25,7 @@ import app.fluss.files.study.StoredLatency.JudgedTrial;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import javafx.geometry.Insets;
 import javafx.scene.control.Button;
 import javafx.scene.control.ChoiceBox;
 import javafx.scene.control.Label;
@@ -102,7 +104,7 @@ public final class LatencyPane extends VBox {
                 Labels.of("mean (5 – 95 %), ms", "muted"),
                 Boxes.spacer(),
                 headHand);
-        VBox stackPanel = Boxes.panel(stackHead, stack, new ShareBar(theme, "From input to light", stack));
+        VBox stackPanel = Boxes.panel(stackHead, stack, below(theme, "From input to light", stack));
         VBox.setVgrow(stack, Priority.ALWAYS);
         HBox.setHgrow(stackPanel, Priority.ALWAYS);
         stackPanel.setMinWidth(0);
@@ -118,14 +120,14 @@ public final class LatencyPane extends VBox {
         figurePanel.setMinWidth(USE_PREF_SIZE);
         HBox upper = new HBox(10, stackPanel, figurePanel);
         VBox.setVgrow(upper, Priority.ALWAYS);
-        upper.setPrefHeight(330);
+        upper.setPrefHeight(320);
         HBox samplesHead = Boxes.row(
                 Labels.heading("Samples"),
                 Labels.of("◇ open · × out · ▾ missed", "muted"),
                 Boxes.spacer(),
                 Labels.of("light at", "muted"),
                 threshold);
-        VBox samplesPanel = Boxes.panel(samplesHead, samples, new ShareBar(theme, "Samples", samples));
+        VBox samplesPanel = Boxes.panel(samplesHead, samples, below(theme, "Samples", samples));
         VBox.setVgrow(samples, Priority.ALWAYS);
         HBox traceHead = Boxes.row(
                 trialName,
@@ -139,7 +141,7 @@ public final class LatencyPane extends VBox {
         setMark.setMinWidth(USE_PREF_SIZE);
         putBack.setMinWidth(USE_PREF_SIZE);
         VBox tracePanel = Boxes.panel(
-                traceHead, Boxes.row(reason, putBack, setMark), trace, new ShareBar(theme, "Trace of a trial", trace));
+                traceHead, Boxes.row(reason, putBack, setMark), trace, below(theme, "Trace of a trial", trace));
         VBox.setVgrow(trace, Priority.ALWAYS);
         for (VBox panel : new VBox[] {samplesPanel, tracePanel}) {
             HBox.setHgrow(panel, Priority.ALWAYS);
@@ -148,7 +150,7 @@ public final class LatencyPane extends VBox {
         }
         lower = new HBox(10, samplesPanel, tracePanel);
         lower.setMinHeight(200);
-        lower.setPrefHeight(230);
+        lower.setPrefHeight(240);
         VBox.setVgrow(lower, Priority.ALWAYS);
         unmeasured = Boxes.panel(
                 Labels.heading("Latency is not measured for this run"),
@@ -359,6 +361,13 @@ public final class LatencyPane extends VBox {
                                     seen.stored().measurement().settings(),
                                     !seen.stored().swapped()));
         }
+    }
+
+    /// *Copy* and *Save as…* below a chart, where its head has no room, as close as it goes.
+    private static ShareBar below(Theme theme, String name, Shareable chart) {
+        ShareBar bar = new ShareBar(theme, name, chart);
+        VBox.setMargin(bar, new Insets(-9, 0, -9, 0));
+        return bar;
     }
 
     /// Copies the figures as tab-separated text.
