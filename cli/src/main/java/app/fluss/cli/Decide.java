@@ -8,17 +8,14 @@ import app.fluss.files.study.StudyException;
 import app.fluss.files.verdict.GameVerdicts;
 import java.io.IOException;
 import java.io.PrintWriter;
-import java.nio.file.Files;
-import java.nio.file.NoSuchFileException;
-import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.Callable;
 import org.jspecify.annotations.Nullable;
 import picocli.CommandLine.Command;
+import picocli.CommandLine.Mixin;
 import picocli.CommandLine.Model.CommandSpec;
 import picocli.CommandLine.Option;
-import picocli.CommandLine.Parameters;
 import picocli.CommandLine.Spec;
 
 /// What follows for the games of a study.
@@ -37,9 +34,9 @@ final class Decide implements Callable<Integer> {
     @SuppressWarnings("NullAway.Init") // set by the command line library
     private CommandSpec spec;
 
-    @Parameters(paramLabel = "STUDY", description = "The study.")
+    @Mixin
     @SuppressWarnings("NullAway.Init") // set by the command line library
-    private Path file;
+    private StudyArgument argument;
 
     @Option(names = "--game", paramLabel = "G", description = "Only this game.")
     private @Nullable String game;
@@ -57,17 +54,14 @@ final class Decide implements Callable<Integer> {
 
     @Override
     public Integer call() throws IOException, InputException, StudyException {
-        if (!Files.exists(file)) {
-            throw new NoSuchFileException(file.toString());
-        }
         PrintWriter out = spec.commandLine().getOut();
-        try (Study study = Study.open(file)) {
-            study.notices().forEach(spec.commandLine().getErr()::println);
+        try (Study study = argument.open(spec.commandLine().getErr())) {
             List<GameVerdicts> verdicts =
                     GameVerdicts.of(study, Optional.ofNullable(game), Optional.ofNullable(school));
             out.print(json ? Json.text(VerdictJson.of(verdicts)) : VerdictText.of(verdicts));
         } catch (IllegalArgumentException e) {
-            throw new InputException(file, 0, 0, String.valueOf(e.getMessage()), "a game and a school that there are");
+            throw new InputException(
+                    argument.file(), 0, 0, String.valueOf(e.getMessage()), "a game and a school that there are");
         }
         out.flush();
         return 0;

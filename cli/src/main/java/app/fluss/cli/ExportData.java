@@ -7,16 +7,14 @@ import app.fluss.files.share.ProductVersion;
 import app.fluss.files.study.Study;
 import app.fluss.files.study.StudyException;
 import java.io.IOException;
-import java.nio.file.Files;
-import java.nio.file.NoSuchFileException;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.Callable;
 import picocli.CommandLine.Command;
+import picocli.CommandLine.Mixin;
 import picocli.CommandLine.Model.CommandSpec;
 import picocli.CommandLine.Option;
-import picocli.CommandLine.Parameters;
 import picocli.CommandLine.Spec;
 
 /// A study as open data.
@@ -31,9 +29,9 @@ final class ExportData implements Callable<Integer> {
     @SuppressWarnings("NullAway.Init") // set by the command line library
     private CommandSpec spec;
 
-    @Parameters(paramLabel = "STUDY", description = "The study.")
+    @Mixin
     @SuppressWarnings("NullAway.Init") // set by the command line library
-    private Path file;
+    private StudyArgument argument;
 
     @Option(names = "--out", required = true, paramLabel = "DIR", description = "The folder to write to.")
     @SuppressWarnings("NullAway.Init") // set by the command line library
@@ -44,16 +42,13 @@ final class ExportData implements Callable<Integer> {
 
     @Override
     public Integer call() throws IOException, InputException, StudyException {
-        if (!Files.exists(file)) {
-            throw new NoSuchFileException(file.toString());
-        }
-        try (Study study = Study.open(file)) {
+        try (Study study = argument.open(spec.commandLine().getErr())) {
             int logs = OpenData.write(study, games, Optional.empty(), ProductVersion.number(), out, Progress.NONE);
             spec.commandLine()
                     .getOut()
                     .println("Figures, verdicts and %d frame logs written to %s".formatted(logs, out));
         } catch (IllegalArgumentException e) {
-            throw new InputException(file, 0, 0, String.valueOf(e.getMessage()), "a game that there is");
+            throw new InputException(argument.file(), 0, 0, String.valueOf(e.getMessage()), "a game that there is");
         }
         spec.commandLine().getOut().flush();
         return 0;

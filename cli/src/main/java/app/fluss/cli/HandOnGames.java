@@ -5,15 +5,13 @@ import app.fluss.files.study.Game;
 import app.fluss.files.study.Study;
 import app.fluss.files.study.StudyException;
 import java.io.IOException;
-import java.nio.file.Files;
-import java.nio.file.NoSuchFileException;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.concurrent.Callable;
 import picocli.CommandLine.Command;
+import picocli.CommandLine.Mixin;
 import picocli.CommandLine.Model.CommandSpec;
 import picocli.CommandLine.Option;
-import picocli.CommandLine.Parameters;
 import picocli.CommandLine.Spec;
 
 /// Games of a study as a study of their own.
@@ -28,9 +26,9 @@ final class HandOnGames implements Callable<Integer> {
     @SuppressWarnings("NullAway.Init") // set by the command line library
     private CommandSpec spec;
 
-    @Parameters(paramLabel = "STUDY", description = "The study.")
+    @Mixin
     @SuppressWarnings("NullAway.Init") // set by the command line library
-    private Path file;
+    private StudyArgument argument;
 
     @Option(
             names = "--game",
@@ -44,15 +42,12 @@ final class HandOnGames implements Callable<Integer> {
 
     @Override
     public Integer call() throws IOException, InputException, StudyException {
-        if (!Files.exists(file)) {
-            throw new NoSuchFileException(file.toString());
-        }
-        try (Study study = Study.open(file)) {
+        try (Study study = argument.open(spec.commandLine().getErr())) {
             List<Game> all = study.games();
             for (String name : games) {
                 if (all.stream().noneMatch(game -> game.name().equalsIgnoreCase(name))) {
                     throw new InputException(
-                            file,
+                            argument.file(),
                             0,
                             0,
                             "there is no game '%s'".formatted(name),
@@ -69,7 +64,8 @@ final class HandOnGames implements Callable<Integer> {
                     .getOut()
                     .println("%d %s written to %s".formatted(chosen.size(), chosen.size() == 1 ? "game" : "games", to));
         } catch (IllegalArgumentException e) {
-            throw new InputException(file, 0, 0, String.valueOf(e.getMessage()), "games, and a file of another name");
+            throw new InputException(
+                    argument.file(), 0, 0, String.valueOf(e.getMessage()), "games, and a file of another name");
         }
         spec.commandLine().getOut().flush();
         return 0;

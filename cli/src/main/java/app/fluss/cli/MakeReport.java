@@ -10,8 +10,6 @@ import app.fluss.files.study.Study;
 import app.fluss.files.study.StudyException;
 import java.io.IOException;
 import java.io.PrintWriter;
-import java.nio.file.Files;
-import java.nio.file.NoSuchFileException;
 import java.nio.file.Path;
 import java.time.LocalDate;
 import java.time.ZoneId;
@@ -20,9 +18,9 @@ import java.util.Optional;
 import java.util.concurrent.Callable;
 import org.jspecify.annotations.Nullable;
 import picocli.CommandLine.Command;
+import picocli.CommandLine.Mixin;
 import picocli.CommandLine.Model.CommandSpec;
 import picocli.CommandLine.Option;
-import picocli.CommandLine.Parameters;
 import picocli.CommandLine.Spec;
 
 /// A report of a study.
@@ -44,9 +42,9 @@ final class MakeReport implements Callable<Integer> {
     @SuppressWarnings("NullAway.Init") // set by the command line library
     private CommandSpec spec;
 
-    @Parameters(paramLabel = "STUDY", description = "The study.")
+    @Mixin
     @SuppressWarnings("NullAway.Init") // set by the command line library
-    private Path file;
+    private StudyArgument argument;
 
     @Option(names = "--out", required = true, paramLabel = "DIR", description = "The folder to write to.")
     @SuppressWarnings("NullAway.Init") // set by the command line library
@@ -69,18 +67,15 @@ final class MakeReport implements Callable<Integer> {
 
     @Override
     public Integer call() throws IOException, InputException, StudyException {
-        if (!Files.exists(file)) {
-            throw new NoSuchFileException(file.toString());
-        }
         PrintWriter err = spec.commandLine().getErr();
         ReportWish wish = new ReportWish(games, Optional.ofNullable(school), ReportWish.ALL.parts());
-        try (Study study = Study.open(file)) {
-            study.notices().forEach(err::println);
+        try (Study study = argument.open(spec.commandLine().getErr())) {
             Report report =
                     Report.of(study, wish, ProductVersion.number(), LocalDate.now(ZoneId.systemDefault()), told(err));
             ReportFolder.write(report, out, pdf, Progress.NONE);
         } catch (IllegalArgumentException e) {
-            throw new InputException(file, 0, 0, String.valueOf(e.getMessage()), "a game and a school that there are");
+            throw new InputException(
+                    argument.file(), 0, 0, String.valueOf(e.getMessage()), "a game and a school that there are");
         }
         Path page = out.resolve(ReportFolder.PAGE);
         spec.commandLine().getOut().println("Report written to " + page);

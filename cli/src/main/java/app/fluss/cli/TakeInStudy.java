@@ -10,6 +10,7 @@ import java.nio.file.Path;
 import java.util.concurrent.Callable;
 import org.jspecify.annotations.Nullable;
 import picocli.CommandLine.Command;
+import picocli.CommandLine.Mixin;
 import picocli.CommandLine.Model.CommandSpec;
 import picocli.CommandLine.Option;
 import picocli.CommandLine.Parameters;
@@ -27,9 +28,9 @@ final class TakeInStudy implements Callable<Integer> {
     @SuppressWarnings("NullAway.Init") // set by the command line library
     private CommandSpec spec;
 
-    @Parameters(index = "0", paramLabel = "STUDY", description = "The study that takes it in.")
+    @Mixin
     @SuppressWarnings("NullAway.Init") // set by the command line library
-    private Path file;
+    private StudyArgument argument;
 
     @Parameters(index = "1", paramLabel = "OTHER", description = "The study that is taken in; it is only read.")
     @SuppressWarnings("NullAway.Init") // set by the command line library
@@ -43,13 +44,10 @@ final class TakeInStudy implements Callable<Integer> {
 
     @Override
     public Integer call() throws IOException, InputException, StudyException {
-        for (Path needed : new Path[] {file, other}) {
-            if (!Files.exists(needed)) {
-                throw new NoSuchFileException(needed.toString());
-            }
+        if (!Files.exists(other)) {
+            throw new NoSuchFileException(other.toString());
         }
-        try (Study study = Study.open(file)) {
-            study.notices().forEach(spec.commandLine().getErr()::println);
+        try (Study study = argument.open(spec.commandLine().getErr())) {
             spec.commandLine()
                     .getOut()
                     .println(study.takeIn(other, origin == null ? stem(other) : origin)

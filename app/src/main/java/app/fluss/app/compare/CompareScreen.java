@@ -4,6 +4,7 @@ import app.fluss.app.model.Comparison;
 import app.fluss.app.model.Workbench;
 import app.fluss.app.theme.Boxes;
 import app.fluss.app.theme.ChartView;
+import app.fluss.app.theme.CopiedTable;
 import app.fluss.app.theme.Labels;
 import app.fluss.app.theme.Numbers;
 import app.fluss.app.theme.ShareBar;
@@ -28,8 +29,6 @@ import javafx.scene.control.ScrollPane;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.control.ToggleGroup;
 import javafx.scene.control.Tooltip;
-import javafx.scene.input.Clipboard;
-import javafx.scene.input.ClipboardContent;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
@@ -255,8 +254,6 @@ public final class CompareScreen extends VBox {
         if (comparison == null) {
             return;
         }
-        ClipboardContent content = new ClipboardContent();
-        content.putString(ComparisonTable.asText(comparison).replace('−', '-'));
-        Clipboard.getSystemClipboard().setContent(content);
+        CopiedTable.put(ComparisonTable.asText(comparison));
     }
 }

@@ -8,6 +8,7 @@ import app.fluss.app.pictures.PicturesPane;
 import app.fluss.app.recorded.RecordedPane;
 import app.fluss.app.theme.Boxes;
 import app.fluss.app.theme.Buttons;
+import app.fluss.app.theme.CopiedTable;
 import app.fluss.app.theme.Labels;
 import app.fluss.app.theme.ShareBar;
 import app.fluss.app.theme.Theme;
@@ -27,8 +28,6 @@ import javafx.scene.control.Toggle;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.control.ToggleGroup;
 import javafx.scene.control.Tooltip;
-import javafx.scene.input.Clipboard;
-import javafx.scene.input.ClipboardContent;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
@@ -229,9 +228,7 @@ public final class ExamineScreen extends VBox {
         AnalysedRun run = workbench.analysedProperty().get();
         String text = run != null && !run.run().hasLog() ? NotedPane.asText(run) : frames.figuresAsText();
         if (!text.isEmpty()) {
-            ClipboardContent content = new ClipboardContent();
-            content.putString(text.replace('−', '-'));
-            Clipboard.getSystemClipboard().setContent(content);
+            CopiedTable.put(text);
         }
     }
 }

@@ -6,6 +6,7 @@ import app.fluss.app.theme.Boxes;
 import app.fluss.app.theme.Buttons;
 import app.fluss.app.theme.ChartView;
 import app.fluss.app.theme.Choice;
+import app.fluss.app.theme.CopiedTable;
 import app.fluss.app.theme.Labels;
 import app.fluss.app.theme.Numbers;
 import app.fluss.app.theme.ShareBar;
@@ -31,8 +32,6 @@ import javafx.scene.control.ChoiceBox;
 import javafx.scene.control.Label;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.control.Tooltip;
-import javafx.scene.input.Clipboard;
-import javafx.scene.input.ClipboardContent;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
@@ -373,9 +372,7 @@ public final class LatencyPane extends VBox {
     /// Copies the figures as tab-separated text.
     public void copyFigures() {
         measured().ifPresent(seen -> {
-            ClipboardContent content = new ClipboardContent();
-            content.putString(LatencyFigureGrid.asText(seen).replace('−', '-'));
-            Clipboard.getSystemClipboard().setContent(content);
+            CopiedTable.put(LatencyFigureGrid.asText(seen));
         });
     }
 }

@@ -45,7 +45,7 @@ final class CanvasPen implements Pen {
 
     @Override
     public void fill(Role role, double opacity) {
-        g.setFill(colour(role).deriveColor(0, 1, 1, opacity));
+        g.setFill(opacity < 1 ? colour(role).deriveColor(0, 1, 1, opacity) : colour(role));
     }
 
     @Override

@@ -8,7 +8,9 @@ import java.io.IOException;
 import java.io.InputStream;
 import java.io.UncheckedIOException;
 import java.util.Arrays;
+import java.util.EnumMap;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Objects;
 import java.util.stream.Collectors;
 import javafx.application.Application;
@@ -26,6 +28,14 @@ import javafx.util.Subscription;
 
 /// The palette and the size of text in use. The palette follows the system until the user turns it round.
 public final class Theme {
+    private static final Map<Palette, Map<Palette.Role, Color>> COLOURS = new EnumMap<>(Palette.class);
+
+    static {
+        for (Palette palette : Palette.values()) {
+            COLOURS.put(palette, colours(palette));
+        }
+    }
+
     private static final double TEXT_PX = 13;
     private static final double LARGEST = 2;
     private static final double STEP = 0.1;
@@ -108,8 +118,17 @@ public final class Theme {
 
     /// A colour of a palette as the toolkit has it.
     public static Color colour(Palette palette, Palette.Role role) {
-        int rgb = palette.rgb(role);
-        return Color.rgb(rgb >> 16, rgb >> 8 & 0xFF, rgb & 0xFF);
+        return Objects.requireNonNull(
+                Objects.requireNonNull(COLOURS.get(palette)).get(role));
+    }
+
+    private static Map<Palette.Role, Color> colours(Palette palette) {
+        Map<Palette.Role, Color> colours = new EnumMap<>(Palette.Role.class);
+        for (Palette.Role role : Palette.Role.values()) {
+            int rgb = palette.rgb(role);
+            colours.put(role, Color.rgb(rgb >> 16, rgb >> 8 & 0xFF, rgb & 0xFF));
+        }
+        return colours;
     }
 
     /// A colour of the palette in use.

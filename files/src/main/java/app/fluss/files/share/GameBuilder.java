@@ -127,12 +127,7 @@ final class GameBuilder {
         }
         for (SceneValues scene : SceneValues.of(cases, scenes)) {
             String name = scene.scene().name();
-            SceneValues.Of first = scene.paths().getFirst();
-            rows.natives(
-                    game.name(),
-                    name,
-                    first.known().natives().getFirst().path().name(),
-                    first.known().compared());
+            rows.natives(game.name(), name, scene.nativeName(), scene.first());
             scene.paths()
                     .forEach(one -> rows.path(
                             game.name(), name, one.path().name(), one.known().compared()));

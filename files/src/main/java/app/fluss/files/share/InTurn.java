@@ -45,10 +45,10 @@ final class InTurn {
                 }
                 return List.copyOf(results);
             } catch (ExecutionException e) {
-                begun.forEach(one -> one.cancel(true));
+                begun.forEach(one -> one.cancel(false));
                 throw rethrown(Objects.requireNonNull(e.getCause()));
             } catch (InterruptedException e) {
-                begun.forEach(one -> one.cancel(true));
+                begun.forEach(one -> one.cancel(false));
                 Thread.currentThread().interrupt();
                 throw new IllegalStateException("interrupted", e);
             }

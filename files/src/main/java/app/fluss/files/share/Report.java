@@ -70,7 +70,10 @@ public final class Report {
                 "study", Page.name(name),
                 "version", version,
                 "date", date.toString(),
-                "simulated", runs.stream().anyMatch(Run::simulated),
+                "simulated",
+                        games.stream()
+                                .flatMap(game -> game.runs().stream())
+                                .anyMatch(one -> one.run().simulated()),
                 "games", games.stream().map(ReportGame::values).toList(),
                 "count", games.size(),
                 "gains", gainCharts,

@@ -11,6 +11,7 @@ import app.fluss.files.study.Scene;
 import app.fluss.files.verdict.GameCases;
 import app.fluss.files.verdict.SceneCompared;
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -26,34 +27,45 @@ record SceneValues(Scene scene, List<Of> paths) {
     /// A path in the scene.
     record Of(GameCases.OfPath path, GameCases.OfScene known) {}
 
+    /// Paths that are held against the same native runs stand together: what was measured on another rig
+    /// or display has natives of its own.
     static List<SceneValues> of(GameCases cases, List<Scene> scenes) {
         List<SceneValues> all = new ArrayList<>();
         for (Scene scene : scenes) {
-            List<Of> paths = new ArrayList<>();
+            Map<List<Run>, List<Of>> byNatives = new LinkedHashMap<>();
             for (GameCases.OfPath path : cases.paths()) {
                 path.scenes().stream()
                         .filter(one -> one.scene().id() == scene.id())
-                        .forEach(one -> paths.add(new Of(path, one)));
+                        .forEach(one -> byNatives
+                                .computeIfAbsent(one.natives(), _ -> new ArrayList<>())
+                                .add(new Of(path, one)));
             }
-            if (!paths.isEmpty()) {
-                all.add(new SceneValues(scene, List.copyOf(paths)));
-            }
+            byNatives.values().forEach(paths -> all.add(new SceneValues(scene, List.copyOf(paths))));
         }
         return all;
+    }
+
+    /// Name of the native path, with where it was measured as the other paths have it.
+    String nativeName() {
+        Of first = paths.getFirst();
+        String path = first.path.path().name();
+        boolean placed = first.path.name().startsWith(path + ", on ");
+        String where = first.path.powerOnly()
+                ? ", on mains"
+                : placed ? first.path.name().substring(path.length()) : "";
+        return first.known.natives().getFirst().path().name() + where;
+    }
+
+    SceneCompared first() {
+        return paths.getFirst().known.compared();
     }
 
     /// The table of figures.
     Map<String, Object> values(List<String> charts) {
         List<Map<String, Object>> rows = new ArrayList<>();
-        SceneCompared first = paths.getFirst().known.compared();
+        SceneCompared first = first();
         rows.add(Page.values(
-                "path",
-                        Page.name(paths.getFirst()
-                                .known
-                                .natives()
-                                .getFirst()
-                                .path()
-                                .name()),
+                "path", Page.name(nativeName()),
                 "claimed", Page.level(first.measure(Measure.CLAIMED).a(), 1),
                 "rendered", Page.level(first.measure(Measure.RENDERED).a(), 1),
                 "delivered", Page.level(first.measure(Measure.DELIVERED).a(), 1),
@@ -127,9 +139,9 @@ record SceneValues(Scene scene, List<Of> paths) {
     /// The rates, in charts that fit on a printed page.
     List<RatesChart> rates() {
         List<RatesChart.Row> rows = new ArrayList<>();
-        SceneCompared first = paths.getFirst().known.compared();
+        SceneCompared first = first();
         rows.add(new RatesChart.Row(
-                Shown.name(paths.getFirst().known.natives().getFirst().path().name()),
+                Shown.name(nativeName()),
                 level(first, Measure.CLAIMED, false),
                 level(first, Measure.RENDERED, false),
                 level(first, Measure.PRESENTED, false),

@@ -35,9 +35,7 @@ final class TakeIn {
     /// Takes it in as one step that can be undone.
     ///
     /// @param origin how it is marked
-    /// @throws StudyException if the other study is damaged, does not verify its checksums or is none; then nothing
-    /// has
-    ///     changed
+    /// @throws StudyException if the other study is none, is damaged or does not verify; nothing has changed then
     static TakenIn from(Steps steps, Path other, String origin) throws StudyException, IOException {
         steps.requireWritable();
         Path folder = Files.createTempDirectory("fluss-take-in");

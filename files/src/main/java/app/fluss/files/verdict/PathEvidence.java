@@ -81,12 +81,15 @@ final class PathEvidence {
         Chain chain = first.path().chain();
         RunComparison compared = pair.compare(study, figures);
         List<SceneCompared.Noticed> noticed = noticed(pair, compared);
+        Optional<Difference> measured =
+                compared.latency().filter(one -> one.difference().isKnown());
+        Figure estimated = measured.isPresent() ? Figure.missing("it was measured") : addedByStages(pair);
         Case judged = Case.of(
                 scene.name(),
                 scene.weight(),
                 chain,
                 compared,
-                latency(pair, compared),
+                measured.map(Held::difference).orElseGet(() -> Held.estimate(estimated, 1, 1)),
                 first.display().map(DisplayMode::refreshHz).orElse(Double.NaN),
                 further(pair, chain, compared),
                 reserves(noticed));
@@ -98,7 +101,8 @@ final class PathEvidence {
                 doubted,
                 SceneCompared.of(
                         compared,
-                        LatencyDifference.estimated(addedByStages(pair)),
+                        measured.orElseGet(() -> LatencyDifference.estimated(estimated)),
+                        estimated.isKnown(),
                         MaySay.of(
                                 compared,
                                 pair.by().said(pair.baseline()),
@@ -136,12 +140,6 @@ final class PathEvidence {
     }
 
     /// Measured on both sides, else what the stages of both add up to.
-    private Held latency(Pair pair, RunComparison compared) throws StudyException {
-        Optional<Difference> measured =
-                compared.latency().filter(one -> one.difference().isKnown());
-        return measured.isPresent() ? Held.difference(measured.get()) : Held.estimate(addedByStages(pair), 1, 1);
-    }
-
     private Figure addedByStages(Pair pair) throws StudyException {
         return Latencies.added(means(pair.a().getFirst()), means(pair.b().getFirst()));
     }

@@ -37,13 +37,18 @@ public record SceneCompared(
     public record Noticed(Optional<Run> run, Finding finding) {}
 
     /// Of a comparison.
-    static SceneCompared of(RunComparison compared, Difference estimated, String maySay, List<Noticed> noticed) {
-        boolean measured =
-                compared.latency().filter(one -> one.difference().isKnown()).isPresent();
+    ///
+    /// @param latency as measured; where it was not, as estimated
+    static SceneCompared of(
+            RunComparison compared,
+            Difference latency,
+            boolean latencyEstimated,
+            String maySay,
+            List<Noticed> noticed) {
         return new SceneCompared(
                 compared.measures(),
-                measured ? compared.latency().orElseThrow() : estimated,
-                !measured && estimated.difference().isKnown(),
+                latency,
+                latencyEstimated,
                 compared.grade(),
                 maySay,
                 compared.confounds().orElse(List.of()),

@@ -3,11 +3,13 @@ package app.fluss.files.share;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import app.fluss.core.compare.OverRigs;
+import app.fluss.core.work.Progress;
 import app.fluss.files.report.VerdictJson;
 import app.fluss.files.study.Study;
 import app.fluss.files.verdict.GameVerdicts;
 import app.fluss.files.verdict.PooledOverRigs;
 import java.nio.file.Path;
+import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;
@@ -47,6 +49,24 @@ class PooledOverRigsTest {
                             .at("/games/Reedlight/over_rigs/driver generation 2×/rigs")
                             .size())
                     .isEqualTo(3);
+        }
+    }
+
+    /// The native runs of one rig are never the baseline beside the path of another.
+    @Test
+    void eachRigStandsBesideItsOwnNativeRuns() throws Exception {
+        try (Study study = Study.open(study("ours", "desk"))) {
+            study.takeIn(study("noor", "desk"), "Noor");
+            Report report = Report.of(study, ReportWish.ALL, "9.9", LocalDate.of(2026, 11, 28), Progress.NONE);
+            assertThat(report.figures().rows().stream()
+                            .filter(row -> row.get(3).isEmpty() && row.get(4).equals("delivered"))
+                            .map(row -> row.get(2)))
+                    .containsExactlyInAnyOrder(
+                            "native, on desk",
+                            "driver generation 2×, on desk",
+                            "native, on desk (Noor)",
+                            "driver generation 2×, on desk (Noor)");
+            assertThat(ReportHtml.of(report)).contains("Over rigs", "it takes 3 rigs");
         }
     }
 
