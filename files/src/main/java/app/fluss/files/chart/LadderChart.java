@@ -84,14 +84,25 @@ public record LadderChart(SettingLadder ladder) implements Chart {
             pen.fill(Role.INK);
             pen.align(Align.CENTER);
             Rung rung = rungs.get(i);
-            pen.text(
-                    (knee ? "◈ " : "") + ladder.name(rung) + (rung.runs() > 1 ? "  (" + rung.runs() + " runs)" : ""),
-                    left + (i + 0.5) * column,
-                    pen.scaled(HEAD / 2));
+            String name = ladder.name(rung) + (rung.runs() > 1 ? "  (" + rung.runs() + " runs)" : "");
+            double middle = left + (i + 0.5) * column;
+            pen.text(name, middle, pen.scaled(HEAD / 2));
+            if (knee) {
+                knee(pen, middle - pen.width(name) / 2 - pen.scaled(11), pen.scaled(HEAD / 2));
+            }
         }
         for (int r = 0; r < ROWS.size(); r++) {
             row(pen, ROWS.get(r), pen.scaled(HEAD + r * ROW), left, column, width);
         }
+    }
+
+    /// A diamond with a hole, beside the name.
+    private static void knee(Pen pen, double x, double y) {
+        double half = pen.scaled(4.5);
+        pen.stroke(Role.INK);
+        pen.lineWidth(pen.scaled(1.3));
+        pen.strokePolygon(new double[] {x - half, x, x + half, x}, new double[] {y, y - half, y, y + half});
+        pen.lineWidth(1);
     }
 
     private void row(Pen pen, Row row, double top, double left, double column, double width) {

@@ -228,7 +228,7 @@ public record TradeMap(List<Arrow> arrows, Optional<String> chosen) implements C
         pen.align(Align.RIGHT);
         pen.text("added latency, ms →", scale.width, scale.height + pen.scaled(25));
         pen.align(Align.LEFT);
-        pen.text("↑ delivered gain", 0, pen.scaled(7));
+        pen.text("delivered gain", 0, pen.scaled(7));
     }
 
     private void arrow(Pen pen, Scale scale, Arrow one) {

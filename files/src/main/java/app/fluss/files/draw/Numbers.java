@@ -16,7 +16,8 @@ public record Numbers(Locale locale) {
     /// Stands where a figure is not available; the reason is said beside it or on asking.
     public static final String MISSING = "–";
 
-    private static final char THIN_SPACE = '\u202F';
+    /// Narrower spaces are not in the text face.
+    private static final char SPACE = '\u00A0';
 
     /// As reports have them.
     public static final Numbers NEUTRAL = new Numbers(Locale.ROOT);
@@ -31,7 +32,7 @@ public record Numbers(Locale locale) {
         DecimalFormatSymbols symbols = DecimalFormatSymbols.getInstance(locale);
         symbols.setMinusSign('−');
         if (locale.equals(Locale.ROOT)) {
-            symbols.setGroupingSeparator(THIN_SPACE);
+            symbols.setGroupingSeparator(SPACE);
         }
         DecimalFormat format = new DecimalFormat("#,##0", symbols);
         format.setMinimumFractionDigits(decimals);

@@ -8,8 +8,13 @@ import app.fluss.core.compare.Level;
 import app.fluss.core.latency.LatencyDifference;
 import app.fluss.core.measure.Figure;
 import app.fluss.core.measure.Grade;
+import app.fluss.files.draw.Numbers;
+import app.fluss.files.draw.TextFace;
 import java.util.List;
 import java.util.Optional;
+import org.apache.fontbox.ttf.TTFParser;
+import org.apache.fontbox.ttf.TrueTypeFont;
+import org.apache.pdfbox.io.RandomAccessReadBuffer;
 import org.junit.jupiter.api.Test;
 
 class TradeMapTest {
@@ -67,5 +72,20 @@ class TradeMapTest {
                 .startsWith("quick", "1.2", "", "", "-4")
                 .endsWith("stages", "B");
         assertThat(map.alternative()).contains("quick: 1.20 times native, −4.0 ms estimated");
+    }
+
+    /// Pictures and PDF have no other face to fall back to.
+    @Test
+    void everyLetterThatIsDrawnIsInTheFace() throws Exception {
+        String svg = MAP.picture(700).inlineSvg("t");
+        try (TrueTypeFont face =
+                new TTFParser().parse(new RandomAccessReadBuffer(TextFace.bytes(TextFace.Weight.REGULAR)))) {
+            String words = svg.replaceAll("<[^>]*>", "") + Numbers.NEUTRAL.text(-12345.6, 1);
+            for (int letter : words.codePoints().filter(c -> c != '\n').toArray()) {
+                assertThat(face.getUnicodeCmapLookup().getGlyphId(letter))
+                        .as(Character.toString(letter))
+                        .isPositive();
+            }
+        }
     }
 }

@@ -127,7 +127,7 @@ class PictureTest {
 
     @Test
     void numbersInReportsAreNeutral() {
-        assertThat(Numbers.NEUTRAL.text(-71389.26, 1)).isEqualTo("−71\u202F389.3");
+        assertThat(Numbers.NEUTRAL.text(-71389.26, 1)).isEqualTo("−71\u00A0389.3");
         assertThat(Numbers.NEUTRAL.text(-0.04, 1)).isEqualTo("0.0");
     }
 }
