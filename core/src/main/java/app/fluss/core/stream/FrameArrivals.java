@@ -34,10 +34,11 @@ public final class FrameArrivals {
         double[] firstSent = new double[images];
         double[] last = new double[images];
         int[] packets = new int[images];
+        BurstCycle cycle = shape.cycle();
         Arrays.fill(firstSent, Double.POSITIVE_INFINITY);
         Arrays.fill(last, Double.NEGATIVE_INFINITY);
         for (int i = 0; i < log.size(); i++) {
-            long image = shape.image(log.sequence(i));
+            long image = cycle.image(log.sequence(i));
             if (image < images && log.cameIn(i)) {
                 int at = (int) image;
                 packets[at]++;
@@ -47,7 +48,7 @@ public final class FrameArrivals {
         }
         double[] transit = new double[images];
         for (int image = 0; image < images; image++) {
-            transit[image] = packets[image] == shape.packets(image) ? last[image] - firstSent[image] : Double.NaN;
+            transit[image] = packets[image] == cycle.packets(image) ? last[image] - firstSent[image] : Double.NaN;
         }
         return new FrameArrivals(shape, transit);
     }
@@ -103,10 +104,11 @@ public final class FrameArrivals {
         double[] transit = new double[transitMs.length];
         double freeNow = 0;
         double freeThen = 0;
+        BurstCycle cycle = shape.cycle();
         for (int image = 0; image < transit.length; image++) {
             double dueNow = image * shape.intervalMs();
             double dueThen = image * 1000 / other.fps();
-            double sending = shape.bytes(image) * Byte.SIZE / (linkMbps * 1000);
+            double sending = cycle.bytes(image) * Byte.SIZE / (linkMbps * 1000);
             freeNow = Math.max(freeNow, dueNow) + sending;
             freeThen = Math.max(freeThen, dueThen) + ratio * sending;
             transit[image] = transitMs[image] + (freeThen - dueThen) - (freeNow - dueNow);

@@ -35,6 +35,7 @@ public record ProbeReport(
         PacketLog packets = trace.packets();
         VaryingDelay delay = VaryingDelay.of(packets, trace.inputs());
         Ordered trips = roundTrips(trace.inputs());
+        BurstCycle cycle = trace.shape().cycle();
         String none = "no small packet came back";
         return new ProbeReport(
                 LinkQuality.of(packets, delay),
@@ -43,10 +44,10 @@ public record ProbeReport(
                 Figure.ofFinite(trips.quantile(0.95), none),
                 Figure.ofFinite(trips.quantile(0), none),
                 trace.inputs().sent() - trips.size(),
-                throughput(packets, trace.shape()),
-                burst(packets, trace.shape()),
+                throughput(packets, cycle),
+                trace.shape().paced() ? Figure.missing("the packets were paced") : burst(packets, cycle),
                 delay.queueMsPerS(),
-                firstJitter(packets, delay, trace.shape()));
+                firstJitter(packets, delay, cycle));
     }
 
     private static Ordered roundTrips(PacketLog inputs) {
@@ -60,7 +61,7 @@ public record ProbeReport(
         return Ordered.of(Arrays.copyOf(trips, n));
     }
 
-    private static Figure throughput(PacketLog packets, TrafficShape shape) {
+    private static Figure throughput(PacketLog packets, BurstCycle cycle) {
         double first = Double.POSITIVE_INFINITY;
         double last = Double.NEGATIVE_INFINITY;
         double bits = 0;
@@ -68,7 +69,7 @@ public record ProbeReport(
             if (packets.cameIn(i)) {
                 first = Math.min(first, packets.receivedMs(i));
                 last = Math.max(last, packets.receivedMs(i));
-                bits += bits(packets.sequence(i), shape);
+                bits += bits(packets.sequence(i), cycle);
             }
         }
         return last > first
@@ -76,29 +77,26 @@ public record ProbeReport(
                 : Figure.missing("fewer than two packets came in");
     }
 
-    private static double bits(long packet, TrafficShape shape) {
-        long image = shape.image(packet);
-        return Byte.SIZE * (double) shape.packetBytes(image, (int) (packet - shape.firstPacket(image)));
+    private static double bits(long packet, BurstCycle cycle) {
+        long image = cycle.image(packet);
+        return Byte.SIZE * (double) cycle.packetBytes(image, (int) (packet - cycle.firstPacket(image)));
     }
 
-    private static Figure burst(PacketLog packets, TrafficShape shape) {
-        if (shape.paced()) {
-            return Figure.missing("the packets were paced");
-        }
+    private static Figure burst(PacketLog packets, BurstCycle cycle) {
         double[] rates = new double[packets.size()];
         int n = 0;
         int from = 0;
         while (from < packets.size()) {
-            long image = shape.image(packets.sequence(from));
+            long image = cycle.image(packets.sequence(from));
             int to = from;
             int came = 0;
             double bits = 0;
             double first = Double.NaN;
             double last = Double.NaN;
-            while (to < packets.size() && shape.image(packets.sequence(to)) == image) {
+            while (to < packets.size() && cycle.image(packets.sequence(to)) == image) {
                 if (packets.cameIn(to)) {
                     came++;
-                    bits += came > 1 ? bits(packets.sequence(to), shape) : 0;
+                    bits += came > 1 ? bits(packets.sequence(to), cycle) : 0;
                     first = came > 1 ? Math.min(first, packets.receivedMs(to)) : packets.receivedMs(to);
                     last = came > 1 ? Math.max(last, packets.receivedMs(to)) : packets.receivedMs(to);
                 }
@@ -114,12 +112,12 @@ public record ProbeReport(
                 "no image came in %d packets or more".formatted(FEWEST_IN_BURST));
     }
 
-    private static Figure firstJitter(PacketLog packets, VaryingDelay delay, TrafficShape shape) {
+    private static Figure firstJitter(PacketLog packets, VaryingDelay delay, BurstCycle cycle) {
         double sum = 0;
         int n = 0;
         for (int i = 0; i < packets.size(); i++) {
             long packet = packets.sequence(i);
-            if (packets.cameIn(i) && shape.firstPacket(shape.image(packet)) == packet) {
+            if (packets.cameIn(i) && cycle.firstPacket(cycle.image(packet)) == packet) {
                 sum += delay.ms(i);
                 n++;
             }

@@ -46,14 +46,9 @@ public record TrafficShape(double fps, double bitRateMbps, double keyEveryS, dou
         return (int) Math.max(1, Math.rint(keyEveryS * fps));
     }
 
-    /// Whether an image is a key frame; image 0 is one.
-    public boolean isKey(long image) {
-        return image % keyEvery() == 0;
-    }
-
-    /// Size of an image, bytes: over a whole cycle they add up to the bit rate.
+    /// Size of an image, bytes: over a whole cycle they add up to the bit rate. Image 0 is a key frame.
     public double bytes(long image) {
-        return isKey(image) ? deltaBytes() * keyFactor : deltaBytes();
+        return cycle().bytes(image);
     }
 
     /// Size of an image that is no key frame, bytes.
@@ -64,32 +59,28 @@ public record TrafficShape(double fps, double bitRateMbps, double keyEveryS, dou
 
     /// Packets that an image takes.
     public int packets(long image) {
-        return (int) Math.max(1, Math.ceil(bytes(image) / PACKET_BYTES));
+        return cycle().packets(image);
     }
 
     /// Payload of a packet of an image, bytes; the last one holds the rest.
     ///
     /// @param packet 0-based, below [#packets]
     public int packetBytes(long image, int packet) {
-        double rest = bytes(image) - packet * (double) PACKET_BYTES;
-        return (int) Math.clamp(Math.rint(rest), 1, PACKET_BYTES);
+        return cycle().packetBytes(image, packet);
     }
 
     /// Number of the first packet of an image, from 0.
     public long firstPacket(long image) {
-        long keys = (image + keyEvery() - 1) / keyEvery();
-        return keys * packets(0) + (image - keys) * deltaPackets();
+        return cycle().firstPacket(image);
     }
 
     /// The image that a packet belongs to.
     public long image(long packet) {
-        long cycle = packets(0) + (keyEvery() - 1L) * deltaPackets();
-        long rest = packet % cycle - packets(0);
-        return packet / cycle * keyEvery() + (rest < 0 ? 0 : 1 + rest / deltaPackets());
+        return cycle().image(packet);
     }
 
-    private int deltaPackets() {
-        return keyEvery() == 1 ? packets(0) : packets(1);
+    BurstCycle cycle() {
+        return new BurstCycle(this);
     }
 
     /// When a packet of an image is due, ms after image 0.

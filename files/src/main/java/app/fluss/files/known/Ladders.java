@@ -35,16 +35,24 @@ public record Ladders(List<SettingLadder> ladders, boolean latencyEstimated) {
                 .filter(run -> run.isCompared() && run.grade().hasLog())
                 .toList();
         boolean measured = logged.stream().allMatch(run -> run.path().isNative() || run.has(EvidenceKinds.LATENCY));
+        Estimates latencies = measured ? run -> Latencies.measuredMeanMs(study, List.of(run)) : estimates;
+        // Estimates take long: none is made where no ladder stands without them.
+        boolean any = !ladders(logged, baseline, figures, _ -> Figure.missing("not asked yet"))
+                .isEmpty();
+        return new Ladders(any ? ladders(logged, baseline, figures, latencies) : List.of(), !measured);
+    }
+
+    private static List<SettingLadder> ladders(
+            List<Run> logged, List<Run> baseline, Pair.Figures figures, Estimates latencies) throws StudyException {
         List<LadderRun> generating = new ArrayList<>();
         List<LadderRun> natives = new ArrayList<>();
         for (Run run : logged) {
             boolean first = baseline.contains(run);
             if (first || !run.path().isNative()) {
-                Figure latency = measured ? Latencies.measuredMeanMs(study, List.of(run)) : estimates.of(run);
                 (first ? natives : generating)
-                        .add(new LadderRun(run.path().chain(), run.setup(), figures.of(run), latency));
+                        .add(new LadderRun(run.path().chain(), run.setup(), figures.of(run), latencies.of(run)));
             }
         }
-        return new Ladders(SettingLadder.of(generating, natives), !measured);
+        return SettingLadder.of(generating, natives);
     }
 }

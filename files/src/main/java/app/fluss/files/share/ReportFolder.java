@@ -6,7 +6,9 @@ import app.fluss.files.report.Json;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.util.Optional;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.function.Supplier;
 
 /// A report as a folder: the page, the same as PDF if it is wanted, figures and verdicts as CSV, the
 /// study as JSON, and every chart as SVG, PNG and CSV, and a card of each game.
@@ -17,47 +19,70 @@ public final class ReportFolder {
     /// Name of the printed form in the folder.
     public static final String PRINTED = "report.pdf";
 
+    private static final String CHARTS = "charts";
+    private static final String CARDS = "cards";
+
     private ReportFolder() {}
 
-    /// Writes all of it; files of the same names are replaced, others are left.
+    private record Piece(Path file, Writing writing) {
+        @FunctionalInterface
+        interface Writing {
+            void to(Path file) throws IOException;
+        }
+
+        static Piece text(Path file, Supplier<String> text) {
+            return new Piece(file, to -> Files.writeString(to, text.get()));
+        }
+
+        static Piece picture(Path file, Supplier<byte[]> png) {
+            return new Piece(file, to -> Files.write(to, png.get()));
+        }
+
+        void write() throws IOException {
+            writing.to(file);
+        }
+    }
+
+    /// Writes all of it, two pieces at a time; files of the same names are replaced, others are left.
     ///
     /// @param pdf whether the printed form is written too
     public static void write(Report report, Path folder, boolean pdf, Progress progress) throws IOException {
-        Path charts = folder.resolve("charts");
-        Files.createDirectories(charts);
-        Files.writeString(folder.resolve(PAGE), ReportHtml.of(report));
-        Files.writeString(folder.resolve("figures.csv"), report.figures().csv());
-        Files.writeString(folder.resolve("verdicts.csv"), report.verdicts().csv());
-        Files.writeString(folder.resolve("study.json"), Json.text(StudyJson.of(report)));
-        InTurn.written(
-                report.charts(),
-                chart -> {
-                    Files.writeString(
-                            charts.resolve(chart.id() + ".svg"), chart.picture().svg(Palette.LIGHT));
-                    Files.write(
-                            charts.resolve(chart.id() + ".png"), chart.picture().png(Palette.LIGHT));
-                    Files.writeString(
-                            charts.resolve(chart.id() + ".csv"), chart.data().csv());
-                },
-                pdf ? progress.part(0, 0.5) : progress);
-        cards(report, folder.resolve("cards"));
+        Files.createDirectories(folder.resolve(CHARTS));
+        Files.createDirectories(folder.resolve(CARDS));
+        List<Piece> pieces = new ArrayList<>();
         if (pdf) {
-            ReportPdf.write(report, folder.resolve(PRINTED));
+            pieces.add(new Piece(folder.resolve(PRINTED), file -> ReportPdf.write(report, file)));
         }
-        progress.check(1);
+        pieces.add(Piece.text(folder.resolve(PAGE), () -> ReportHtml.of(report)));
+        pieces.add(Piece.text(folder.resolve("figures.csv"), report.figures()::csv));
+        pieces.add(Piece.text(folder.resolve("verdicts.csv"), report.verdicts()::csv));
+        pieces.add(Piece.text(folder.resolve("study.json"), () -> Json.text(StudyJson.of(report))));
+        report.charts().forEach(chart -> pieces.addAll(chart(chart, folder.resolve(CHARTS))));
+        pieces.addAll(cards(report, folder.resolve(CARDS)));
+        InTurn.written(pieces, Piece::write, progress);
     }
 
-    private static void cards(Report report, Path folder) throws IOException {
-        Files.createDirectories(folder);
+    private static List<Piece> chart(ReportChart chart, Path charts) {
+        return List.of(
+                Piece.text(
+                        charts.resolve(chart.id() + ".svg"),
+                        () -> chart.picture().svg(Palette.LIGHT)),
+                Piece.picture(
+                        charts.resolve(chart.id() + ".png"),
+                        () -> chart.picture().png(Palette.LIGHT)),
+                Piece.text(charts.resolve(chart.id() + ".csv"), chart.data()::csv));
+    }
+
+    private static List<Piece> cards(Report report, Path folder) {
+        List<Piece> pieces = new ArrayList<>();
         int number = 0;
         for (ReportGame game : report.games()) {
             number++;
-            Optional<Card> card = Card.of(game.verdicts());
-            if (card.isPresent()) {
-                Files.write(
-                        folder.resolve(GameBuilder.slug(number, game.verdicts().game()) + ".png"),
-                        card.get().picture().png(Palette.LIGHT, 1));
-            }
+            Path file = folder.resolve(GameBuilder.slug(number, game.verdicts().game()) + ".png");
+            Card.of(game.verdicts())
+                    .ifPresent(card ->
+                            pieces.add(Piece.picture(file, () -> card.picture().png(Palette.LIGHT, 1))));
         }
+        return pieces;
     }
 }

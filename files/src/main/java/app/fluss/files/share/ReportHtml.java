@@ -9,6 +9,7 @@ import java.nio.charset.StandardCharsets;
 import java.security.MessageDigest;
 import java.security.NoSuchAlgorithmException;
 import java.util.Base64;
+import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.Locale;
 import java.util.Map;
@@ -28,12 +29,13 @@ public final class ReportHtml {
         values.put("scriptHash", hash(script));
         Map<String, ReportChart> charts = new LinkedHashMap<>();
         report.charts().forEach(chart -> charts.put(chart.id(), chart));
-        return PageTemplate.filled("report.html", values, id -> picture(id, charts));
+        Map<String, String> signs = new HashMap<>();
+        return PageTemplate.filled("report.html", values, id -> picture(id, charts, signs));
     }
 
-    private static String picture(String id, Map<String, ReportChart> charts) {
+    private static String picture(String id, Map<String, ReportChart> charts, Map<String, String> signs) {
         return id.startsWith(Page.SIGN)
-                ? sign(id.substring(Page.SIGN.length()))
+                ? signs.computeIfAbsent(id.substring(Page.SIGN.length()), ReportHtml::sign)
                 : Objects.requireNonNull(charts.get(id), id).picture().inlineSvg(id + "-");
     }
 

@@ -1,7 +1,6 @@
 package app.fluss.core.latency.chain;
 
 import app.fluss.core.measure.SyncMode;
-import java.util.Arrays;
 import java.util.EnumSet;
 import java.util.Map;
 import java.util.Optional;
@@ -14,7 +13,7 @@ final class ChainDraw {
     private final ChainModel model;
     private final BaseFrames base;
     private final double threshold;
-    private final double[] endMs;
+    private final FrameEnds ends;
     private final SplittableRandom random;
     private final LightSteps steps = new LightSteps();
     private final Map<LatencyStage, String> unknown;
@@ -26,7 +25,7 @@ final class ChainDraw {
         this.threshold = threshold;
         this.random = new SplittableRandom(seed);
         this.unknown = unknown;
-        endMs = base.endsMs();
+        ends = new FrameEnds(base.endsMs());
     }
 
     /// Draws one click.
@@ -52,10 +51,9 @@ final class ChainDraw {
 
     /// The click comes at any time; the next frame to start reads it. Long frames catch more clicks.
     private int sample() {
-        double at = random.nextDouble() * endMs[endMs.length - 1];
-        int found = Arrays.binarySearch(endMs, at);
-        int within = found >= 0 ? found : -found - 1;
-        add(LatencyStage.SAMPLING, endMs[within] - at, "");
+        double at = random.nextDouble() * ends.lastMs();
+        int within = ends.frameAt(at);
+        add(LatencyStage.SAMPLING, ends.ms(within) - at, "");
         return base.readBy(within);
     }
 
