@@ -4,6 +4,7 @@ import app.fluss.app.demo.DemoStudy;
 import app.fluss.app.importing.ImportFlow;
 import app.fluss.app.model.Jobs;
 import app.fluss.app.model.Workbench;
+import app.fluss.app.settings.Settings;
 import app.fluss.app.shell.RecentStudies;
 import app.fluss.app.shell.Shell;
 import app.fluss.app.theme.Icon;
@@ -100,7 +101,9 @@ public final class FlussApp extends Application {
                     new OverlayMemory(config.resolve("overlays")),
                     () -> stage,
                     this::tell);
-            this.shell = new Shell(workbench, theme, jobs, imports, memory, preferences, this::openTelling);
+            Settings settings = new Settings(preferences, theme);
+            this.shell = new Shell(
+                    workbench, theme, jobs, imports, memory, preferences, settings, config, this::openTelling);
             Scene scene = new Scene(shell, WIDTH, HEIGHT);
             theme.dress(scene);
             stage.setScene(scene);

@@ -4,6 +4,7 @@ import app.fluss.app.bench.BenchScreen;
 import app.fluss.app.examine.ExamineScreen;
 import app.fluss.app.model.CaptureEdits;
 import app.fluss.app.model.Contents;
+import app.fluss.app.theme.Appearance;
 import app.fluss.core.frame.Channel;
 import app.fluss.core.frame.FrameKind;
 import app.fluss.core.frame.FrameLog;
@@ -11,7 +12,6 @@ import app.fluss.core.plan.PlannedStep;
 import app.fluss.core.reading.PadEntry;
 import app.fluss.core.reading.PadMark;
 import app.fluss.core.reading.TypedReading;
-import app.fluss.files.draw.Palette;
 import app.fluss.files.simulated.ReadyScenario;
 import app.fluss.files.study.EvidenceKinds;
 import app.fluss.files.study.Run;
@@ -60,7 +60,7 @@ final class Pictures {
     /// Every main view at the design size, most of them light.
     static void takeAll(FlussApp.Window window, Path folder) {
         Pictures pictures = new Pictures(window);
-        pictures.steps.add(() -> window.theme().use(Palette.LIGHT));
+        pictures.steps.add(() -> window.theme().appearanceProperty().set(Appearance.LIGHT));
         pictures.shoot("Tidewarden", "examine", folder.resolve("examine-light.png"));
         pictures.shoot("Tidewarden", "compare", folder.resolve("compare-light.png"));
         pictures.view(ExamineScreen.View.LATENCY, "Tidewarden", folder.resolve("latency-light.png"));
@@ -69,19 +69,19 @@ final class Pictures {
         pictures.steps.add(() -> pictures.go("Tidewarden", "capture"));
         pictures.steps.add(() -> window.shell().capture().focusPad());
         pictures.steps.add(() -> pictures.save(folder.resolve("capture-light.png")));
-        pictures.steps.add(() -> window.theme().use(Palette.DARK));
+        pictures.steps.add(() -> window.theme().appearanceProperty().set(Appearance.DARK));
         pictures.shoot("Kelp Circuit", "examine", folder.resolve("examine-kelp-circuit-dark.png"));
         pictures.view(ExamineScreen.View.PICTURES, "Kelp Circuit", folder.resolve("pictures-dark.png"));
         pictures.run(
                 ExamineScreen.View.COUNTER,
                 run -> run.has(EvidenceKinds.RECORDING),
                 folder.resolve("counter-dark.png"));
-        pictures.steps.add(() -> window.theme().use(Palette.LIGHT));
+        pictures.steps.add(() -> window.theme().appearanceProperty().set(Appearance.LIGHT));
         pictures.path("television, game mode", folder.resolve("path-television-light.png"));
         pictures.path("home stream, radio", folder.resolve("path-stream-light.png"));
-        pictures.steps.add(() -> window.theme().use(Palette.DARK));
+        pictures.steps.add(() -> window.theme().appearanceProperty().set(Appearance.DARK));
         pictures.path("VR, render scale 142 %", folder.resolve("path-headset-dark.png"));
-        pictures.steps.add(() -> window.theme().use(Palette.LIGHT));
+        pictures.steps.add(() -> window.theme().appearanceProperty().set(Appearance.LIGHT));
         pictures.steps.add(() -> window.shell().examine().show(ExamineScreen.View.FRAMES));
         pictures.path("second GPU 3×, size 50 %", folder.resolve("path-second-gpu-light.png"));
         pictures.steps.add(() -> pictures.choose("compare"));

@@ -47,7 +47,7 @@ public final class BenchScreen extends VBox {
         super(12);
         setId("bench");
         panes.put(View.PARTS, new PartsPane(workbench, theme, jobs, problems));
-        panes.put(View.PATHS, new PathsPane(workbench, problems));
+        panes.put(View.PATHS, new PathsPane(workbench, theme, problems));
         panes.put(View.PREFLIGHT, new PreflightPane(workbench));
         var about = Labels.of("", "muted");
         HBox head = Boxes.row(Labels.title("Bench"));

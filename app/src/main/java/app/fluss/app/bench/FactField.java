@@ -63,6 +63,7 @@ final class FactField {
         items.addFirst(NOT_STATED);
         box.getItems().setAll(items);
         box.setValue(NOT_STATED);
+        box.setMinWidth(Region.USE_PREF_SIZE);
         box.valueProperty().subscribe((_, now) -> {
             if (!showing) {
                 take(NOT_STATED.equals(now) ? "" : now);
@@ -109,7 +110,8 @@ final class FactField {
         showing = true;
         switch (control) {
             case TextField field -> {
-                if (!field.isFocused()) {
+                // What is wrong stays, to be mended.
+                if (!field.isFocused() && !problem.isVisible()) {
                     field.setText(stated);
                 }
             }
@@ -143,7 +145,9 @@ final class FactField {
     HBox row() {
         HBox row = Boxes.row(control);
         if (key.type() instanceof FactType.Quantity(String unit, double _, double _) && !unit.isEmpty()) {
-            row.getChildren().add(Labels.of(unit, "muted"));
+            Label after = Labels.of(unit, "muted");
+            after.setMinWidth(Region.USE_PREF_SIZE);
+            row.getChildren().add(after);
         }
         row.getChildren().addAll(problem, origin);
         return row;

@@ -1,39 +1,61 @@
 package app.fluss.app.bench;
 
+import app.fluss.app.theme.Columns;
 import app.fluss.app.theme.Labels;
+import app.fluss.app.theme.Theme;
 import app.fluss.core.bench.Fact;
 import app.fluss.core.bench.FactKey;
+import java.util.ArrayList;
 import java.util.EnumMap;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import javafx.geometry.Insets;
-import javafx.scene.control.Label;
 import javafx.scene.layout.GridPane;
+import javafx.scene.layout.VBox;
 
-/// Fields for the facts of one part, under their headings.
-final class FactForm extends GridPane {
+/// Fields for the facts of one part, under their headings; in two columns where there is room.
+final class FactForm extends VBox {
+    private static final double NEEDS = 520;
+    private static final double HEADING_GAP = 13;
+
     private final Map<FactKey, FactField> fields = new EnumMap<>(FactKey.class);
 
     /// @param grouped whether the groups of facts have headings
-    FactForm(List<FactKey> keys, boolean grouped, FactField.Taker taker) {
+    FactForm(Theme theme, List<FactKey> keys, boolean grouped, FactField.Taker taker) {
         getStyleClass().add("form");
-        setHgap(12);
-        setVgap(5);
-        String group = "";
+        List<List<FactKey>> groups = grouped ? groups(keys) : List.of(keys);
+        int total = keys.size() + groups.size();
+        VBox left = new VBox(HEADING_GAP);
+        VBox right = new VBox(HEADING_GAP);
+        int placed = 0;
+        for (List<FactKey> group : groups) {
+            (placed * 2 < total ? left : right).getChildren().add(grid(group, grouped, taker));
+            placed += group.size() + 1;
+        }
+        getChildren().setAll(right.getChildren().isEmpty() ? left : Columns.even(theme, NEEDS, left, right));
+    }
+
+    private static List<List<FactKey>> groups(List<FactKey> keys) {
+        Map<String, List<FactKey>> groups = new LinkedHashMap<>();
+        keys.forEach(key ->
+                groups.computeIfAbsent(key.group(), _ -> new ArrayList<>()).add(key));
+        return List.copyOf(groups.values());
+    }
+
+    private GridPane grid(List<FactKey> keys, boolean headed, FactField.Taker taker) {
+        GridPane grid = new GridPane(12, 5);
         int row = 0;
+        if (headed) {
+            grid.add(Labels.heading(keys.getFirst().group()), 0, row++, 2, 1);
+        }
         for (FactKey key : keys) {
-            if (grouped && !key.group().equals(group)) {
-                group = key.group();
-                Label heading = Labels.heading(group);
-                GridPane.setMargin(heading, new Insets(row == 0 ? 0 : 8, 0, 0, 0));
-                add(heading, 0, row++, 2, 1);
-            }
             FactField field = new FactField(key, taker);
             fields.put(key, field);
-            add(field.name(), 0, row);
-            add(field.row(), 1, row++);
+            grid.add(field.name(), 0, row);
+            grid.add(field.row(), 1, row++);
         }
+        return grid;
     }
 
     /// Shows facts as they are kept.

@@ -7,8 +7,10 @@ import app.fluss.app.model.Workbench;
 import app.fluss.app.theme.Boxes;
 import app.fluss.app.theme.Buttons;
 import app.fluss.app.theme.Dialogs;
+import app.fluss.app.theme.Ems;
 import app.fluss.app.theme.Labels;
 import app.fluss.app.theme.Theme;
+import app.fluss.app.theme.WrappingRow;
 import app.fluss.core.bench.BenchPart;
 import app.fluss.core.bench.Fact;
 import app.fluss.core.bench.FactKey;
@@ -117,8 +119,8 @@ final class PartsPane extends HBox {
         fill.setMaxWidth(Double.MAX_VALUE);
         VBox left = new VBox(8, list, adding(), fill);
         VBox.setVgrow(list, Priority.ALWAYS);
-        left.setMinWidth(212);
-        left.setPrefWidth(212);
+        Ems.min(left, 212);
+        Ems.pref(left, 212);
         VBox panel = Boxes.panel(Boxes.scrolling(detail));
         HBox.setHgrow(panel, Priority.ALWAYS);
         VBox.setVgrow(panel.getChildren().getFirst(), Priority.ALWAYS);
@@ -193,7 +195,7 @@ final class PartsPane extends HBox {
         }
         FactForm shownForm = form;
         if (shownForm == null || !subject.isSame(shown)) {
-            shownForm = new FactForm(FactKey.of(subject.part()), true, this::take);
+            shownForm = new FactForm(theme, FactKey.of(subject.part()), true, this::take);
             form = shownForm;
             detail.getChildren().setAll(head(subject), shownForm);
         } else {
@@ -212,16 +214,20 @@ final class PartsPane extends HBox {
     private Node empty() {
         VBox box = new VBox(
                 10,
-                Labels.title("Nothing stands on the bench yet"),
-                Labels.note("A comparison is only worth what was the same on both sides. Let Fluss read this computer,"
-                        + " add what it cannot know, then compose paths."));
+                Labels.title("No equipment yet"),
+                Labels.note(
+                        "Add a rig, a display or a game. Fluss can read this computer; add what it cannot know, then"
+                                + " compose paths. A comparison is only worth what was the same on both sides."));
         box.getStyleClass().add("empty");
         return box;
     }
 
     private Node head(Subject subject) {
-        HBox head =
-                Boxes.row(Labels.title(subject.name()), Labels.of(subject.part().title(), "chip"), Boxes.spacer());
+        WrappingRow head = new WrappingRow(
+                8, Labels.title(subject.name()), Labels.of(subject.part().title(), "chip"), Boxes.spacer());
+        head.getChildren()
+                .add(Buttons.quiet(
+                        "Rename…", "Another name; runs keep the one they were measured with", () -> rename(subject)));
         if (subject instanceof Subject.OfItem(Item item)) {
             if (item.part() == BenchPart.DISPLAY) {
                 head.getChildren()
@@ -246,6 +252,18 @@ final class PartsPane extends HBox {
                             () -> workbench.edits().bench().remove(item)));
         }
         return head;
+    }
+
+    private void rename(Subject subject) {
+        BenchEdits edits = workbench.edits().bench();
+        Dialogs.text(theme, getScene().getWindow(), "Rename " + subject.name(), subject.name())
+                .filter(name -> !name.equals(subject.name()))
+                .ifPresent(name -> {
+                    switch (subject) {
+                        case Subject.OfItem(Item item) -> edits.rename(item, name);
+                        case Subject.OfGame(Game game, var _) -> edits.rename(game, name);
+                    }
+                });
     }
 
     private void take(FactKey key, String value, FactSource source) {

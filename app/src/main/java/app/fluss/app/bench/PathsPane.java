@@ -4,7 +4,9 @@ import app.fluss.app.model.Contents;
 import app.fluss.app.model.Workbench;
 import app.fluss.app.theme.Boxes;
 import app.fluss.app.theme.Buttons;
+import app.fluss.app.theme.Ems;
 import app.fluss.app.theme.Labels;
+import app.fluss.app.theme.Theme;
 import app.fluss.core.bench.FactKey;
 import app.fluss.core.path.Chain;
 import app.fluss.core.path.Stage;
@@ -29,15 +31,17 @@ import org.jspecify.annotations.Nullable;
 /// The paths of the study and the settings of their stages. The stages themselves are composed in the chain.
 final class PathsPane extends HBox {
     private final Workbench workbench;
+    private final Theme theme;
     private final Consumer<String> problems;
     private final ListView<DeliveryPath> list = new ListView<>();
     private final VBox detail = Boxes.scrolled();
     private final List<FactForm> forms = new ArrayList<>();
     private @Nullable DeliveryPath shown;
 
-    PathsPane(Workbench workbench, Consumer<String> problems) {
+    PathsPane(Workbench workbench, Theme theme, Consumer<String> problems) {
         super(12);
         this.workbench = workbench;
+        this.theme = theme;
         this.problems = problems;
         list.setId("paths");
         list.setCellFactory(_ -> new PathCell());
@@ -48,8 +52,8 @@ final class PathsPane extends HBox {
         });
         VBox left = new VBox(8, list, adding());
         VBox.setVgrow(list, Priority.ALWAYS);
-        left.setMinWidth(212);
-        left.setPrefWidth(212);
+        Ems.min(left, 212);
+        Ems.pref(left, 212);
         VBox panel = Boxes.panel(Boxes.scrolling(detail));
         VBox.setVgrow(panel.getChildren().getFirst(), Priority.ALWAYS);
         HBox.setHgrow(panel, Priority.ALWAYS);
@@ -162,7 +166,7 @@ final class PathsPane extends HBox {
     }
 
     private Node stage(int at, Stage stage) {
-        FactForm form = new FactForm(stage.kind().settings(), false, (key, value, _) -> set(at, key, value));
+        FactForm form = new FactForm(theme, stage.kind().settings(), false, (key, value, _) -> set(at, key, value));
         forms.add(form);
         return new VBox(6, Labels.heading(stage.kind().title()), form);
     }
@@ -201,6 +205,10 @@ final class PathsPane extends HBox {
     }
 
     private static final class PathCell extends ListCell<DeliveryPath> {
+        PathCell() {
+            Labels.tellsWhenCut(this);
+        }
+
         @Override
         protected void updateItem(@Nullable DeliveryPath path, boolean empty) {
             super.updateItem(path, empty);

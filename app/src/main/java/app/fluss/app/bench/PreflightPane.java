@@ -6,6 +6,7 @@ import app.fluss.app.theme.Boxes;
 import app.fluss.app.theme.Buttons;
 import app.fluss.app.theme.Choice;
 import app.fluss.app.theme.Labels;
+import app.fluss.app.theme.WrappingRow;
 import app.fluss.core.bench.Setup;
 import app.fluss.core.path.Judgement;
 import app.fluss.core.path.Outcome.State;
@@ -43,6 +44,8 @@ final class PreflightPane extends VBox {
         setId("preflight");
         scenes = Choice.of(
                 "preflight-scene", scene -> workbench.contentsProperty().get().place(scene));
+        scenes.setMinWidth(USE_PREF_SIZE);
+        paths.setMinWidth(USE_PREF_SIZE);
         scenes.valueProperty().subscribe((_, _) -> chosen());
         paths.valueProperty().subscribe((_, path) -> {
             if (path != null && !filling) {
@@ -50,12 +53,11 @@ final class PreflightPane extends VBox {
             }
             chosen();
         });
-        scenes.setMaxWidth(260);
-        paths.setMaxWidth(240);
         VBox scrolled = new VBox(Boxes.scrolling(cards));
         VBox.setVgrow(scrolled, Priority.ALWAYS);
         VBox.setVgrow(scrolled.getChildren().getFirst(), Priority.ALWAYS);
-        getChildren().addAll(Boxes.row(scenes, Labels.of("on", "muted"), paths, Boxes.spacer(), summary), scrolled);
+        getChildren()
+                .addAll(new WrappingRow(8, scenes, Labels.of("on", "muted"), paths, Boxes.spacer(), summary), scrolled);
         workbench.contentsProperty().subscribe(this::fill);
         workbench.selectedProperty().subscribe(run -> {
             if (run != null) {
@@ -164,12 +166,14 @@ final class PreflightPane extends VBox {
     private Node answers(Game game, DeliveryPath path, Judgement judged) {
         String id = judged.requirement().id();
         if (judged.isOfRun()) {
-            return Labels.of("asked at each run", "muted", "small");
+            Label each = Labels.of("asked at each run", "muted", "small");
+            each.setMinWidth(USE_PREF_SIZE);
+            return each;
         } else if (judged.ticked()) {
             return Buttons.quiet("Take back", "Not checked then", () -> say(game, path, id, Optional.empty()));
         } else if (judged.state() == State.UNKNOWN) {
             return Boxes.row(
-                    Buttons.quiet("It holds", "You have seen to it", () -> say(game, path, id, Optional.of(true))),
+                    Buttons.quiet("It holds", "You have checked it", () -> say(game, path, id, Optional.of(true))),
                     Buttons.quiet(
                             "It does not",
                             "It travels with the runs as a finding",

@@ -5,11 +5,13 @@ import app.fluss.app.model.Workbench;
 import app.fluss.app.theme.Boxes;
 import app.fluss.app.theme.Buttons;
 import app.fluss.app.theme.Choice;
+import app.fluss.app.theme.Dialogs;
 import app.fluss.app.theme.Labels;
 import app.fluss.app.theme.Theme;
 import app.fluss.core.measure.Section;
 import app.fluss.files.study.Game;
 import app.fluss.files.study.Scene;
+import javafx.scene.control.Button;
 import javafx.scene.control.ChoiceBox;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
@@ -58,6 +60,13 @@ final class ScenesEditor extends VBox {
         SceneDialog.ask(theme, getScene().getWindow(), game.name()).ifPresent(answer -> answer.addTo(edits));
     }
 
+    private void rename(Scene scene) {
+        BenchEdits edits = workbench.edits().bench();
+        Dialogs.text(theme, getScene().getWindow(), "Rename " + scene.name(), scene.name())
+                .filter(name -> !name.equals(scene.name()))
+                .ifPresent(name -> edits.rename(scene, name));
+    }
+
     private void row(GridPane grid, int row, Scene scene) {
         TextField seconds = field(Integer.toString(scene.seconds()), 4);
         TextField begins = field(scene.begins(), 14);
@@ -83,7 +92,8 @@ final class ScenesEditor extends VBox {
         GridPane.setHgrow(route, Priority.ALWAYS);
         Label name = Labels.of(scene.name());
         name.setMinWidth(Region.USE_PREF_SIZE);
-        grid.addRow(row, name, seconds, weight, begins, route);
+        Button rename = Buttons.quiet("Rename…", "Another name for the scene", () -> rename(scene));
+        grid.addRow(row, name, seconds, weight, begins, route, rename);
     }
 
     private static TextField field(String text, int columns) {

@@ -4,6 +4,7 @@ import app.fluss.app.theme.Boxes;
 import app.fluss.app.theme.Buttons;
 import app.fluss.app.theme.Labels;
 import app.fluss.app.theme.Theme;
+import app.fluss.app.theme.WrappingRow;
 import app.fluss.core.measure.AnalysisSettings;
 import app.fluss.core.measure.Grade;
 import app.fluss.core.measure.Measure;
@@ -23,7 +24,6 @@ import javafx.scene.Scene;
 import javafx.scene.control.Label;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.control.ToggleGroup;
-import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.StackPane;
@@ -84,11 +84,12 @@ final class EvidencePanel extends VBox {
         panes.put(Kind.READINGS, padHome);
         panes.put(Kind.SUMMARY, summary);
         panes.put(Kind.IMPRESSION, impression);
-        HBox head = Boxes.row(Labels.heading("Evidence"));
+        WrappingRow head = new WrappingRow(8, Labels.heading("Evidence"));
         ToggleGroup group = new ToggleGroup();
         for (Kind kind : Kind.values()) {
             ToggleButton button = new ToggleButton(kind.title);
             button.getStyleClass().add("quiet");
+            button.setMinWidth(USE_PREF_SIZE);
             button.setId("evidence-" + kind.title.toLowerCase(Locale.ROOT));
             button.setToggleGroup(group);
             button.selectedProperty().subscribe(selected -> {

@@ -2,6 +2,7 @@ package app.fluss.app.capture;
 
 import app.fluss.app.theme.Boxes;
 import app.fluss.app.theme.Durations;
+import app.fluss.app.theme.Ems;
 import app.fluss.app.theme.Labels;
 import app.fluss.app.theme.Numbers;
 import app.fluss.core.reading.PadEntry;
@@ -66,7 +67,7 @@ final class PadView extends VBox {
         VBox left = new VBox(6, entry, message, mean);
         left.setAlignment(Pos.CENTER_LEFT);
         HBox.setHgrow(left, Priority.ALWAYS);
-        recent.setMinWidth(170);
+        Ems.min(recent, 170);
         HBox upper = new HBox(12, left, recent);
         VBox.setVgrow(upper, Priority.ALWAYS);
         getChildren().addAll(upper, keys);
@@ -163,7 +164,7 @@ final class PadView extends VBox {
 
     private static HBox line(PadEntry entry) {
         Label time = Labels.of(Durations.timer(entry.atMs() / 1000), "muted");
-        time.setMinWidth(40);
+        Ems.min(time, 40);
         Label what = switch (entry) {
             case PadEntry.Counted(long _, TypedReading.Read(double low, double high)) ->
                 Labels.of(low == high ? plain(low) : plain(low) + "–" + plain(high), "strong");

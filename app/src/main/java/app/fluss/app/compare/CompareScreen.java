@@ -9,6 +9,7 @@ import app.fluss.app.theme.Labels;
 import app.fluss.app.theme.Numbers;
 import app.fluss.app.theme.ShareBar;
 import app.fluss.app.theme.Theme;
+import app.fluss.app.theme.WrappingRow;
 import app.fluss.app.toggle.TogglePanel;
 import app.fluss.core.measure.Figure;
 import app.fluss.core.measure.Measure;
@@ -22,7 +23,6 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Consumer;
-import javafx.geometry.Pos;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
@@ -95,16 +95,16 @@ public final class CompareScreen extends VBox {
             ladders.show(work);
             attribution.show(work.attribution());
         });
-        HBox head = new HBox(
+        title.setMinWidth(USE_PREF_SIZE);
+        WrappingRow head = new WrappingRow(
                 8,
-                whole,
-                settings,
                 title,
                 simulated,
+                whole,
+                settings,
                 spacer,
                 copy,
                 ShareBar.saving(theme, "Comparison", ShareBar.table(this::figures)));
-        head.setAlignment(Pos.CENTER_LEFT);
         scroll.setFitToWidth(true);
         VBox.setVgrow(scroll, Priority.ALWAYS);
         getChildren().addAll(head, groups, scroll);

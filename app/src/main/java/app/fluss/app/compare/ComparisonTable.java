@@ -82,14 +82,16 @@ final class ComparisonTable extends VBox {
             boolean strip = c == STRIP;
             column.setHgrow(strip ? Priority.ALWAYS : Priority.NEVER);
             column.setHalignment(c == 0 || strip || c == COLUMNS - 1 ? HPos.LEFT : HPos.RIGHT);
-            column.setMinWidth(strip ? 84 : USE_PREF_SIZE);
+            column.setMinWidth(USE_PREF_SIZE);
             grid.getColumnConstraints().add(column);
         }
         String[] heads = {
             "", comparison.baseline(), comparison.name(), "difference", "95 % interval", "ratio", "95 %", "runs"
         };
         for (int c = 0; c < heads.length; c++) {
-            grid.add(Labels.of(heads[c], "muted"), c, 0);
+            Label head = Labels.of(heads[c], "muted");
+            head.setMinWidth(c == STRIP ? USE_PREF_SIZE : 0);
+            grid.add(head, c, 0);
         }
     }
 

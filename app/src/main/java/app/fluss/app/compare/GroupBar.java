@@ -4,6 +4,7 @@ import app.fluss.app.model.Comparing;
 import app.fluss.app.model.Comparison;
 import app.fluss.app.model.Workbench;
 import app.fluss.app.theme.Choice;
+import app.fluss.app.theme.Ems;
 import app.fluss.app.theme.Labels;
 import app.fluss.app.theme.Theme;
 import app.fluss.files.compare.Grouping;
@@ -41,8 +42,8 @@ final class GroupBar extends FlowPane {
         this.chosen = chosen;
         setId("group-bar");
         // A choice asks for the room of its longest item, once it was opened.
-        by.setPrefWidth(WIDE);
-        against.setPrefWidth(WIDE);
+        Ems.pref(by, WIDE);
+        Ems.pref(against, WIDE);
         by.setTooltip(new Tooltip("What makes the groups: the path, or anything that is recorded of runs"));
         against.setTooltip(new Tooltip("The group that the others are held against"));
         by.valueProperty().subscribe((_, now) -> choose(now));

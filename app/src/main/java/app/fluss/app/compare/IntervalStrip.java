@@ -1,6 +1,7 @@
 package app.fluss.app.compare;
 
 import app.fluss.app.theme.CanvasView;
+import app.fluss.app.theme.Ems;
 import app.fluss.app.theme.Theme;
 import app.fluss.core.compare.Difference;
 import app.fluss.core.compare.Interval;
@@ -23,7 +24,7 @@ final class IntervalStrip extends CanvasView {
         this.moreIsBetter = moreIsBetter;
         setMinHeight(20);
         setPrefHeight(20);
-        setMinWidth(84);
+        Ems.min(this, 84);
     }
 
     @Override

@@ -1,6 +1,7 @@
 package app.fluss.app.compare;
 
 import app.fluss.app.model.Comparison;
+import app.fluss.app.theme.Ems;
 import app.fluss.app.theme.Numbers;
 import app.fluss.core.compare.GenerationFigures;
 import app.fluss.core.measure.Figure;
@@ -123,7 +124,7 @@ final class PathTiles extends TilePane {
         number.setId("tile-" + name.replace(' ', '-'));
         VBox tile = new VBox(0, number, caption);
         tile.getStyleClass().addAll("panel", "tile");
-        tile.setPrefWidth(132);
+        Ems.pref(tile, 132);
         String reason = Numbers.reason(figure);
         Tooltip.install(tile, new Tooltip(definition + (reason.isEmpty() ? "" : "\n" + reason)));
         getChildren().add(tile);

@@ -1,6 +1,7 @@
 package app.fluss.app.decide;
 
 import app.fluss.app.theme.Buttons;
+import app.fluss.app.theme.Ems;
 import app.fluss.app.theme.Labels;
 import app.fluss.app.theme.NumberField;
 import app.fluss.core.verdict.Asked;
@@ -37,8 +38,8 @@ final class AskedFields extends HBox {
         source.setPromptText("whose word");
         HBox.setHgrow(source, Priority.ALWAYS);
         Label name = Labels.of("%s %s".formatted(rule.title(), rule.atLeast() ? "at least" : "at most"));
-        name.setMinWidth(220);
-        name.setPrefWidth(220);
+        Ems.min(name, 220);
+        Ems.pref(name, 220);
         Label unit = Labels.of(Said.unit(rule).strip(), "muted");
         unit.setMinWidth(UNIT_PX);
         Label from = Labels.of("warning from", "muted", "small");

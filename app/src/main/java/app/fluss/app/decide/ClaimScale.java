@@ -1,6 +1,7 @@
 package app.fluss.app.decide;
 
 import app.fluss.app.theme.CanvasView;
+import app.fluss.app.theme.Ems;
 import app.fluss.app.theme.Numbers;
 import app.fluss.app.theme.Theme;
 import app.fluss.core.compare.Interval;
@@ -63,7 +64,7 @@ final class ClaimScale extends CanvasView {
         low = all[0] - spread * 0.25;
         high = all[all.length - 1] + spread * 0.25;
         textScaled();
-        setMinWidth(110);
+        Ems.min(this, 110);
         setFocusTraversable(true);
         focusedProperty().subscribe(() -> redraw());
         setAccessibleRole(AccessibleRole.SLIDER);

@@ -5,6 +5,8 @@ import app.fluss.app.model.Workbench;
 import app.fluss.app.theme.Boxes;
 import app.fluss.app.theme.Buttons;
 import app.fluss.app.theme.Choice;
+import app.fluss.app.theme.Columns;
+import app.fluss.app.theme.Ems;
 import app.fluss.app.theme.Labels;
 import app.fluss.app.theme.Theme;
 import app.fluss.core.verdict.Asked;
@@ -84,8 +86,8 @@ final class GamePage extends VBox {
         beside.valueProperty().subscribe((_, _) -> pin());
         ScrollPane left = Boxes.scrolling(paths);
         paths.setSpacing(5);
-        left.setPrefWidth(212);
-        left.setMinWidth(176);
+        Ems.pref(left, 212);
+        Ems.min(left, 176);
         ScrollPane right = Boxes.scrolling(detail);
         HBox.setHgrow(right, Priority.ALWAYS);
         HBox body = new HBox(10, left, right);
@@ -200,8 +202,11 @@ final class GamePage extends VBox {
         }
         below.addAll(List.of(
                 rows,
-                Boxes.halves(
-                        new SettlePanel(workbench, looked, verdict, ways), new RestsPanel(looked, verdict, ways))));
+                Columns.even(
+                        theme,
+                        360,
+                        new SettlePanel(workbench, looked, verdict, ways),
+                        new RestsPanel(looked, verdict, ways))));
         replace(below);
     }
 

@@ -2,6 +2,7 @@ package app.fluss.app.decide;
 
 import app.fluss.app.theme.Boxes;
 import app.fluss.app.theme.Buttons;
+import app.fluss.app.theme.Ems;
 import app.fluss.app.theme.Labels;
 import app.fluss.app.theme.Theme;
 import app.fluss.core.verdict.Verdict;
@@ -125,9 +126,8 @@ final class Overview extends VBox {
     }
 
     private static <R extends Region> R sized(R region, double px) {
-        region.setMinWidth(px);
-        region.setPrefWidth(px);
-        region.setMaxWidth(px);
+        Ems.fix(region, px);
+        region.setMaxWidth(Region.USE_PREF_SIZE);
         return region;
     }
 

@@ -6,12 +6,12 @@ import app.fluss.app.model.Workbench;
 import app.fluss.app.path.PathPane;
 import app.fluss.app.pictures.PicturesPane;
 import app.fluss.app.recorded.RecordedPane;
-import app.fluss.app.theme.Boxes;
 import app.fluss.app.theme.Buttons;
 import app.fluss.app.theme.CopiedTable;
 import app.fluss.app.theme.Labels;
 import app.fluss.app.theme.ShareBar;
 import app.fluss.app.theme.Theme;
+import app.fluss.app.theme.WrappingRow;
 import app.fluss.files.study.QuickRun;
 import app.fluss.files.study.Run;
 import app.fluss.files.table.DataTable;
@@ -51,15 +51,15 @@ public final class ExamineScreen extends VBox {
     /// What of a run is looked at.
     public enum View {
         /// Rates, frame times, refreshes.
-        FRAMES("Frames", "Rates, frame times, refreshes (Ctrl+4)"),
+        FRAMES("Frames", "Rates, frame times, refreshes (Ctrl+B)"),
         /// From input to light.
         LATENCY("Latency", "From input to light (Ctrl+L)"),
         /// What is worked out for its path.
         PATH("Path", "Generation by stretch, second card, display (Ctrl+G)"),
         /// Clips and stills.
-        PICTURES("Pictures", "Distinct pictures of a clip, stills (Ctrl+P)"),
+        PICTURES("Pictures", "Distinct pictures of a clip, stills (Ctrl+I)"),
         /// Numbers on a recording.
-        COUNTER("Counter", "Numbers on a recording, held against its pictures (Ctrl+K)");
+        COUNTER("Counter", "Numbers on a recording, held against its pictures (Ctrl+J)");
 
         private final String title;
         private final String tip;
@@ -120,9 +120,11 @@ public final class ExamineScreen extends VBox {
         correct.setId("correct");
         Button copy = Buttons.quiet("Copy", "Copy the figures as a table (Ctrl+Shift+C)", this::copyFigures);
         ShareBar save = ShareBar.saving(theme, "Figures of the run", ShareBar.table(this::figures));
-        VBox titles = new VBox(-2, title, place);
-        titles.setMinWidth(0);
-        HBox head = Boxes.row(viewButtons(), titles, simulated, Boxes.spacer(), correct, displayButton, copy, save);
+        title.setMinWidth(USE_PREF_SIZE);
+        HBox.setHgrow(place, Priority.ALWAYS);
+        place.setMaxWidth(Double.MAX_VALUE);
+        WrappingRow name = new WrappingRow(8, title, place, simulated, correct, displayButton, copy, save);
+        VBox head = new VBox(6, name, viewButtons());
         panes.putAll(Map.of(
                 View.FRAMES,
                 rates,
@@ -143,8 +145,7 @@ public final class ExamineScreen extends VBox {
     }
 
     private HBox viewButtons() {
-        HBox row = Boxes.row();
-        row.setSpacing(2);
+        HBox row = new HBox(2);
         for (View view : View.values()) {
             ToggleButton button = new ToggleButton(view.title);
             button.setId("view-" + view.title.toLowerCase(Locale.ROOT));

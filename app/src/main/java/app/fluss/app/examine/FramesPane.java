@@ -6,10 +6,13 @@ import app.fluss.app.model.TimeWindow;
 import app.fluss.app.model.Workbench;
 import app.fluss.app.theme.Boxes;
 import app.fluss.app.theme.Buttons;
+import app.fluss.app.theme.Columns;
 import app.fluss.app.theme.Dialogs;
+import app.fluss.app.theme.Ems;
 import app.fluss.app.theme.Labels;
 import app.fluss.app.theme.ShareBar;
 import app.fluss.app.theme.Theme;
+import app.fluss.app.theme.WrappingRow;
 import app.fluss.app.toggle.SwitchesMenu;
 import app.fluss.app.toggle.TogglePanel;
 import app.fluss.core.measure.Analysis;
@@ -37,7 +40,6 @@ import javafx.scene.control.MenuButton;
 import javafx.scene.control.MenuItem;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.control.SeparatorMenuItem;
-import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
@@ -75,7 +77,7 @@ final class FramesPane extends VBox {
         convention.setConverter(new ConventionNames());
         convention.setValue(LowConvention.PERCENTILE);
         convention.setId("convention");
-        convention.setPrefWidth(130);
+        Ems.pref(convention, 130);
         convention.valueProperty().subscribe(this::showFigures);
         Button whole = Buttons.quiet("All", "Show the whole run (Home)", this::showAll);
         switches = new SwitchesMenu(
@@ -94,14 +96,21 @@ final class FramesPane extends VBox {
         figureHead.setAlignment(Pos.CENTER_LEFT);
         VBox figurePanel = Boxes.panel(figureHead, figures);
         figurePanel.setMinWidth(USE_PREF_SIZE);
-        FlowPane bandHead = new FlowPane(
-                8, 4, Labels.heading("Frame time"), Labels.of("ms · ◆ stutter", "muted"), whole, sections, switches);
+        WrappingRow bandHead = new WrappingRow(
+                8,
+                Labels.heading("Frame time"),
+                Labels.of("ms · ◆ stutter", "muted"),
+                whole,
+                sections,
+                switches,
+                Boxes.spacer());
         bandHead.getChildren().add(new ShareBar(theme, "Frame time", band));
         VBox bandPanel = Boxes.panel(bandHead, band);
         VBox.setVgrow(band, Priority.ALWAYS);
         VBox.setVgrow(bandPanel, Priority.ALWAYS);
-        band.setMinHeight(110);
-        HBox weaveHead = Boxes.head(
+        Ems.minHeight(band, 120);
+        Ems.prefHeight(band, 190);
+        WrappingRow weaveHead = Boxes.head(
                 theme,
                 "Refresh weave",
                 weave,
@@ -110,16 +119,15 @@ final class FramesPane extends VBox {
                 new Legend(theme));
         weavePanel = Boxes.panel(weaveHead, weave);
         VBox.setVgrow(weave, Priority.ALWAYS);
-        weave.setMinHeight(104);
-        weave.setPrefHeight(150);
+        Ems.minHeight(weave, 104);
+        Ems.prefHeight(weave, 150);
         VBox.setVgrow(weavePanel, Priority.ALWAYS);
         VBox left = new VBox(10, ladderPanel, bandPanel);
         VBox.setVgrow(bandPanel, Priority.ALWAYS);
         HBox.setHgrow(left, Priority.ALWAYS);
         left.setMinWidth(0);
-        HBox upper = new HBox(10, left, figurePanel);
+        Columns upper = new Columns(theme, 250, left, figurePanel);
         VBox.setVgrow(upper, Priority.ALWAYS);
-        upper.setMaxHeight(500);
         VBox parts = new VBox(10, upper, toggle, weavePanel);
         ScrollPane scroll = Boxes.scrolling(parts);
         scroll.setFitToHeight(true);

@@ -79,12 +79,11 @@ final class LadderView extends VBox {
 
     private static HBox row(Rung rung, double longest) {
         Label name = new Label(rung.name);
-        name.getStyleClass().add("muted");
-        name.setMinWidth(66);
+        name.getStyleClass().addAll("muted", "rung-name");
         Label value = new Label(Numbers.text(rung.rate, 1));
         value.setId("rate-" + rung.name);
         value.getStyleClass().add(rung.name.equals("delivered") ? "great" : "figure");
-        value.setMinWidth(62);
+        value.getStyleClass().add("rung-value");
         value.setAlignment(Pos.CENTER_RIGHT);
         StackPane track = new StackPane();
         track.setAlignment(Pos.CENTER_LEFT);
@@ -100,7 +99,7 @@ final class LadderView extends VBox {
         track.getChildren().add(bar);
         Label between = new Label(rung.between);
         between.getStyleClass().addAll("muted", "small");
-        between.setPrefWidth(96);
+        between.getStyleClass().add("rung-between");
         between.setMinWidth(0);
         HBox row = new HBox(8, name, value, track, between);
         row.setAlignment(Pos.CENTER_LEFT);

@@ -6,9 +6,11 @@ import app.fluss.app.recorded.CounterView;
 import app.fluss.app.theme.Boxes;
 import app.fluss.app.theme.Buttons;
 import app.fluss.app.theme.Durations;
+import app.fluss.app.theme.Ems;
 import app.fluss.app.theme.Labels;
 import app.fluss.app.theme.Numbers;
 import app.fluss.app.theme.Theme;
+import app.fluss.app.theme.WrappingRow;
 import app.fluss.app.toggle.TogglePanel;
 import app.fluss.core.frame.Channel;
 import app.fluss.core.measure.Claimed;
@@ -64,12 +66,12 @@ final class NotedPane extends VBox {
                             counter,
                             Labels.of("bars: distinct pictures of each second", "muted"),
                             Boxes.spacer(),
-                            Buttons.quiet("Reading by reading", "Every reading with its picture (Ctrl+K)", readings)),
+                            Buttons.quiet("Reading by reading", "Every reading with its picture (Ctrl+J)", readings)),
                     counter));
         });
         noted.readings().filter(ReadingSeries::isTimed).ifPresent(series -> {
             course.show(noted.readings());
-            HBox head = Boxes.head(
+            WrappingRow head = Boxes.head(
                     theme,
                     "What the counter said",
                     course,
@@ -196,7 +198,7 @@ final class NotedPane extends VBox {
         number.setId(id);
         number.setMinWidth(USE_PREF_SIZE);
         VBox tile = new VBox(-2, number, Labels.of(caption, "muted"));
-        tile.setMinWidth(118);
+        Ems.min(tile, 118);
         tile.getStyleClass().add("noted-tile");
         Tooltip.install(tile, new Tooltip(explanation));
         return tile;

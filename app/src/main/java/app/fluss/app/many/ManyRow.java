@@ -3,6 +3,7 @@ package app.fluss.app.many;
 import app.fluss.app.model.Contents;
 import app.fluss.app.model.EvidenceEdits.FileOfRun;
 import app.fluss.app.theme.Choice;
+import app.fluss.app.theme.Ems;
 import app.fluss.app.theme.Labels;
 import app.fluss.core.bench.Setup;
 import app.fluss.core.path.Chain;
@@ -73,7 +74,7 @@ final class ManyRow {
         } else if (seen.belongs()) {
             owner.getItems().setAll(runs);
             owner.setValue(closest(runs));
-            owner.setPrefWidth(244);
+            Ems.pref(owner, 244);
             GridPane.setColumnSpan(owner, 2);
             owner.setDisable(runs.isEmpty());
             nodes.add(owner);
@@ -83,7 +84,7 @@ final class ManyRow {
     private Node what(Runnable changed) {
         if (!seen.rivals().isEmpty()) {
             reading.getItems().setAll(seen.rivals());
-            reading.setPrefWidth(250);
+            Ems.pref(reading, 250);
             reading.valueProperty().subscribe((_, _) -> changed.run());
             return reading;
         }
@@ -100,9 +101,9 @@ final class ManyRow {
         game.setId("many-game-" + number);
         scene.setId("many-scene-" + number);
         path.setId("many-path-" + number);
-        guess.setMinWidth(110);
+        Ems.min(guess, 110);
         for (TextField field : List.of(game, scene, path)) {
-            field.setPrefWidth(118);
+            Ems.pref(field, 118);
             field.setMinWidth(0);
             field.textProperty().subscribe(() -> {
                 showGuess();

@@ -39,6 +39,31 @@ public final class BenchEdits {
         edits.note("Changing the bench", study -> study.bench().use(item));
     }
 
+    /// Gives something on the bench another name.
+    public void rename(Item item, String name) {
+        edits.note("Renaming", study -> study.bench().rename(item, name));
+    }
+
+    /// Gives a game another name.
+    public void rename(Game game, String name) {
+        edits.change("Renaming the game", study -> study.gamesAndRuns().rename(game, name));
+    }
+
+    /// Gives a scene another name.
+    public void rename(Scene scene, String name) {
+        edits.change("Renaming the scene", study -> study.gamesAndRuns().rename(scene, name));
+    }
+
+    /// Removes a game with all that was measured of it.
+    public void remove(Game game) {
+        edits.change("Removing the game", study -> study.gamesAndRuns().remove(game));
+    }
+
+    /// Removes a scene with all that was measured of it.
+    public void remove(Scene scene) {
+        edits.change("Removing the scene", study -> study.gamesAndRuns().remove(scene));
+    }
+
     /// Takes something off the bench.
     public void remove(Item item) {
         edits.note("Changing the bench", study -> study.bench().remove(item));

@@ -44,4 +44,9 @@ public final class Open {
     public static boolean isStudy(Path file) {
         return Study.isStudyName(file);
     }
+
+    /// The file of the study.
+    public Path file() {
+        return study.file();
+    }
 }

@@ -7,6 +7,7 @@ import app.fluss.core.measure.Section;
 import app.fluss.core.toggle.ToggleMark;
 import app.fluss.files.study.Outcome;
 import app.fluss.files.study.Run;
+import app.fluss.files.study.Scene;
 import app.fluss.files.study.StoredSection;
 import java.util.List;
 import java.util.Map;
@@ -55,16 +56,26 @@ public final class RunEdits {
         edits.change("Marking switches", study -> study.setToggles(run, marks));
     }
 
-    /// Says whether a run counts.
+    /// Says whether runs count.
     ///
-    /// @param reason why not; empty if it does
-    public void setOutcome(Run run, Outcome outcome, String reason) {
-        edits.change("Marking a run", study -> study.setOutcome(run, outcome, reason));
+    /// @param reason why not; empty if they do
+    public void setOutcome(List<Run> runs, Outcome outcome, String reason) {
+        edits.change("Marking runs", study -> study.gamesAndRuns().setOutcome(runs, outcome, reason));
     }
 
-    /// Removes a run.
-    public void remove(Run run) {
-        edits.change("Removing a run", study -> study.removeRun(run));
+    /// Gives a run another name.
+    public void rename(Run run, String name) {
+        edits.change("Renaming a run", study -> study.gamesAndRuns().rename(run, name));
+    }
+
+    /// Says that runs are of another scene.
+    public void move(List<Run> runs, Scene scene) {
+        edits.change("Moving runs", study -> study.gamesAndRuns().move(runs, scene));
+    }
+
+    /// Removes runs.
+    public void remove(List<Run> runs) {
+        edits.change("Removing runs", study -> study.gamesAndRuns().remove(runs));
     }
 
     /// Marks a section of a run.

@@ -64,7 +64,10 @@ public final class PathPane extends VBox {
                 .filter(_ -> work.headset().isEmpty())
                 .ifPresent(screen -> parts.getChildren()
                         .add(new ScreenPanel(
-                                screen, run.analysis(), run.run().path().chain().has(StageKind.DISPLAY_SMOOTHING))));
+                                theme,
+                                screen,
+                                run.analysis(),
+                                run.run().path().chain().has(StageKind.DISPLAY_SMOOTHING))));
         if (parts.getChildren().isEmpty()) {
             parts.getChildren().add(nothing(run));
         }

@@ -3,8 +3,10 @@ package app.fluss.app.path;
 import app.fluss.app.model.ScreenPicture;
 import app.fluss.app.path.FigureTable.Cell;
 import app.fluss.app.theme.Boxes;
+import app.fluss.app.theme.Columns;
 import app.fluss.app.theme.Labels;
 import app.fluss.app.theme.Numbers;
+import app.fluss.app.theme.Theme;
 import app.fluss.core.display.ModeLag;
 import app.fluss.core.display.SmoothingAdvice;
 import app.fluss.core.display.VariableWindow;
@@ -19,12 +21,12 @@ final class ScreenPanel extends VBox {
     private final ScreenPicture screen;
     private final double hz;
 
-    ScreenPanel(ScreenPicture screen, Analysis run, boolean smooths) {
+    ScreenPanel(Theme theme, ScreenPicture screen, Analysis run, boolean smooths) {
         super(10);
         this.screen = screen;
         this.hz = run.ledger().map(ledger -> ledger.mode().refreshHz()).orElse(Double.NaN);
         setId("screen-panel");
-        getChildren().add(Boxes.halves(cadence(run, smooths), modes()));
+        getChildren().add(Columns.even(theme, 360, cadence(run, smooths), modes()));
         if (smooths) {
             getChildren().add(sliders());
         }

@@ -4,6 +4,7 @@ import app.fluss.app.model.AnalysedRun;
 import app.fluss.app.model.Workbench;
 import app.fluss.app.theme.Boxes;
 import app.fluss.app.theme.Buttons;
+import app.fluss.app.theme.Columns;
 import app.fluss.app.theme.Labels;
 import app.fluss.app.theme.Numbers;
 import app.fluss.app.theme.Theme;
@@ -69,7 +70,7 @@ public final class PicturesPane extends VBox {
         VBox hold = Boxes.panel(Boxes.head(theme, "How long images stayed", holds), holds);
         VBox.setVgrow(holds, Priority.ALWAYS);
         VBox says = Boxes.panel(Labels.heading("What the clip says"), words);
-        counted = new VBox(10, rate, toggle, Boxes.halves(hold, says));
+        counted = new VBox(10, rate, toggle, Columns.even(theme, 360, hold, says));
         VBox.setVgrow(counted, Priority.ALWAYS);
         uncounted = Boxes.panel(
                 Labels.heading("No clip of this run was counted"),

@@ -5,6 +5,7 @@ import app.fluss.app.model.Coverage;
 import app.fluss.app.model.Workbench;
 import app.fluss.app.theme.Boxes;
 import app.fluss.app.theme.Buttons;
+import app.fluss.app.theme.Ems;
 import app.fluss.app.theme.Labels;
 import app.fluss.files.study.DeliveryPath;
 import app.fluss.files.study.Game;
@@ -70,7 +71,7 @@ final class PlanMatrix extends GridPane {
     private static Label head(DeliveryPath path) {
         Label name = Labels.wrapped(path.name(), "small", "strong");
         name.setMaxWidth(HEAD_PX);
-        name.setPrefWidth(HEAD_PX);
+        Ems.pref(name, HEAD_PX);
         name.setAlignment(Pos.CENTER);
         return name;
     }
@@ -85,7 +86,7 @@ final class PlanMatrix extends GridPane {
 
     private static Node glance(Coverage coverage) {
         Label cell = Labels.of(coverage.isInUse() ? text(coverage) : "·", "cell-glance");
-        cell.setMinWidth(34);
+        Ems.min(cell, 34);
         cell.setAlignment(Pos.CENTER);
         cell.setTooltip(new Tooltip(words(coverage)));
         cell.getStyleClass().add(style(coverage));
@@ -101,7 +102,7 @@ final class PlanMatrix extends GridPane {
         more.setId("more-" + id);
         Label count = Labels.of(text(coverage), "strong");
         count.setId("count-" + id);
-        count.setMinWidth(46);
+        Ems.min(count, 46);
         count.setAlignment(Pos.CENTER);
         count.setTooltip(new Tooltip(words(coverage)));
         HBox line = Boxes.row(less, count, more);

@@ -5,6 +5,7 @@ import app.fluss.app.model.Workbench;
 import app.fluss.app.theme.Boxes;
 import app.fluss.app.theme.Buttons;
 import app.fluss.app.theme.Durations;
+import app.fluss.app.theme.Ems;
 import app.fluss.app.theme.Labels;
 import app.fluss.core.plan.PlannedStep.Role;
 import app.fluss.files.study.Planned;
@@ -58,9 +59,11 @@ final class SheetList extends ListView<Planned.Timed> {
         SheetRow row = timed.row();
         Label time = Labels.of(
                 now.plusSeconds(timed.beginsS()).format(DateTimeFormatter.ofLocalizedTime(FormatStyle.SHORT)), "muted");
-        time.setMinWidth(58);
+        Ems.pref(time, 62);
+        time.setMinWidth(USE_PREF_SIZE);
         Label role = Labels.of(row.role().title(), "chip");
-        role.setMinWidth(64);
+        Ems.pref(role, 76);
+        role.setMinWidth(USE_PREF_SIZE);
         if (row.role() == Role.BREAK) {
             return Boxes.row(time, role, Labels.of(Durations.words(row.lastsS()), "muted"));
         }

@@ -1,5 +1,6 @@
 package app.fluss.app.quick;
 
+import app.fluss.app.theme.Ems;
 import app.fluss.app.theme.Labels;
 import app.fluss.app.theme.NumberField;
 import app.fluss.core.measure.LowConvention;
@@ -69,7 +70,7 @@ final class QuickRowFields {
         path.setPrefWidth(WIDTHS.getOrDefault(Column.PATH, 0.0));
         path.getItems().setAll(proposals(paths));
         texts.put(Column.PATH, path.getEditor());
-        convention.setPrefWidth(106);
+        Ems.pref(convention, 106);
         convention.getItems().add(UNKNOWN);
         for (LowConvention known : LowConvention.values()) {
             convention.getItems().add(known.title());
@@ -78,12 +79,12 @@ final class QuickRowFields {
         texts.put(Column.CONVENTION, convention.getEditor());
         source.getItems().setAll(OVERLAY, TOOL);
         source.setValue(OVERLAY);
-        source.setPrefWidth(88);
+        Ems.pref(source, 88);
         source.setMinWidth(0);
         source.setId("quick-from-" + number);
         source.setTooltip(
                 new Tooltip("Noted from an overlay (grade D), or a tool's figures of the whole run (grade C)"));
-        guess.setMinWidth(96);
+        Ems.min(guess, 96);
         guess.setId("quick-is-" + number);
         texts.forEach((column, field) -> {
             field.setId("quick-%s-%d".formatted(id(column), number));

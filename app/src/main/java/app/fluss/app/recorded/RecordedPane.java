@@ -4,6 +4,7 @@ import app.fluss.app.model.AnalysedRun;
 import app.fluss.app.model.Workbench;
 import app.fluss.app.theme.Boxes;
 import app.fluss.app.theme.Buttons;
+import app.fluss.app.theme.Columns;
 import app.fluss.app.theme.Labels;
 import app.fluss.app.theme.NumberField;
 import app.fluss.app.theme.Numbers;
@@ -83,7 +84,7 @@ public final class RecordedPane extends VBox {
         figures.setId("counter-figures");
         VBox one = Boxes.panel(Labels.heading("The marked reading"), reading);
         VBox all = Boxes.panel(Labels.heading("Over the whole recording"), figures);
-        recorded = Boxes.scrolling(new VBox(10, over, Boxes.halves(one, all)));
+        recorded = Boxes.scrolling(new VBox(10, over, Columns.even(theme, 360, one, all)));
         // The chart takes what is left; where nothing is, all of it scrolls.
         recorded.setFitToHeight(true);
         VBox.setVgrow(recorded, Priority.ALWAYS);

@@ -3,6 +3,7 @@ package app.fluss.app.shell;
 import app.fluss.app.model.AnalysedRun;
 import app.fluss.app.theme.Labels;
 import app.fluss.app.theme.Numbers;
+import app.fluss.app.theme.WrappingRow;
 import app.fluss.core.latency.chain.ChainEstimate;
 import app.fluss.core.latency.chain.LatencyStage;
 import app.fluss.core.measure.Analysis;
@@ -28,11 +29,10 @@ import org.jspecify.annotations.Nullable;
 
 /// The chain of the selected run, from the game to the eye. After each stage stands the rate that leaves it;
 /// a solid border says that it was measured, a dotted one that it was inferred.
-final class ChainBar extends HBox {
+final class ChainBar extends WrappingRow {
     ChainBar() {
+        super(0);
         setId("chain");
-        setAlignment(Pos.CENTER_LEFT);
-        setMinHeight(46);
     }
 
     void show(@Nullable AnalysedRun run) {
@@ -110,7 +110,7 @@ final class ChainBar extends HBox {
         under.setId("chain-latency");
         under.setMinWidth(Region.USE_PREF_SIZE);
         VBox box = new VBox(-1, title, under);
-        HBox.setMargin(box, new Insets(0, 0, 0, 8));
+        box.setPadding(new Insets(0, 0, 0, 8));
         Tooltip.install(
                 box,
                 new Tooltip(

@@ -4,6 +4,7 @@ import app.fluss.app.model.Contents;
 import app.fluss.app.model.Workbench;
 import app.fluss.app.theme.Buttons;
 import app.fluss.app.theme.Labels;
+import app.fluss.app.theme.WrappingRow;
 import app.fluss.core.path.Chain;
 import app.fluss.core.path.Stage;
 import app.fluss.core.path.StageKind;
@@ -28,19 +29,17 @@ import org.jspecify.annotations.Nullable;
 
 /// The chain of the chosen path, to be composed: stages are added, taken out and moved here. What makes no sense is
 /// refused with the reason.
-final class ChainEditor extends HBox {
+final class ChainEditor extends WrappingRow {
     private final Workbench workbench;
     private final Consumer<String> problems;
     private boolean editable;
 
     /// @param problems is told why a change is refused
     ChainEditor(Workbench workbench, Consumer<String> problems) {
+        super(6);
         this.workbench = workbench;
         this.problems = problems;
         setId("chain-editor");
-        setAlignment(Pos.CENTER_LEFT);
-        setSpacing(6);
-        setMinHeight(46);
         workbench.pathProperty().subscribe(this::show);
     }
 

@@ -1,18 +1,26 @@
 package app.fluss.app.shell;
 
+import app.fluss.app.theme.Boxes;
+import app.fluss.app.theme.Labels;
 import app.fluss.core.finding.Finding;
 import app.fluss.core.finding.Severity;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.function.Consumer;
+import javafx.beans.property.ReadOnlyStringProperty;
 import javafx.scene.AccessibleRole;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
+import javafx.scene.control.TitledPane;
 import javafx.scene.control.Tooltip;
 import javafx.scene.input.KeyCode;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 
-/// What Fluss noticed for what is on screen, worst first.
+/// What Fluss noticed for what is on screen, worst first: faults and warnings as cards, notes as lines that
+/// unfold. Several of one kind stand together.
 final class FindingsPane extends VBox {
     private final Consumer<Finding> open;
     private final VBox list = new VBox(8);
@@ -24,44 +32,87 @@ final class FindingsPane extends VBox {
         this.open = open;
         setId("findings");
         getStyleClass().add("side");
-        setPrefWidth(256);
-        setMinWidth(220);
         heading.getStyleClass().add("heading");
-        ScrollPane scroll = new ScrollPane(list);
-        scroll.setFitToWidth(true);
-        scroll.setHbarPolicy(ScrollPane.ScrollBarPolicy.NEVER);
+        ScrollPane scroll = Boxes.scrolling(list);
         VBox.setVgrow(scroll, Priority.ALWAYS);
         getChildren().addAll(heading, scroll);
     }
 
-    void show(List<Finding> findings) {
-        heading.setText(findings.isEmpty() ? "No findings" : "Findings (%d)".formatted(findings.size()));
-        list.getChildren().setAll(findings.stream().map(this::card).toList());
+    /// How many there are, in words.
+    ReadOnlyStringProperty titleProperty() {
+        return heading.textProperty();
     }
 
-    private VBox card(Finding finding) {
-        Label severity =
-                new Label(mark(finding.severity()) + "  " + finding.code().replace('-', ' '));
-        severity.getStyleClass().add("heading");
-        VBox card = new VBox(
-                3,
-                severity,
-                text(finding.seen(), false),
-                text(finding.why(), true),
-                text("→ " + finding.remedy(), false));
-        card.getStyleClass().addAll("finding", "finding-" + finding.severity().label());
+    void show(List<Finding> findings) {
+        heading.setText(findings.isEmpty() ? "No findings" : "Findings (%d)".formatted(findings.size()));
+        Map<String, List<Finding>> kinds = new LinkedHashMap<>();
+        findings.forEach(finding ->
+                kinds.computeIfAbsent(finding.code(), _ -> new ArrayList<>()).add(finding));
+        list.getChildren()
+                .setAll(kinds.values().stream()
+                        .map(alike -> alike.getFirst().severity() == Severity.NOTE ? line(alike) : card(alike))
+                        .toList());
+    }
+
+    private static String name(List<Finding> alike) {
+        String code = alike.getFirst().code().replace('-', ' ');
+        return alike.size() == 1 ? code : "%s · %d".formatted(code, alike.size());
+    }
+
+    /// What was seen in each, then why it matters and what to do, where all say the same only once.
+    private static List<Label> words(List<Finding> alike) {
+        List<Label> words = new ArrayList<>();
+        boolean one = alike.stream().map(Finding::remedy).distinct().count() == 1;
+        for (Finding finding : alike) {
+            words.add(text(finding.seen(), false));
+            if (!one) {
+                words.add(text("→ " + finding.remedy(), false));
+            }
+        }
+        alike.stream().map(Finding::why).distinct().forEach(why -> words.add(text(why, true)));
+        if (one) {
+            words.add(text("→ " + alike.getFirst().remedy(), false));
+        }
+        return words;
+    }
+
+    private VBox card(List<Finding> alike) {
+        Finding first = alike.getFirst();
+        Label title = Labels.wrapped(mark(first.severity()) + "  " + name(alike), "heading");
+        VBox card = new VBox(3, title);
+        card.getChildren().addAll(words(alike));
+        card.getStyleClass().addAll("finding", "finding-" + first.severity().label());
+        opens(card, alike);
+        return card;
+    }
+
+    private TitledPane line(List<Finding> alike) {
+        VBox content = new VBox(3);
+        content.getChildren().addAll(words(alike));
+        content.getStyleClass().add("finding");
+        opens(content, alike);
+        TitledPane line = new TitledPane(name(alike), content);
+        line.setExpanded(false);
+        line.setAnimated(false);
+        line.getStyleClass().add("note-line");
+        line.setTooltip(new Tooltip(alike.getFirst().seen()));
+        return line;
+    }
+
+    private void opens(VBox card, List<Finding> alike) {
+        Finding first = alike.getFirst();
         card.setFocusTraversable(true);
         card.setAccessibleRole(AccessibleRole.BUTTON);
-        card.setAccessibleText(finding.code().replace('-', ' ') + ". " + finding.text());
-        Tooltip.install(card, new Tooltip("Show what this rests on"));
-        card.setOnMouseClicked(_ -> open.accept(finding));
+        card.setAccessibleText(name(alike) + ". " + first.text());
+        Label show = Labels.of("Show the evidence", "link");
+        card.getChildren().add(show);
+        card.setOnMouseClicked(_ -> open.accept(first));
         card.setOnKeyPressed(event -> {
             if (event.getCode() == KeyCode.ENTER || event.getCode() == KeyCode.SPACE) {
-                open.accept(finding);
+                open.accept(first);
                 event.consume();
             }
         });
-        return card;
     }
 
     private static String mark(Severity severity) {
@@ -73,10 +124,7 @@ final class FindingsPane extends VBox {
     }
 
     private static Label text(String text, boolean muted) {
-        Label label = new Label(text);
-        label.setWrapText(true);
-        label.setMinHeight(USE_PREF_SIZE);
-        label.getStyleClass().add("small");
+        Label label = Labels.wrapped(text, "small");
         if (muted) {
             label.getStyleClass().add("muted");
         }

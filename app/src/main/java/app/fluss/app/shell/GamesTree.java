@@ -2,6 +2,7 @@ package app.fluss.app.shell;
 
 import app.fluss.app.model.Contents;
 import app.fluss.app.model.Workbench;
+import app.fluss.app.theme.Labels;
 import app.fluss.files.study.Game;
 import app.fluss.files.study.Outcome;
 import app.fluss.files.study.Run;
@@ -10,72 +11,73 @@ import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 import java.util.Set;
-import java.util.function.Consumer;
 import javafx.css.PseudoClass;
 import javafx.scene.control.ContextMenu;
+import javafx.scene.control.Label;
 import javafx.scene.control.MenuItem;
+import javafx.scene.control.SelectionMode;
+import javafx.scene.control.SeparatorMenuItem;
 import javafx.scene.control.TextField;
 import javafx.scene.control.Tooltip;
 import javafx.scene.control.TreeCell;
 import javafx.scene.control.TreeItem;
 import javafx.scene.control.TreeView;
+import javafx.scene.input.ClipboardContent;
+import javafx.scene.input.DragEvent;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.TransferMode;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import org.jspecify.annotations.Nullable;
 
-/// Games, scenes and their runs, with a field to find one.
+/// Games, scenes and their runs, with a field to find one. Several runs can be chosen at once; runs are dragged to
+/// another scene.
 final class GamesTree extends VBox {
     private static final int ROWS_ABOVE = 5;
     private static final PseudoClass LEFT_OUT = PseudoClass.getPseudoClass("left-out");
+    private static final PseudoClass TAKES = PseudoClass.getPseudoClass("takes");
 
     private final Workbench workbench;
-    private final TreeView<Entry> tree = new TreeView<>();
+    private final TreeActions actions;
+    private final TreeView<TreeEntry> tree = new TreeView<>();
     private final TextField find = new TextField();
+    private final Label none = Labels.note("No game, scene, path or run has this name.");
     private final Set<String> open = new HashSet<>();
 
-    /// One line: a game, a scene or a run.
-    private record Entry(String text, @Nullable Run run) {}
-
-    /// @param stateFacts lets the user state the facts of the selected run
-    /// @param takeBench takes the bench's facts of now over for it
-    /// @param removeRun removes the selected run
-    /// @param setOutcome says whether the selected run counts
-    GamesTree(
-            Workbench workbench,
-            Runnable stateFacts,
-            Runnable takeBench,
-            Runnable removeRun,
-            Consumer<Outcome> setOutcome) {
+    GamesTree(Workbench workbench, TreeActions actions) {
         super(6);
         this.workbench = workbench;
+        this.actions = actions;
         find.setPromptText("Find game, path or run");
+        find.setAccessibleText("Find game, path or run");
         find.setId("find");
+        none.setId("find-none");
+        none.managedProperty().bind(none.visibleProperty());
         tree.setId("runs");
         tree.setShowRoot(false);
         tree.setAccessibleText("Games, scenes and runs");
         tree.setCellFactory(_ -> new EntryCell());
-        MenuItem facts = new MenuItem("Facts…");
-        facts.setOnAction(_ -> stateFacts.run());
-        MenuItem bench = new MenuItem("Take the bench's facts of today");
-        bench.setOnAction(_ -> takeBench.run());
-        MenuItem remove = new MenuItem("Remove run (Ctrl+Delete)");
-        remove.setOnAction(_ -> removeRun.run());
-        ContextMenu menu = new ContextMenu(facts, bench);
-        for (Outcome outcome : Outcome.values()) {
-            MenuItem item = new MenuItem(outcome == Outcome.KEPT ? "It counts" : "Mark as " + outcome.title() + "…");
-            item.setOnAction(_ -> setOutcome.accept(outcome));
-            menu.getItems().add(item);
-        }
-        menu.getItems().add(remove);
+        tree.getSelectionModel().setSelectionMode(SelectionMode.MULTIPLE);
+        ContextMenu menu = new ContextMenu();
+        menu.setOnShowing(_ -> menu.getItems().setAll(items()));
+        // A menu without items is never shown.
+        menu.getItems().add(new MenuItem());
         tree.setContextMenu(menu);
+        tree.setOnKeyPressed(event -> {
+            if (event.getCode() == KeyCode.F2) {
+                chosen().ifPresent(actions::rename);
+                event.consume();
+            }
+        });
         VBox.setVgrow(tree, Priority.ALWAYS);
-        getChildren().addAll(find, tree);
+        getChildren().addAll(find, none, tree);
         find.textProperty().subscribe(this::fill);
         workbench.contentsProperty().subscribe(this::fill);
         tree.getSelectionModel().selectedItemProperty().subscribe(item -> {
-            if (item != null && item.getValue().run() != null) {
-                workbench.selectedProperty().set(item.getValue().run());
+            if (item != null && item.getValue() instanceof TreeEntry.OfRun(Run run)) {
+                workbench.selectedProperty().set(run);
             }
         });
         workbench.selectedProperty().subscribe(this::select);
@@ -85,22 +87,71 @@ final class GamesTree extends VBox {
         find.requestFocus();
     }
 
+    /// The line that was chosen last.
+    private Optional<TreeEntry> chosen() {
+        return Optional.ofNullable(tree.getSelectionModel().getSelectedItem()).map(TreeItem::getValue);
+    }
+
+    /// The runs that are chosen.
+    List<Run> chosenRuns() {
+        List<Run> runs = new ArrayList<>();
+        for (TreeItem<TreeEntry> item : tree.getSelectionModel().getSelectedItems()) {
+            if (item != null && item.getValue() instanceof TreeEntry.OfRun(Run run)) {
+                runs.add(run);
+            }
+        }
+        return List.copyOf(runs);
+    }
+
+    private List<MenuItem> items() {
+        List<MenuItem> items = new ArrayList<>();
+        List<Run> runs = chosenRuns();
+        if (runs.size() < 2) {
+            chosen().ifPresent(entry -> items.add(item("Rename… (F2)", () -> actions.rename(entry))));
+        }
+        if (runs.size() == 1) {
+            items.add(item("Facts…", actions::stateFacts));
+            items.add(item("Use the bench's facts of today", actions::takeBench));
+        }
+        if (!runs.isEmpty()) {
+            items.add(new SeparatorMenuItem());
+            for (Outcome outcome : Outcome.values()) {
+                String title = outcome == Outcome.KEPT ? "Include in comparisons" : "Mark as " + outcome.title() + "…";
+                items.add(item(title, () -> actions.setOutcome(runs, outcome)));
+            }
+        }
+        items.add(new SeparatorMenuItem());
+        if (!runs.isEmpty()) {
+            String title = runs.size() == 1 ? "Remove run (Ctrl+Delete)" : "Remove %d runs".formatted(runs.size());
+            items.add(item(title, () -> actions.remove(runs)));
+        } else {
+            chosen().ifPresent(entry -> items.add(item("Remove…", () -> actions.remove(entry))));
+        }
+        return items;
+    }
+
+    private static MenuItem item(String title, Runnable action) {
+        MenuItem item = new MenuItem(title);
+        item.setOnAction(_ -> action.run());
+        return item;
+    }
+
     private void fill() {
         Contents contents = workbench.contentsProperty().get();
-        String wanted = find.getText().toLowerCase(Locale.ROOT);
-        TreeItem<Entry> root = new TreeItem<>(new Entry("", null));
+        String wanted = find.getText().strip().toLowerCase(Locale.ROOT);
+        TreeItem<TreeEntry> root = new TreeItem<>();
         for (Game game : contents.games()) {
-            List<TreeItem<Entry>> scenes = new ArrayList<>();
+            List<TreeItem<TreeEntry>> scenes = new ArrayList<>();
             for (Scene scene : contents.scenes()) {
                 if (scene.gameId() == game.id()) {
-                    TreeItem<Entry> item = scene(contents, game, scene, wanted);
-                    if (!item.getChildren().isEmpty()) {
+                    TreeItem<TreeEntry> item = scene(contents, game, scene, wanted);
+                    if (!item.getChildren().isEmpty() || named(game, scene, wanted)) {
                         scenes.add(item);
                     }
                 }
             }
             if (!scenes.isEmpty()) {
-                TreeItem<Entry> item = new TreeItem<>(new Entry(game.name(), null));
+                TreeItem<TreeEntry> item = new TreeItem<>(new TreeEntry.OfGame(game));
                 item.getChildren().setAll(scenes);
                 item.setExpanded(!wanted.isEmpty() || open.contains(game.name()));
                 item.expandedProperty().subscribe((_, now) -> {
@@ -113,20 +164,24 @@ final class GamesTree extends VBox {
                 root.getChildren().add(item);
             }
         }
+        none.setVisible(root.getChildren().isEmpty() && !wanted.isEmpty());
         tree.setRoot(root);
         select(workbench.selectedProperty().get());
     }
 
-    private static TreeItem<Entry> scene(Contents contents, Game game, Scene scene, String wanted) {
+    private static boolean named(Game game, Scene scene, String wanted) {
+        return (game.name() + " " + scene.name()).toLowerCase(Locale.ROOT).contains(wanted);
+    }
+
+    private static TreeItem<TreeEntry> scene(Contents contents, Game game, Scene scene, String wanted) {
         List<Run> runs = contents.runs(scene);
-        String coverage = runs.size() == 1 ? "1 run" : runs.size() + " runs";
-        TreeItem<Entry> item = new TreeItem<>(new Entry(scene.name() + " · " + coverage, null));
+        TreeItem<TreeEntry> item = new TreeItem<>(new TreeEntry.OfScene(scene, runs.size()));
         for (Run run : runs) {
-            String text = run.path().name() + " · " + run.name();
-            if ((game.name() + " " + scene.name() + " " + text)
+            TreeEntry entry = new TreeEntry.OfRun(run);
+            if ((game.name() + " " + scene.name() + " " + entry.text())
                     .toLowerCase(Locale.ROOT)
                     .contains(wanted)) {
-                item.getChildren().add(new TreeItem<>(new Entry(text, run)));
+                item.getChildren().add(new TreeItem<>(entry));
             }
         }
         item.setExpanded(true);
@@ -137,13 +192,11 @@ final class GamesTree extends VBox {
         if (run == null || tree.getRoot() == null) {
             return;
         }
-        for (TreeItem<Entry> game : tree.getRoot().getChildren()) {
-            for (TreeItem<Entry> scene : game.getChildren()) {
-                for (TreeItem<Entry> item : scene.getChildren()) {
-                    if (run.equals(item.getValue().run())) {
-                        game.setExpanded(true);
-                        tree.getSelectionModel().select(item);
-                        show(tree.getRow(item));
+        for (TreeItem<TreeEntry> game : tree.getRoot().getChildren()) {
+            for (TreeItem<TreeEntry> scene : game.getChildren()) {
+                for (TreeItem<TreeEntry> item : scene.getChildren()) {
+                    if (item.getValue() instanceof TreeEntry.OfRun(Run one) && one.equals(run)) {
+                        choose(game, item);
                         return;
                     }
                 }
@@ -151,25 +204,65 @@ final class GamesTree extends VBox {
         }
     }
 
-    /// Scrolls to a row with some of what stands above it.
-    private void show(int row) {
-        tree.scrollTo(Math.max(0, row - ROWS_ABOVE));
+    private void choose(TreeItem<TreeEntry> game, TreeItem<TreeEntry> item) {
+        game.setExpanded(true);
+        if (!tree.getSelectionModel().getSelectedItems().contains(item)) {
+            tree.getSelectionModel().clearSelection();
+            tree.getSelectionModel().select(item);
+            tree.scrollTo(Math.max(0, tree.getRow(item) - ROWS_ABOVE));
+        }
     }
 
-    private static String reason(Run run) {
-        return "Does not count: " + run.taking().outcome().title()
-                + (run.taking().reason().isEmpty() ? "" : ", " + run.taking().reason());
+    private static String tip(TreeEntry entry) {
+        if (entry instanceof TreeEntry.OfRun(Run run) && !run.isKept()) {
+            String reason = run.taking().reason();
+            return "%s%nLeft out of comparisons: %s%s"
+                    .formatted(entry.text(), run.taking().outcome().title(), reason.isEmpty() ? "" : ", " + reason);
+        }
+        return entry.text();
     }
 
-    private static final class EntryCell extends TreeCell<Entry> {
+    private final class EntryCell extends TreeCell<TreeEntry> {
+        EntryCell() {
+            setOnDragDetected(event -> {
+                List<Run> runs = chosenRuns();
+                if (!runs.isEmpty() && getItem() instanceof TreeEntry.OfRun) {
+                    ClipboardContent content = new ClipboardContent();
+                    content.putString(runs.size() == 1 ? runs.getFirst().name() : runs.size() + " runs");
+                    startDragAndDrop(TransferMode.MOVE).setContent(content);
+                    event.consume();
+                }
+            });
+            setOnDragOver(event -> {
+                if (target(event).isPresent()) {
+                    event.acceptTransferModes(TransferMode.MOVE);
+                    pseudoClassStateChanged(TAKES, true);
+                    event.consume();
+                }
+            });
+            setOnDragExited(_ -> pseudoClassStateChanged(TAKES, false));
+            setOnDragDropped(event -> target(event).ifPresent(scene -> {
+                actions.move(chosenRuns(), scene);
+                event.setDropCompleted(true);
+                event.consume();
+            }));
+        }
+
+        /// The scene that runs of this tree would be dropped on.
+        private Optional<Scene> target(DragEvent event) {
+            boolean ours = event.getGestureSource() instanceof EntryCell;
+            return ours && getItem() instanceof TreeEntry.OfScene(Scene scene, int _)
+                    ? Optional.of(scene)
+                    : Optional.empty();
+        }
+
         @Override
-        protected void updateItem(@Nullable Entry entry, boolean empty) {
+        protected void updateItem(@Nullable TreeEntry entry, boolean empty) {
             super.updateItem(entry, empty);
-            setText(empty || entry == null ? null : entry.text());
-            Run run = empty || entry == null ? null : entry.run();
-            boolean left = run != null && !run.isKept();
-            pseudoClassStateChanged(LEFT_OUT, left);
-            setTooltip(run != null && left ? new Tooltip(reason(run)) : null);
+            TreeEntry shown = empty ? null : entry;
+            setText(shown == null ? null : shown.text());
+            setTooltip(shown == null ? null : new Tooltip(tip(shown)));
+            pseudoClassStateChanged(LEFT_OUT, shown instanceof TreeEntry.OfRun(Run run) && !run.isKept());
             // Long names are cut with an ellipsis rather than scrolled to.
             setMinWidth(0);
             setPrefWidth(0);

@@ -6,6 +6,8 @@ import app.fluss.app.compare.CompareScreen;
 import app.fluss.app.decide.DecideScreen;
 import app.fluss.app.demo.DemoRecording;
 import app.fluss.app.examine.ExamineScreen;
+import app.fluss.app.help.HelpDialog;
+import app.fluss.app.help.HelpPage;
 import app.fluss.app.importing.ClipUse;
 import app.fluss.app.importing.ImportFlow;
 import app.fluss.app.latency.LatencyPane;
@@ -16,6 +18,7 @@ import app.fluss.app.model.Comparison;
 import app.fluss.app.model.Contents;
 import app.fluss.app.model.Coverage;
 import app.fluss.app.model.Jobs;
+import app.fluss.app.model.Open;
 import app.fluss.app.model.Workbench;
 import app.fluss.app.path.PathPane;
 import app.fluss.app.pictures.PicturesPane;
@@ -23,6 +26,8 @@ import app.fluss.app.pictures.StillsPanel;
 import app.fluss.app.plan.PlanScreen;
 import app.fluss.app.quick.QuickFlow;
 import app.fluss.app.recorded.RecordedPane;
+import app.fluss.app.settings.Settings;
+import app.fluss.app.settings.SettingsDialog;
 import app.fluss.app.share.ReportDialog;
 import app.fluss.app.share.StudySharing;
 import app.fluss.app.simulate.SimulateDialog;
@@ -31,16 +36,16 @@ import app.fluss.app.theme.Theme;
 import app.fluss.app.tune.TuneScreen;
 import app.fluss.core.finding.Finding;
 import app.fluss.files.log.MappingMemory;
+import app.fluss.files.study.Run;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Consumer;
 import java.util.prefs.Preferences;
-import javafx.geometry.Insets;
 import javafx.scene.Node;
-import javafx.scene.control.Label;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.BorderPane;
@@ -53,6 +58,8 @@ import org.jspecify.annotations.Nullable;
 /// The window's frame: the chain on top, the order of work left, the findings right, the work in the
 /// middle.
 public final class Shell extends BorderPane {
+    private static final Stroke[] REMOVE = {Stroke.of(KeyCode.DELETE), Stroke.of(KeyCode.BACK_SPACE)};
+
     private final Workbench workbench;
     private final Theme theme;
     private final Jobs jobs;
@@ -61,7 +68,12 @@ public final class Shell extends BorderPane {
     private final FileDrop files;
     private final Consumer<Path> openStudy;
     private final ChainBar chain = new ChainBar();
-    private final RunActions actions;
+    private final TreeActions actions;
+    private final Settings settings;
+    private final Path config;
+    private final RecentStudies recent;
+    private final Drawers drawers;
+    private final List<Command> commands;
     private final ChainEditor chainEditor;
     private final StackPane chainPlace = new StackPane();
     private final OrderOfWork order = new OrderOfWork();
@@ -77,11 +89,13 @@ public final class Shell extends BorderPane {
     private final LatencyPane latency;
     private final ExamineScreen examine;
     private final CompareScreen compare;
-    private final Label message = Labels.wrapped("", "chip-warm");
+    private final Notice notice = new Notice();
     private Optional<Comparison> compared = Optional.empty();
 
     /// @param memory remembered mappings of logs
     /// @param preferences of the user
+    /// @param settings that the user made
+    /// @param config where mappings and overlays are remembered
     /// @param openStudy opens another study in this window
     public Shell(
             Workbench workbench,
@@ -90,6 +104,8 @@ public final class Shell extends BorderPane {
             ImportFlow imports,
             MappingMemory memory,
             Preferences preferences,
+            Settings settings,
+            Path config,
             Consumer<Path> openStudy) {
         this.workbench = workbench;
         this.theme = theme;
@@ -98,7 +114,10 @@ public final class Shell extends BorderPane {
         this.memory = memory;
         this.preferences = preferences;
         this.openStudy = openStudy;
-        actions = new RunActions(workbench, theme, () -> getScene().getWindow());
+        this.settings = settings;
+        this.config = config;
+        recent = new RecentStudies(preferences);
+        actions = new TreeActions(workbench, theme, () -> getScene().getWindow());
         files = new FileDrop(
                 openStudy,
                 new ManyFlow(workbench, jobs, theme, memory, () -> getScene().getWindow(), this::tell),
@@ -107,7 +126,7 @@ public final class Shell extends BorderPane {
         quick = new QuickFlow(
                 workbench, theme, () -> getScene().getWindow(), this::tell, () -> order.choose(Work.COMPARE));
         chainEditor = new ChainEditor(workbench, this::tell);
-        games = new GamesTree(workbench, actions::stateFacts, actions::takeBench, actions::remove, actions::setOutcome);
+        games = new GamesTree(workbench, actions);
         latency = new LatencyPane(workbench, theme, () -> imports.choose(this::drop));
         examine = new ExamineScreen(
                 workbench,
@@ -127,8 +146,10 @@ public final class Shell extends BorderPane {
             showFindings();
         });
         setId("shell");
-        setTop(top(new RecentStudies(preferences)));
-        setLeft(left());
+        drawers = new Drawers(this, theme, left(), findings, notice);
+        findings.titleProperty().subscribe(drawers.rightButton()::setText);
+        setTop(top());
+        commands = commands();
         order.chosenProperty().subscribe(this::showScreen);
         workbench.analysedProperty().subscribe(run -> {
             chain.show(run);
@@ -141,7 +162,7 @@ public final class Shell extends BorderPane {
         workbench
                 .comparisonsProperty()
                 .subscribe(list -> order.count(Work.COMPARE, list.isEmpty() ? "" : Integer.toString(list.size())));
-        addEventFilter(KeyEvent.KEY_PRESSED, keys()::pressed);
+        addEventFilter(KeyEvent.KEY_PRESSED, new ShellKeys(commands, order.chosenProperty()::get)::pressed);
         files.listen(this);
     }
 
@@ -172,68 +193,81 @@ public final class Shell extends BorderPane {
                 };
     }
 
-    /// Says what went wrong, in words, at the head of the window.
+    /// Says something, in words, at the foot of the window.
     public void tell(String words) {
-        message.setText(words);
-        message.setVisible(!words.isEmpty());
-        message.setManaged(!words.isEmpty());
+        notice.tell(words);
     }
 
-    private Node top(RecentStudies recent) {
-        TopBar bar = new TopBar(workbench, jobs, theme, recent, new TopBar.Actions() {
-            @Override
-            public void openFiles() {
-                imports.choose(Shell.this::drop);
-            }
-
-            @Override
-            public void openStudy(Path study) {
-                openStudy.accept(study);
-            }
-
-            @Override
-            public void enter() {
-                quick.enter(List.of());
-            }
-
-            @Override
-            public void simulate() {
-                Shell.this.simulate();
-            }
-
-            @Override
-            public void showKeys() {
-                Shell.this.showKeys();
-            }
-
-            @Override
-            public void showMeans() {
-                Shell.this.showMeans();
-            }
-
-            @Override
-            public void report() {
-                Shell.this.report();
-            }
-
-            @Override
-            public void handOn() {
-                sharing().handOn();
-            }
-
-            @Override
-            public void takeIn() {
-                sharing().takeIn();
-            }
-        });
-        message.setId("message");
-        tell("");
-        VBox top = new VBox(8, bar, chainPlace, message);
+    private Node top() {
+        TopBar bar = new TopBar(workbench, jobs, recent, new BarActions(), drawers.leftButton(), drawers.rightButton());
+        VBox top = new VBox(8, bar, chainPlace);
         top.getStyleClass().add("top");
         return top;
     }
 
-    private Node left() {
+    private final class BarActions implements TopBar.Actions {
+        @Override
+        public void openFiles() {
+            open();
+        }
+
+        @Override
+        public void openStudy(Path study) {
+            openStudy.accept(study);
+        }
+
+        @Override
+        public void enter() {
+            quick.enter(List.of());
+        }
+
+        @Override
+        public void simulate() {
+            Shell.this.simulate();
+        }
+
+        @Override
+        public void report() {
+            Shell.this.report();
+        }
+
+        @Override
+        public void handOn() {
+            sharing().handOn();
+        }
+
+        @Override
+        public void takeIn() {
+            sharing().takeIn();
+        }
+
+        @Override
+        public void settings() {
+            showSettings();
+        }
+
+        @Override
+        public void palette() {
+            showPalette();
+        }
+
+        @Override
+        public void showKeys() {
+            Shell.this.showKeys();
+        }
+
+        @Override
+        public void showMeans() {
+            Shell.this.showMeans();
+        }
+
+        @Override
+        public void help(HelpPage page) {
+            showHelp(page);
+        }
+    }
+
+    private VBox left() {
         VBox left = new VBox(
                 4,
                 Labels.of("Order of work", "muted"),
@@ -243,8 +277,6 @@ public final class Shell extends BorderPane {
                 games);
         VBox.setVgrow(games, Priority.ALWAYS);
         left.getStyleClass().add("side");
-        left.setPrefWidth(252);
-        left.setMinWidth(200);
         return left;
     }
 
@@ -270,10 +302,6 @@ public final class Shell extends BorderPane {
             case DECIDE -> nothing ? welcome() : decide();
             case TUNE -> nothing ? welcome() : tune();
         };
-        if (!screen.equals(getCenter())) {
-            setCenter(screen);
-            BorderPane.setMargin(screen, new Insets(12, 2, 12, 2));
-        }
         boolean looks = work == Work.EXAMINE || work == Work.COMPARE;
         Node shownChain = looks ? chain : chainEditor;
         if (!chainPlace.getChildren().contains(shownChain)) {
@@ -283,11 +311,10 @@ public final class Shell extends BorderPane {
         if (work == Work.CAPTURE) {
             capture().showPath();
         }
+        drawers.show(screen, looks);
         if (work == Work.TUNE && tune != null) {
             tune.work();
         }
-        setRight(looks ? findings : null);
-        BorderPane.setMargin(screen, looks ? new Insets(12, 2, 12, 2) : new Insets(12, 14, 12, 2));
         showFindings();
     }
 
@@ -322,7 +349,7 @@ public final class Shell extends BorderPane {
 
     private Node welcome() {
         return new Welcome(
-                () -> imports.choose(this::drop),
+                this::open,
                 () -> quick.enter(List.of()),
                 this::showMeans,
                 () -> order.choose(Work.BENCH),
@@ -338,51 +365,115 @@ public final class Shell extends BorderPane {
         new SimulateDialog(theme, getScene().getWindow(), workbench, jobs, this::tell).ask();
     }
 
-    private ShellKeys keys() {
-        return new ShellKeys(order.chosenProperty()::get)
-                .plain(KeyCode.F1, this::showKeys)
-                .on(KeyCode.M, this::showMeans)
-                .plain(KeyCode.ESCAPE, this::stop)
-                .on(KeyCode.O, () -> imports.choose(this::drop))
-                .on(KeyCode.Z, () -> workbench.edits().undo())
-                .shifted(KeyCode.Z, () -> workbench.edits().redo())
-                .shifted(KeyCode.R, this::report)
-                .on(KeyCode.Y, () -> workbench.edits().redo())
-                .on(KeyCode.D, theme::turn)
-                .on(KeyCode.F, games::focusFind)
-                .on(KeyCode.R, this::simulate)
-                .on(KeyCode.E, () -> quick.enter(List.of()))
-                .on(Work.EXAMINE, KeyCode.L, () -> examine.show(ExamineScreen.View.LATENCY))
-                .on(Work.EXAMINE, KeyCode.G, () -> examine.show(ExamineScreen.View.PATH))
-                .on(Work.EXAMINE, KeyCode.P, () -> examine.show(ExamineScreen.View.PICTURES))
-                .on(Work.EXAMINE, KeyCode.K, () -> examine.show(ExamineScreen.View.COUNTER))
-                .on(KeyCode.PLUS, () -> theme.scaleText(1))
-                .on(KeyCode.EQUALS, () -> theme.scaleText(1))
-                .on(KeyCode.ADD, () -> theme.scaleText(1))
-                .on(KeyCode.MINUS, () -> theme.scaleText(-1))
-                .on(KeyCode.SUBTRACT, () -> theme.scaleText(-1))
-                .on(KeyCode.DIGIT0, theme::resetText)
-                .on(KeyCode.DIGIT1, () -> order.choose(Work.BENCH))
-                .on(KeyCode.DIGIT2, () -> order.choose(Work.PLAN))
-                .on(KeyCode.DIGIT3, () -> order.choose(Work.CAPTURE))
-                .on(KeyCode.DIGIT4, () -> order.choose(Work.EXAMINE))
-                .on(KeyCode.DIGIT5, () -> order.choose(Work.COMPARE))
-                .on(KeyCode.DIGIT6, () -> order.choose(Work.DECIDE))
-                .on(KeyCode.DIGIT7, () -> order.choose(Work.TUNE))
-                .on(Work.EXAMINE, KeyCode.DELETE, actions::remove)
-                .on(Work.EXAMINE, KeyCode.BACK_SPACE, actions::remove)
-                .on(Work.COMPARE, KeyCode.DELETE, actions::remove)
-                .on(Work.COMPARE, KeyCode.BACK_SPACE, actions::remove)
-                .on(Work.COMPARE, KeyCode.C, compare::copyTable)
-                .on(Work.EXAMINE, KeyCode.C, examine::copyFigures)
-                .on(Work.CAPTURE, KeyCode.ENTER, () -> capture().keep())
-                .on(Work.CAPTURE, KeyCode.SPACE, () -> capture().start())
-                .on(Work.CAPTURE, KeyCode.T, () -> capture().markSwitch())
-                .on(Work.CAPTURE, KeyCode.P, () -> capture().focusPad());
+    private void open() {
+        imports.choose(this::drop);
+    }
+
+    /// Everything that can be done by a key or by its name.
+    private List<Command> commands() {
+        List<Command> all = new ArrayList<>();
+        for (Work work : Work.values()) {
+            KeyCode digit = KeyCode.valueOf("DIGIT" + (all.size() + 1));
+            all.add(Command.of("Go to " + work.title(), () -> order.choose(work), Stroke.of(digit)));
+        }
+        all.addAll(List.of(
+                Command.of("Open a log, a recording or a study", this::open, Stroke.of(KeyCode.O)),
+                Command.of("Enter readings", () -> quick.enter(List.of()), Stroke.of(KeyCode.E)),
+                Command.of("Simulate a measurement", this::simulate, Stroke.of(KeyCode.R)),
+                Command.of("Find a game, path or run", this::find, Stroke.of(KeyCode.F)),
+                Command.of("Do something by its name", this::showPalette, Stroke.of(KeyCode.K)),
+                Command.of("Undo", () -> workbench.edits().undo(), Stroke.of(KeyCode.Z)),
+                Command.of("Redo", () -> workbench.edits().redo(), Stroke.of(KeyCode.Y), Stroke.shifted(KeyCode.Z)),
+                Command.of("Make a report", this::report, Stroke.shifted(KeyCode.R)),
+                Command.of("Hand on games", () -> sharing().handOn()),
+                Command.of("Take in a study", () -> sharing().takeIn()),
+                Command.of("Say what can be measured with what there is", this::showMeans, Stroke.of(KeyCode.M)),
+                Command.of("Turn light and dark round", theme::turn, Stroke.of(KeyCode.D)),
+                Command.of(
+                        "Make text larger",
+                        () -> theme.scaleText(1),
+                        Stroke.of(KeyCode.PLUS),
+                        Stroke.of(KeyCode.EQUALS),
+                        Stroke.of(KeyCode.ADD)),
+                Command.of(
+                        "Make text smaller",
+                        () -> theme.scaleText(-1),
+                        Stroke.of(KeyCode.MINUS),
+                        Stroke.of(KeyCode.SUBTRACT)),
+                Command.of("Make text the usual size", theme::resetText, Stroke.of(KeyCode.DIGIT0)),
+                Command.of("Change settings", this::showSettings, Stroke.of(KeyCode.COMMA)),
+                Command.of("List the keyboard shortcuts", this::showKeys, Stroke.plain(KeyCode.F1)),
+                Command.of("Stop what is running, put a message away", this::stop, Stroke.plain(KeyCode.ESCAPE))));
+        for (HelpPage page : HelpPage.values()) {
+            all.add(Command.of("Help: " + page.title(), () -> showHelp(page)));
+        }
+        view(all, ExamineScreen.View.FRAMES, "Show the frames", KeyCode.B);
+        view(all, ExamineScreen.View.LATENCY, "Show the latency", KeyCode.L);
+        view(all, ExamineScreen.View.PATH, "Show the path", KeyCode.G);
+        view(all, ExamineScreen.View.PICTURES, "Show the pictures", KeyCode.I);
+        view(all, ExamineScreen.View.COUNTER, "Show the counter", KeyCode.J);
+        all.addAll(List.of(
+                Command.on(Work.EXAMINE, "Copy the figures", () -> examine.copyFigures(), Stroke.shifted(KeyCode.C)),
+                Command.on(Work.EXAMINE, "Remove the runs that are chosen", this::removeChosen, REMOVE),
+                Command.on(Work.COMPARE, "Copy the comparison", () -> compare.copyTable(), Stroke.shifted(KeyCode.C)),
+                Command.on(Work.COMPARE, "Remove the runs that are chosen", this::removeChosen, REMOVE),
+                Command.on(Work.CAPTURE, "Start the scene", () -> capture().start(), Stroke.of(KeyCode.SPACE)),
+                Command.on(Work.CAPTURE, "Keep the run", () -> capture().keep(), Stroke.of(KeyCode.ENTER)),
+                Command.on(
+                        Work.CAPTURE,
+                        "Mark that the path was switched just now",
+                        () -> capture().markSwitch(),
+                        Stroke.of(KeyCode.T)),
+                Command.on(Work.CAPTURE, "Type readings", () -> capture().focusPad(), Stroke.of(KeyCode.P))));
+        return List.copyOf(all);
+    }
+
+    private void view(List<Command> all, ExamineScreen.View view, String title, KeyCode key) {
+        all.add(Command.on(Work.EXAMINE, title, () -> examine.show(view), Stroke.of(key)));
+    }
+
+    private void removeChosen() {
+        actions.remove(games.chosenRuns());
+    }
+
+    private void find() {
+        drawers.leftButton().setSelected(true);
+        games.focusFind();
+    }
+
+    private void showPalette() {
+        List<Command> all = new ArrayList<>(commands);
+        all.removeIf(command -> command.on()
+                .filter(work -> work != order.chosenProperty().get())
+                .isPresent());
+        Contents contents = workbench.contentsProperty().get();
+        for (Run run : contents.runs()) {
+            all.add(Command.of(
+                    "Examine %s · %s".formatted(run.path().name(), contents.place(run)), () -> examine(run)));
+        }
+        for (Path study : recent.list()) {
+            all.add(Command.of("Open " + study, () -> openStudy.accept(study)));
+        }
+        CommandPalette.ask(theme, getScene().getWindow(), all);
+    }
+
+    private void examine(Run run) {
+        workbench.selectedProperty().set(run);
+        order.choose(Work.EXAMINE);
     }
 
     private void showKeys() {
-        ShortcutsDialog.show(theme, getScene().getWindow());
+        ShortcutsDialog.show(theme, getScene().getWindow(), commands);
+    }
+
+    private void showHelp(HelpPage page) {
+        HelpDialog.show(theme, getScene().getWindow(), page);
+    }
+
+    private void showSettings() {
+        Open open = workbench.openProperty().get();
+        String study = open == null ? "none is open" : open.file().toString();
+        SettingsDialog.show(settings, getScene().getWindow(), config, study);
     }
 
     private void report() {
@@ -400,8 +491,10 @@ public final class Shell extends BorderPane {
     }
 
     private void stop() {
-        jobs.stop();
-        tell("");
+        if (!drawers.close()) {
+            jobs.stop();
+            tell("");
+        }
     }
 
     // Screens are made when they are first looked at: the window opens sooner.
@@ -419,7 +512,7 @@ public final class Shell extends BorderPane {
     private TuneScreen tune() {
         TuneScreen made = tune;
         if (made == null) {
-            made = new TuneScreen(workbench, jobs, this::tell, () -> order.choose(Work.PLAN));
+            made = new TuneScreen(workbench, theme, jobs, this::tell, () -> order.choose(Work.PLAN));
             tune = made;
         }
         return made;

@@ -1,54 +1,83 @@
 package app.fluss.app.shell;
 
+import app.fluss.app.theme.Boxes;
 import app.fluss.app.theme.Dialogs;
+import app.fluss.app.theme.Labels;
 import app.fluss.app.theme.Theme;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
 import javafx.scene.control.ButtonType;
 import javafx.scene.control.Dialog;
 import javafx.scene.control.Label;
+import javafx.scene.control.TextField;
 import javafx.scene.layout.GridPane;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.VBox;
 import javafx.stage.Window;
 
-/// The list of keys.
+/// The list of keys, with a field to find one.
 final class ShortcutsDialog {
-    private static final String[][] KEYS = {
-        {"Ctrl+O", "open a log or a study"},
-        {"Ctrl+E", "enter readings from an overlay or a tool"},
-        {"Ctrl+M", "what can I measure with what I have?"},
-        {"Ctrl+R", "simulate a measurement"},
-        {"Ctrl+1 … Ctrl+7", "Bench, Plan, Capture, Examine, Compare, Decide, Tune"},
-        {"Ctrl+Space, Ctrl+Enter", "in Capture: start the scene, keep the run"},
-        {"Ctrl+P", "in Capture: go to the readings pad"},
-        {"Ctrl+T", "in Capture: the path was switched on or off just now"},
-        {"Ctrl+L, Ctrl+G, Ctrl+P, Ctrl+K", "in Examine: latency, path, pictures, counter"},
-        {"← → A X", "in the latency of a run: trial before, next trial, accept, reject"},
-        {"Ctrl+F", "find a game, path or run"},
-        {"Ctrl+Z, Ctrl+Y", "undo, redo"},
-        {"Ctrl+Delete", "in Examine and Compare: remove the selected run (can be undone)"},
-        {"Ctrl+Shift+C", "copy the figures or the comparison"},
-        {"Ctrl+Shift+R", "report: preview, save, print"},
-        {"Ctrl+D", "light or dark"},
-        {"Ctrl++, Ctrl+−, Ctrl+0", "larger, smaller, usual text"},
-        {"+ − ← →, Home", "in the frame-time band: zoom, pan, whole run"},
-        {"M, or Shift and drag", "in the frame-time band: mark a section"},
-        {"Esc", "stop what is running, put a message away"},
-        {"F1", "this list"}
-    };
+    /// Keys of single views, which no command of the window has.
+    private static final List<Line> OF_VIEWS = List.of(
+            new Line("Latency", "← → A X", "trial before, next trial, accept, reject"),
+            new Line("Frame-time chart", "+ − ← → Home", "zoom, move, whole run"),
+            new Line("Frame-time chart", "M, or drag with Shift", "mark a section"),
+            new Line("Readings pad", "0–9, Enter", "type a reading, keep it"),
+            new Line("Games and runs", "F2", "rename"));
 
-    private ShortcutsDialog() {}
+    private final GridPane grid = new GridPane(22, 7);
+    private final List<Line> lines;
 
-    static void show(Theme theme, Window owner) {
-        Dialog<ButtonType> dialog = Dialogs.make(theme, owner, "Keys");
-        GridPane grid = new GridPane();
-        grid.setHgap(22);
-        grid.setVgap(7);
-        for (int i = 0; i < KEYS.length; i++) {
-            Label key = new Label(KEYS[i][0]);
-            key.getStyleClass().add("strong");
-            grid.add(key, 0, i);
-            grid.add(new Label(KEYS[i][1]), 1, i);
+    private record Line(String where, String keys, String does) {
+        boolean has(String words) {
+            return (where + " " + keys + " " + does).toLowerCase(Locale.ROOT).contains(words);
         }
-        dialog.getDialogPane().setContent(grid);
+    }
+
+    private ShortcutsDialog(List<Command> commands) {
+        lines = new ArrayList<>();
+        for (Command command : commands) {
+            if (!command.keys().isEmpty()) {
+                String where = command.on().map(Work::title).orElse("Everywhere");
+                lines.add(new Line(where, command.keys(), command.title()));
+            }
+        }
+        lines.addAll(OF_VIEWS);
+    }
+
+    static void show(Theme theme, Window owner, List<Command> commands) {
+        ShortcutsDialog shortcuts = new ShortcutsDialog(commands);
+        Dialog<ButtonType> dialog = Dialogs.make(theme, owner, "Keyboard shortcuts");
+        TextField find = new TextField();
+        find.setId("find-key");
+        find.setPromptText("Find a shortcut");
+        find.textProperty().subscribe(shortcuts::fill);
+        var scroll = Boxes.scrolling(shortcuts.grid);
+        VBox.setVgrow(scroll, Priority.ALWAYS);
+        dialog.getDialogPane().setContent(new VBox(10, find, scroll));
+        dialog.getDialogPane().setPrefSize(620, 560);
+        dialog.getDialogPane().setId("keys-dialog");
         dialog.getDialogPane().getButtonTypes().add(ButtonType.CLOSE);
+        Dialogs.focus(dialog, find);
         dialog.show();
+    }
+
+    private void fill(String wanted) {
+        grid.getChildren().clear();
+        int row = 0;
+        String before = "";
+        for (Line line : lines) {
+            if (line.has(wanted.strip().toLowerCase(Locale.ROOT))) {
+                Label where = Labels.of(line.where.equals(before) ? "" : line.where, "muted");
+                Label keys = Labels.of(line.keys, "strong");
+                keys.setMinWidth(Label.USE_PREF_SIZE);
+                grid.addRow(row++, where, keys, Labels.wrapped(line.does));
+                before = line.where;
+            }
+        }
+        if (row == 0) {
+            grid.add(Labels.note("No shortcut has these words."), 0, 0);
+        }
     }
 }

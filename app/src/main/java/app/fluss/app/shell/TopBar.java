@@ -1,31 +1,36 @@
 package app.fluss.app.shell;
 
+import app.fluss.app.help.HelpPage;
 import app.fluss.app.model.Jobs;
 import app.fluss.app.model.Open;
 import app.fluss.app.model.Workbench;
 import app.fluss.app.theme.Boxes;
 import app.fluss.app.theme.Buttons;
 import app.fluss.app.theme.Labels;
-import app.fluss.app.theme.Theme;
+import app.fluss.app.theme.WrappingRow;
 import app.fluss.files.study.ReadOnlyReason;
 import java.nio.file.Path;
-import java.util.function.Consumer;
+import java.util.List;
 import javafx.animation.PauseTransition;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
+import javafx.scene.control.Menu;
 import javafx.scene.control.MenuButton;
 import javafx.scene.control.MenuItem;
 import javafx.scene.control.ProgressBar;
+import javafx.scene.control.SeparatorMenuItem;
+import javafx.scene.control.ToggleButton;
 import javafx.scene.control.Tooltip;
 import javafx.scene.layout.HBox;
+import javafx.scene.layout.Region;
 import javafx.util.Duration;
 import org.jspecify.annotations.Nullable;
 
 /// The line above the chain: which study is open, what runs, and what concerns the whole window.
-final class TopBar extends HBox {
-    /// Does what the buttons say.
+final class TopBar extends WrappingRow {
+    /// Does what the buttons and menus say.
     interface Actions {
         void openFiles();
 
@@ -35,49 +40,52 @@ final class TopBar extends HBox {
 
         void simulate();
 
-        void showKeys();
-
-        void showMeans();
-
         void report();
 
         void handOn();
 
         void takeIn();
+
+        void settings();
+
+        void palette();
+
+        void showKeys();
+
+        void showMeans();
+
+        void help(HelpPage page);
     }
 
-    TopBar(Workbench workbench, Jobs jobs, Theme theme, RecentStudies recent, Actions actions) {
+    /// @param left opens what stands left where it has no place of its own
+    /// @param right opens what stands right where it has no place of its own
+    TopBar(
+            Workbench workbench,
+            Jobs jobs,
+            RecentStudies recent,
+            Actions actions,
+            ToggleButton left,
+            ToggleButton right) {
         super(8);
-        setAlignment(Pos.CENTER_LEFT);
         Label name = Labels.of("", "muted");
         name.setId("study-name");
         name.setMinWidth(0);
         Label wordmark = Labels.of("Fluss", "wordmark");
         wordmark.setMinWidth(USE_PREF_SIZE);
-        workbench.openProperty().subscribe(now -> name.setText(name(now)));
-        Button open = Buttons.quiet(
+        workbench.openProperty().subscribe(now -> {
+            name.setText(name(now));
+            name.setTooltip(now == null ? null : new Tooltip(now.file().toString()));
+        });
+        Button open = Buttons.primary(
                 "Open…",
                 "Open a log, a recording or a study (Ctrl+O); or drop files into the window",
                 actions::openFiles);
         open.setId("open");
-        MenuButton recents = new MenuButton("Recent");
-        recents.getStyleClass().add("quiet");
-        recents.setMinWidth(USE_PREF_SIZE);
-        Consumer<Path> openStudy = actions::openStudy;
-        recents.setOnShowing(_ -> recents.getItems()
-                .setAll(recent.list().stream()
-                        .map(study -> item(study, openStudy))
-                        .toList()));
         Button enter = Buttons.quiet(
                 "Enter readings…", "Type or paste numbers from an overlay or a tool (Ctrl+E)", actions::enter);
         enter.setId("enter");
-        Button simulate =
-                Buttons.quiet("Simulate…", "Rehearse a measurement on a simulated bench (Ctrl+R)", actions::simulate);
-        simulate.setId("simulate");
-        Button undo = Buttons.quiet("Undo", "Ctrl+Z", () -> workbench.edits().undo());
-        undo.setId("undo");
-        Button redo = Buttons.quiet("Redo", "Ctrl+Y", () -> workbench.edits().redo());
-        redo.setId("redo");
+        Button undo = mark("undo", "Undo", () -> workbench.edits().undo());
+        Button redo = mark("redo", "Redo", () -> workbench.edits().redo());
         workbench.contentsProperty().subscribe(contents -> {
             undo.setDisable(contents.undo().isEmpty());
             redo.setDisable(contents.redo().isEmpty());
@@ -86,19 +94,29 @@ final class TopBar extends HBox {
         });
         getChildren()
                 .addAll(
+                        left,
                         wordmark,
                         name,
                         Boxes.spacer(),
                         progress(jobs),
                         open,
-                        recents,
                         enter,
-                        simulate,
-                        share(workbench, actions),
                         undo,
                         redo,
-                        Buttons.quiet("Light / dark", "Ctrl+D", theme::turn),
-                        help(actions));
+                        study(workbench, recent, actions),
+                        help(actions),
+                        right);
+    }
+
+    private static Button mark(String id, String name, Runnable action) {
+        Region shape = new Region();
+        shape.getStyleClass().addAll("mark", "mark-" + id);
+        Button button = Buttons.quiet("", name, action);
+        button.setGraphic(shape);
+        button.setId(id);
+        button.setAccessibleText(name);
+        button.getStyleClass().add("mark-button");
+        return button;
     }
 
     private static String name(@Nullable Open open) {
@@ -117,42 +135,65 @@ final class TopBar extends HBox {
                 };
     }
 
-    private static MenuButton share(Workbench workbench, Actions actions) {
-        MenuItem report = new MenuItem("Report… (Ctrl+Shift+R)");
-        report.setOnAction(_ -> actions.report());
-        MenuItem handOn = new MenuItem("Hand on games…");
-        handOn.setOnAction(_ -> actions.handOn());
-        MenuItem takeIn = new MenuItem("Take in a study…");
-        takeIn.setOnAction(_ -> actions.takeIn());
-        MenuButton share = new MenuButton("Share", null, report, handOn, takeIn);
-        share.getStyleClass().add("quiet");
-        share.setId("share");
-        share.setMinWidth(USE_PREF_SIZE);
+    private static MenuButton study(Workbench workbench, RecentStudies recent, Actions actions) {
+        Menu recents = new Menu("Recent studies");
+        MenuItem report = item("Report… (Ctrl+Shift+R)", actions::report);
+        MenuItem handOn = item("Hand on games…", actions::handOn);
+        MenuItem takeIn = item("Take in a study…", actions::takeIn);
+        MenuButton study = menu("Study", "study");
+        study.getItems()
+                .setAll(
+                        recents,
+                        new SeparatorMenuItem(),
+                        report,
+                        handOn,
+                        takeIn,
+                        new SeparatorMenuItem(),
+                        item("Simulate a measurement… (Ctrl+R)", actions::simulate),
+                        item("Do something… (Ctrl+K)", actions::palette),
+                        item("Settings… (Ctrl+,)", actions::settings));
+        study.setOnShowing(_ -> {
+            List<MenuItem> known = recent.list().stream()
+                    .map(file -> item(file.toString(), () -> actions.openStudy(file)))
+                    .toList();
+            recents.getItems().setAll(known);
+            recents.setDisable(known.isEmpty());
+        });
         workbench.contentsProperty().subscribe(contents -> {
-            share.setDisable(workbench.openProperty().get() == null);
             report.setDisable(contents.games().isEmpty());
             handOn.setDisable(contents.games().isEmpty());
             takeIn.setDisable(!workbench.canEdit());
         });
-        return share;
+        return study;
     }
 
     private static MenuButton help(Actions actions) {
-        MenuItem keys = new MenuItem("Keyboard shortcuts (F1)");
-        keys.setOnAction(_ -> actions.showKeys());
-        MenuItem means = new MenuItem("What can I measure with what I have? (Ctrl+M)");
-        means.setOnAction(_ -> actions.showMeans());
-        MenuButton help = new MenuButton("Help", null, keys, means);
-        help.getStyleClass().add("quiet");
-        help.setId("help");
-        help.setMinWidth(USE_PREF_SIZE);
+        MenuButton help = menu("Help", "help");
+        for (HelpPage page : HelpPage.values()) {
+            if (page != HelpPage.ABOUT) {
+                help.getItems().add(item(page.title(), () -> actions.help(page)));
+            }
+        }
+        help.getItems()
+                .addAll(
+                        item("What can I measure with what I have? (Ctrl+M)", actions::showMeans),
+                        item("Keyboard shortcuts (F1)", actions::showKeys),
+                        item("About Fluss", () -> actions.help(HelpPage.ABOUT)));
         return help;
     }
 
-    private static MenuItem item(Path study, Consumer<Path> openStudy) {
-        MenuItem item = new MenuItem(study.toString());
+    private static MenuButton menu(String title, String id) {
+        MenuButton menu = new MenuButton(title);
+        menu.getStyleClass().add("quiet");
+        menu.setId(id);
+        menu.setMinWidth(USE_PREF_SIZE);
+        return menu;
+    }
+
+    private static MenuItem item(String title, Runnable action) {
+        MenuItem item = new MenuItem(title);
         item.setMnemonicParsing(false);
-        item.setOnAction(_ -> openStudy.accept(study));
+        item.setOnAction(_ -> action.run());
         return item;
     }
 

@@ -4,8 +4,6 @@ import javafx.geometry.Insets;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.ScrollPane;
-import javafx.scene.layout.ColumnConstraints;
-import javafx.scene.layout.GridPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
@@ -29,23 +27,9 @@ public final class Boxes {
         return panel;
     }
 
-    /// Two beside each other, of one width; as high as the higher needs at that width.
-    public static GridPane halves(Region left, Region right) {
-        GridPane pane = new GridPane(10, 0);
-        for (Region half : new Region[] {left, right}) {
-            ColumnConstraints column = new ColumnConstraints();
-            column.setPercentWidth(50);
-            pane.getColumnConstraints().add(column);
-            half.setMaxHeight(Double.MAX_VALUE);
-            half.setMinWidth(0);
-        }
-        pane.addRow(0, left, right);
-        return pane;
-    }
-
     /// The head of a chart: its title, what stands beside it, and at its end *Copy* and *Save as…*.
-    public static HBox head(Theme theme, String title, Shareable shared, Node... more) {
-        HBox head = row(Labels.heading(title));
+    public static WrappingRow head(Theme theme, String title, Shareable shared, Node... more) {
+        WrappingRow head = new WrappingRow(8, Labels.heading(title));
         head.getChildren().addAll(more);
         if (head.getChildren().stream().noneMatch(node -> HBox.getHgrow(node) == Priority.ALWAYS)) {
             head.getChildren().add(spacer());

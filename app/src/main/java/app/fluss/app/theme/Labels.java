@@ -1,6 +1,11 @@
 package app.fluss.app.theme;
 
+import javafx.geometry.Pos;
+import javafx.scene.Node;
 import javafx.scene.control.Label;
+import javafx.scene.control.Labeled;
+import javafx.scene.control.Tooltip;
+import javafx.scene.layout.HBox;
 import javafx.scene.layout.Region;
 
 /// Text as it looks everywhere.
@@ -11,7 +16,35 @@ public final class Labels {
     public static Label of(String text, String... styles) {
         Label label = new Label(text);
         label.getStyleClass().addAll(styles);
+        tellsWhenCut(label);
         return label;
+    }
+
+    /// Gives the whole text as a tooltip while there is no room for it, unless there is another tooltip.
+    public static void tellsWhenCut(Labeled labeled) {
+        Tooltip whole = new Tooltip();
+        whole.textProperty().bind(labeled.textProperty());
+        labeled.textTruncatedProperty().subscribe(cut -> {
+            if (cut && labeled.getTooltip() == null) {
+                labeled.setTooltip(whole);
+            } else if (!cut && whole.equals(labeled.getTooltip())) {
+                labeled.setTooltip(null);
+            }
+        });
+    }
+
+    /// A control with its name before it and its unit behind it, which stay together.
+    public static HBox beside(String name, Node control, String unit) {
+        HBox row = new HBox(6, of(name, "muted"), control);
+        if (!unit.isEmpty()) {
+            row.getChildren().add(of(unit, "muted"));
+        }
+        row.getChildren().stream()
+                .filter(Label.class::isInstance)
+                .forEach(label -> ((Label) label).setMinWidth(Region.USE_PREF_SIZE));
+        row.setAlignment(Pos.CENTER_LEFT);
+        row.setMinWidth(Region.USE_PREF_SIZE);
+        return row;
     }
 
     /// The heading of a panel.

@@ -26,7 +26,7 @@ import javafx.scene.paint.Color;
 import javafx.scene.text.Font;
 import javafx.util.Subscription;
 
-/// The palette and the size of text in use. The palette follows the system until the user turns it round.
+/// The palette and the size of text in use. The palette follows the system unless the user says otherwise.
 public final class Theme {
     private static final Map<Palette, Map<Palette.Role, Color>> COLOURS = new EnumMap<>(Palette.class);
 
@@ -42,6 +42,7 @@ public final class Theme {
 
     private final ReadOnlyDoubleWrapper textScale = new ReadOnlyDoubleWrapper(1);
     private final ObjectProperty<Palette> palette = new SimpleObjectProperty<>(Palette.LIGHT);
+    private final ObjectProperty<Appearance> appearance = new SimpleObjectProperty<>(Appearance.SYSTEM);
 
     /// Loads the text face and takes the system's choice of light or dark.
     public Theme() {
@@ -52,8 +53,17 @@ public final class Theme {
                 throw new UncheckedIOException(e);
             }
         }
-        boolean dark = Platform.getPreferences().getColorScheme() == ColorScheme.DARK;
-        palette.set(dark ? Palette.DARK : Palette.LIGHT);
+        appearance.subscribe(now -> palette.set(
+                switch (now) {
+                    case SYSTEM -> ofSystem();
+                    case LIGHT -> Palette.LIGHT;
+                    case DARK -> Palette.DARK;
+                }));
+        Platform.getPreferences().colorSchemeProperty().subscribe(() -> {
+            if (appearance.get() == Appearance.SYSTEM) {
+                palette.set(ofSystem());
+            }
+        });
     }
 
     /// The palette in use.
@@ -66,14 +76,18 @@ public final class Theme {
         return palette.get();
     }
 
-    /// Changes the palette.
-    public void use(Palette chosen) {
-        palette.set(chosen);
+    /// Where light and dark come from; changes the palette.
+    public ObjectProperty<Appearance> appearanceProperty() {
+        return appearance;
     }
 
     /// Turns light to dark or back.
     public void turn() {
-        palette.set(palette.get() == Palette.LIGHT ? Palette.DARK : Palette.LIGHT);
+        appearance.set(palette.get() == Palette.LIGHT ? Appearance.DARK : Appearance.LIGHT);
+    }
+
+    private static Palette ofSystem() {
+        return Platform.getPreferences().getColorScheme() == ColorScheme.DARK ? Palette.DARK : Palette.LIGHT;
     }
 
     /// Size of text, 1 to 2 times the usual.
@@ -91,6 +105,18 @@ public final class Theme {
     /// Makes text the usual size.
     public void resetText() {
         textScale.set(1);
+    }
+
+    /// Size of text, 100 to 200 % of the usual.
+    public int textPercent() {
+        return (int) Math.rint(textScale.get() * 100);
+    }
+
+    /// Sets the size of text.
+    ///
+    /// @param percent of the usual; is brought into 100 to 200
+    public void setTextPercent(int percent) {
+        textScale.set(Math.clamp(percent / 100.0, 1, LARGEST));
     }
 
     /// Style for the root of a scene: the palette's colours and the size of text.

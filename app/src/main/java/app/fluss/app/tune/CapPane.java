@@ -6,9 +6,13 @@ import app.fluss.app.model.Workbench;
 import app.fluss.app.theme.Boxes;
 import app.fluss.app.theme.Buttons;
 import app.fluss.app.theme.Choice;
+import app.fluss.app.theme.Columns;
+import app.fluss.app.theme.Ems;
 import app.fluss.app.theme.Labels;
 import app.fluss.app.theme.NumberField;
 import app.fluss.app.theme.Numbers;
+import app.fluss.app.theme.Theme;
+import app.fluss.app.theme.WrappingRow;
 import app.fluss.core.bench.FactKey;
 import app.fluss.core.bench.GenerationWay;
 import app.fluss.core.bench.Setup;
@@ -60,7 +64,7 @@ final class CapPane extends VBox {
     private final Label chosenWords = Labels.wrapped("", "small");
     private final Button planIt = Buttons.primary(
             "Plan this path", "Makes the path and wants three runs of it in this scene", this::planChosen);
-    private final HBox body;
+    private final Columns body;
     private final Label nothing = Labels.note("");
     private Optional<CapGrid> grid = Optional.empty();
     private @Nullable TuneCell chosen;
@@ -71,7 +75,7 @@ final class CapPane extends VBox {
     private record Asked(long runId, TuneBench bench) {}
 
     /// @param plan goes to the plan
-    CapPane(Workbench workbench, Jobs jobs, Runnable plan) {
+    CapPane(Workbench workbench, Theme theme, Jobs jobs, Runnable plan) {
         super(10);
         this.workbench = workbench;
         this.jobs = jobs;
@@ -103,34 +107,31 @@ final class CapPane extends VBox {
             }
         });
         VBox gridPanel = Boxes.panel(
-                Boxes.row(
+                new WrappingRow(
+                        8,
                         Labels.heading("Cap × multiplier"),
                         Labels.of("★ best  ● fair  ▲ with a warning  ◐ wasteful  ✕ refused", "muted")),
-                Labels.of("delivered rate; latency added to native; load of the card that generates", "muted", "small"),
+                Labels.wrapped(
+                        "delivered rate; latency added to native; load of the card that generates", "muted", "small"),
                 scrolled(cells));
         HBox.setHgrow(gridPanel, Priority.ALWAYS);
         gridPanel.setMinWidth(0);
         VBox side =
                 Boxes.panel(chosenName, chosenWords, planIt, Labels.heading("Why not the others"), scrolled(ranking));
-        side.setPrefWidth(300);
-        side.setMinWidth(260);
-        body = new HBox(10, gridPanel, side);
+        Ems.pref(side, 300);
+        Ems.min(side, 260);
+        body = new Columns(theme, 380, gridPanel, side);
         VBox.setVgrow(body, Priority.ALWAYS);
         getChildren()
                 .setAll(
-                        Boxes.row(place, Boxes.spacer(), Labels.of("wanted", "muted"), school),
-                        Boxes.row(
-                                Labels.of("generator", "muted"),
-                                generator,
-                                Labels.of("time to make one image", "muted"),
-                                cost,
-                                Labels.of("ms", "muted"),
+                        Boxes.row(place, Boxes.spacer(), Labels.of("for", "muted"), school),
+                        new WrappingRow(
+                                16,
+                                Labels.beside("generator", generator, ""),
+                                Labels.beside("time to make one image", cost, "ms"),
                                 Boxes.spacer(),
-                                Labels.of("may add", "muted"),
-                                mostAdded,
-                                Labels.of("ms, base at least", "muted"),
-                                leastBase,
-                                Labels.of("/s", "muted")),
+                                Labels.beside("may add", mostAdded, "ms"),
+                                Labels.beside("base at least", leastBase, "/s")),
                         rests,
                         body);
         workbench.selectedProperty().subscribe(_ -> work());

@@ -6,6 +6,7 @@ import app.fluss.app.model.PathWork;
 import app.fluss.app.model.Workbench;
 import app.fluss.app.theme.Boxes;
 import app.fluss.app.theme.Labels;
+import app.fluss.app.theme.Theme;
 import java.util.EnumMap;
 import java.util.Locale;
 import java.util.Map;
@@ -45,11 +46,11 @@ public final class TuneScreen extends VBox {
 
     /// @param problems is told, in words, what went wrong
     /// @param plan goes to the plan
-    public TuneScreen(Workbench workbench, Jobs jobs, Consumer<String> problems, Runnable plan) {
+    public TuneScreen(Workbench workbench, Theme theme, Jobs jobs, Consumer<String> problems, Runnable plan) {
         super(8);
         this.workbench = workbench;
         setId("tune");
-        caps = new CapPane(workbench, jobs, plan);
+        caps = new CapPane(workbench, theme, jobs, plan);
         panes.put(What.CAPS, caps);
         panes.put(What.STREAM, new StreamTunePane(workbench));
         headset = new HeadsetTunePane(workbench, jobs, problems);

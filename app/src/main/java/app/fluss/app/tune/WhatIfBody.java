@@ -1,7 +1,9 @@
 package app.fluss.app.tune;
 
 import app.fluss.app.theme.Boxes;
+import app.fluss.app.theme.Ems;
 import app.fluss.app.theme.Labels;
+import app.fluss.app.theme.WrappingRow;
 import app.fluss.core.tune.Ranking;
 import java.util.List;
 import java.util.Optional;
@@ -39,8 +41,8 @@ final class WhatIfBody extends HBox {
         super(10);
         grid = new WhatIfGrid(id);
         VBox panel = Boxes.panel(
-                Boxes.row(Labels.heading(title), Labels.of("★ best  ● fair  ✕ refused", "muted")),
-                Labels.of(note, "muted", "small"),
+                new WrappingRow(8, Labels.heading(title), Labels.of("★ best  ● fair  ✕ refused", "muted")),
+                Labels.wrapped(note, "muted", "small"),
                 grid);
         HBox.setHgrow(panel, Priority.ALWAYS);
         panel.setMinWidth(0);
@@ -48,8 +50,8 @@ final class WhatIfBody extends HBox {
         VBox.setVgrow(scroll, Priority.ALWAYS);
         VBox side = Boxes.panel(bestName, bestWords, Labels.heading("Why not the others"), scroll);
         side.getChildren().addAll(foot);
-        side.setPrefWidth(300);
-        side.setMinWidth(260);
+        Ems.pref(side, 300);
+        Ems.min(side, 260);
         getChildren().setAll(panel, side);
         VBox.setVgrow(this, Priority.ALWAYS);
     }

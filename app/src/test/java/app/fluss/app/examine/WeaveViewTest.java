@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import app.fluss.app.model.AnalysedRun;
 import app.fluss.app.model.NotedRun;
 import app.fluss.app.model.TimeWindow;
+import app.fluss.app.theme.Appearance;
 import app.fluss.app.theme.Theme;
 import app.fluss.core.bench.FactKey;
 import app.fluss.core.bench.FactSource;
@@ -15,7 +16,6 @@ import app.fluss.core.measure.BandLevels;
 import app.fluss.core.measure.Figure;
 import app.fluss.core.path.Chain;
 import app.fluss.core.path.StageKind;
-import app.fluss.files.draw.Palette;
 import app.fluss.files.draw.Palette.Role;
 import app.fluss.files.known.AnalysedLatency;
 import app.fluss.files.simulated.ReadyScenario;
@@ -55,7 +55,7 @@ class WeaveViewTest extends ApplicationTest {
     @Override
     public void start(Stage stage) {
         theme = new Theme();
-        theme.use(Palette.LIGHT);
+        theme.appearanceProperty().set(Appearance.LIGHT);
         weave = new WeaveView(theme, window);
         band = new BandView(theme, window, (_, _) -> {});
         StackPane root = new StackPane(weave, band);
@@ -146,7 +146,7 @@ class WeaveViewTest extends ApplicationTest {
         int few = pixels(band, Role.WATER);
         assertThat(all).isGreaterThan(100);
         assertThat(few).as("four or five frames").isBetween(1, all / 4);
-        interact(() -> theme.use(Palette.DARK));
+        interact(() -> theme.appearanceProperty().set(Appearance.DARK));
         assertThat(pixels(band, Role.WATER)).as("in the other palette too").isGreaterThan(0);
     }
 }

@@ -51,7 +51,7 @@ class CoverageTest {
                     .satisfies(wish -> assertThat(wish.chain().isNative()).isTrue());
             assertThat(open.stream().mapToInt(Wish::repeats).sum()).isEqualTo(4);
             Run run = before.kept(marsh.id(), engine.id()).getFirst();
-            study.setOutcome(run, Outcome.DISCARDED, "the door was shut");
+            study.gamesAndRuns().setOutcome(List.of(run), Outcome.DISCARDED, "the door was shut");
             Contents after = Contents.of(study, 2);
             assertThat(Coverage.of(after, marsh, engine).missing()).isEqualTo(1);
             assertThat(Coverage.paths(after, List.of(marsh)).getFirst().isNative())

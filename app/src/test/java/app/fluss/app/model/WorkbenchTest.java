@@ -127,11 +127,11 @@ class WorkbenchTest {
         assertThat(second.runs().getFirst().id()).isEqualTo(run.id());
         doOnFx(() -> {
             workbench.use(second);
-            edits.runs().setOutcome(run, Outcome.DISCARDED, "while the other opens");
-            workbench.edits().runs().setOutcome(run, Outcome.DISCARDED, "of the screen as it is");
+            edits.runs().setOutcome(List.of(run), Outcome.DISCARDED, "while the other opens");
+            workbench.edits().runs().setOutcome(List.of(run), Outcome.DISCARDED, "of the screen as it is");
         });
         idle();
-        doOnFx(() -> edits.runs().setOutcome(run, Outcome.DISCARDED, "from a dialog that stayed open"));
+        doOnFx(() -> edits.runs().setOutcome(List.of(run), Outcome.DISCARDED, "from a dialog that stayed open"));
         idle();
         assertThat(contents().runs()).singleElement().satisfies(only -> {
             assertThat(only.name()).isEqualTo("other");
@@ -215,7 +215,7 @@ class WorkbenchTest {
         try (Study study = study("words.fluss", "one")) {
             Analyses analyses = new Analyses(Requirements.all());
             for (int i = 0; i < 10; i++) {
-                study.setOutcome(study.runs().getFirst(), Outcome.REPEAT, "reason " + i);
+                study.gamesAndRuns().setOutcome(List.of(study.runs().getFirst()), Outcome.REPEAT, "reason " + i);
                 analyses.analysis(study, study.runs().getFirst());
             }
             assertThat(analyses.keptLogs()).isEqualTo(1);

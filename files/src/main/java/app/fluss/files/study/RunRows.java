@@ -241,7 +241,19 @@ final class RunRows {
         }
     }
 
-    void deleteSetup(long run) throws SQLException {
+    /// Takes a run away with all that hangs on it; its evidence stays in the file, so that this can be undone.
+    int delete(long run, EvidenceShelf shelf) throws SQLException {
+        sql.run("DELETE FROM section WHERE run_id = ?", run);
+        sql.run("DELETE FROM toggle_mark WHERE run_id = ?", run);
+        sql.run("DELETE FROM run_check WHERE run_id = ?", run);
+        deleteSetup(run);
+        for (EvidenceKind<?, ?> kind : EvidenceKinds.ALL) {
+            shelf.delete(kind, run);
+        }
+        return sql.run("DELETE FROM run WHERE id = ?", run);
+    }
+
+    private void deleteSetup(long run) throws SQLException {
         sql.run("DELETE FROM fact WHERE run_id = ?", run);
         sql.run("DELETE FROM run_item WHERE run_id = ?", run);
     }

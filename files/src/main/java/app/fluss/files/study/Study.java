@@ -223,15 +223,6 @@ public final class Study implements AutoCloseable {
         steps.change("remove %s of %s".formatted(kind.title(), run.name()), () -> shelf.delete(kind, run.id()));
     }
 
-    /// Says whether a run counts.
-    ///
-    /// @param reason why not; empty if it does
-    public void setOutcome(Run run, Outcome outcome, String reason) throws StudyException {
-        steps.change(
-                "mark %s as %s".formatted(run.name(), outcome.title()),
-                () -> sql.run("UPDATE run SET outcome = ?, reason = ? WHERE id = ?", outcome.name(), reason, run.id()));
-    }
-
     /// What stands on the bench.
     public BenchRecords bench() {
         return bench;
@@ -272,18 +263,9 @@ public final class Study implements AutoCloseable {
         return new RecordingRecords(steps);
     }
 
-    /// Removes a run; its evidence stays in the file, so that this can be undone.
-    public void removeRun(Run run) throws StudyException {
-        steps.change("remove run " + run.name(), () -> {
-            sql.run("DELETE FROM section WHERE run_id = ?", run.id());
-            sql.run("DELETE FROM toggle_mark WHERE run_id = ?", run.id());
-            sql.run("DELETE FROM run_check WHERE run_id = ?", run.id());
-            rows.deleteSetup(run.id());
-            for (EvidenceKind<?, ?> kind : EvidenceKinds.ALL) {
-                shelf.delete(kind, run.id());
-            }
-            return sql.run("DELETE FROM run WHERE id = ?", run.id());
-        });
+    /// Games, scenes and runs as a whole: names, places, removing.
+    public GameRecords gamesAndRuns() {
+        return new GameRecords(steps, rows, shelf);
     }
 
     /// States what a run was measured on.

@@ -120,7 +120,7 @@ final class KillCampaign {
             }
             List<Run> runs = opened.runs();
             for (Run old : runs.subList(0, Math.max(0, runs.size() - RUNS_KEPT))) {
-                opened.removeRun(old);
+                opened.gamesAndRuns().remove(List.of(old));
             }
             return acknowledged.stream().filter(one -> !there.contains(one)).toList();
         }

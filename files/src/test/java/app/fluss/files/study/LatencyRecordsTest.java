@@ -137,7 +137,7 @@ class LatencyRecordsTest {
             assertThat(stored.samplesMs()).containsExactly(41.5, Double.NaN, 38.25);
             assertThat(study.latency().excerpt(stored, stored.trials().getFirst()))
                     .isEmpty();
-            study.removeRun(measured);
+            study.gamesAndRuns().remove(List.of(measured));
             assertThat(study.evidence(measured, EvidenceKinds.LATENCY)).isEmpty();
             study.undo();
             assertThat(study.evidence(measured, EvidenceKinds.LATENCY)).contains(stored);

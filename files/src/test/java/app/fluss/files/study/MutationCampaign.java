@@ -4,6 +4,7 @@ import java.nio.ByteBuffer;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Arrays;
+import java.util.List;
 import java.util.SplittableRandom;
 
 /// Damages a valid study at random, opens it and reads all of it: it opens, or it is refused in words; nothing else is
@@ -28,7 +29,7 @@ final class MutationCampaign {
         try (Study study = Study.open(whole)) {
             StudyMaker.add(study, folder, 1, 120);
             StudyMaker.add(study, folder, 2, 60);
-            study.removeRun(study.runs().getLast());
+            study.gamesAndRuns().remove(List.of(study.runs().getLast()));
         }
         byte[] bytes = Files.readAllBytes(whole);
         int refused = 0;

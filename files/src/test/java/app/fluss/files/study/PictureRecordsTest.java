@@ -19,6 +19,7 @@ import app.fluss.sim.Simulation;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.sql.DriverManager;
+import java.util.List;
 import java.util.SplittableRandom;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
@@ -71,7 +72,7 @@ class PictureRecordsTest {
                             .clipName())
                     .as("one clip a run")
                     .isEqualTo("b.y4m");
-            study.removeRun(run);
+            study.gamesAndRuns().remove(List.of(run));
             assertThat(study.check()).isEmpty();
         }
     }

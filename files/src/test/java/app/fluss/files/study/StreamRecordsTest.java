@@ -26,6 +26,7 @@ import app.fluss.sim.scenario.Stream;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.sql.DriverManager;
+import java.util.List;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
@@ -88,7 +89,7 @@ class StreamRecordsTest {
                     .isInstanceOf(InputException.class)
                     .hasMessageContaining("fluss-probe-1");
 
-            study.removeRun(run);
+            study.gamesAndRuns().remove(List.of(run));
             assertThat(study.evidence(run, EvidenceKinds.HOST_LOG)).isEmpty();
             study.undo();
             assertThat(study.evidence(run, EvidenceKinds.HOST_LOG)).isPresent();

@@ -113,7 +113,7 @@ class StudySafetyTest {
                 if (quick.isEmpty()) {
                     CompletableFuture<Void> other = CompletableFuture.runAsync(() -> {
                         try {
-                            study.setOutcome(run, Outcome.DISCARDED, "quick");
+                            study.gamesAndRuns().setOutcome(List.of(run), Outcome.DISCARDED, "quick");
                         } catch (StudyException e) {
                             throw new IllegalStateException(e);
                         }

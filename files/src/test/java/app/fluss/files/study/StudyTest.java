@@ -109,7 +109,7 @@ class StudyTest {
             assertThat(run.display().orElseThrow().vrrFloorHz()).isEqualTo(48);
             assertThat(study.sections(run).getFirst().section().toMs()).isEqualTo(900.123456789);
             assertThat(study.log(run).size()).isEqualTo(600);
-            study.removeRun(run);
+            study.gamesAndRuns().remove(List.of(run));
             assertThat(study.runs()).isEmpty();
             study.undo();
             assertThat(study.sections(run)).hasSize(1);
@@ -127,7 +127,8 @@ class StudyTest {
             try (Study second = Study.open(file)) {
                 assertThat(second.isReadOnly()).isTrue();
                 assertThat(second.runs()).hasSize(1);
-                assertThatThrownBy(() -> second.removeRun(run)).hasMessageContaining("open in another window");
+                assertThatThrownBy(() -> second.gamesAndRuns().remove(List.of(run)))
+                        .hasMessageContaining("open in another window");
             }
         }
         try (Study again = Study.open(file)) {
@@ -238,7 +239,7 @@ class StudyTest {
             assertThat(study.runs()).containsExactly(read);
             study.redo();
             assertThat(study.runs()).containsExactly(read, told);
-            study.removeRun(read);
+            study.gamesAndRuns().remove(List.of(read));
             study.undo();
             assertThat(study.runs()).contains(read);
         }

@@ -3,6 +3,7 @@ package app.fluss.files.study;
 import app.fluss.core.measure.Section;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.List;
 
 /// A process that edits a study and imports into it until it is killed. After each commit it says so on its standard
 /// output: what was acknowledged must be there afterwards.
@@ -25,7 +26,7 @@ final class StudyWriter {
                     study.addSection(run, new Section(name, Section.Weight.WORST, 100, 900));
                     System.out.println(name);
                 }
-                study.setOutcome(run, Outcome.DISCARDED, "reason " + n);
+                study.gamesAndRuns().setOutcome(List.of(run), Outcome.DISCARDED, "reason " + n);
                 System.out.println("outcome " + n);
             }
         }

@@ -80,13 +80,13 @@ class UndoPropertyTest {
         List<StoredSection> sections = run == null ? List.of() : study.sections(run);
         switch (what) {
             case 0, 1 -> study.addRun(draft(random, step), List.of(log(5 + random.nextInt(20))), Progress.NONE);
-            case 2 -> study.removeRun(run);
+            case 2 -> study.gamesAndRuns().remove(List.of(run));
             case 3 -> study.addSection(run, new Section("s" + step, Section.Weight.TYPICAL, step, step + 10));
             case 4 ->
                 study.setSetup(
                         run, run.setup().withDisplay(new DisplayMode(60 + step, SyncMode.LATEST), FactSource.TYPED));
             case 5 -> study.setSetup(run, run.setup().with(Map.of(FactKey.DRIVER, "d" + step), FactSource.READ));
-            case 6 -> study.setOutcome(run, Outcome.DISCARDED, "step " + step);
+            case 6 -> study.gamesAndRuns().setOutcome(List.of(run), Outcome.DISCARDED, "step " + step);
             case 7 -> study.bench().add(BenchPart.RIG, OptionalLong.empty(), "rig " + step);
             case 8 -> bench(study, random, step);
             case 9 ->

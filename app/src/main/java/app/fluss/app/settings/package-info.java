@@ -1,0 +1,2 @@
+@org.jspecify.annotations.NullMarked
+package app.fluss.app.settings;
