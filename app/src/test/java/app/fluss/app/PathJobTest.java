@@ -198,7 +198,7 @@ class PathJobTest extends WindowTest {
         Path files = folder.resolve("clip" + System.nanoTime());
         SimulationFolder.write(
                 Simulation.run(ReadyScenario.named("phantom-images").lasting(5)), files, Progress.NONE);
-        push(KeyCode.CONTROL, KeyCode.P);
+        push(KeyCode.CONTROL, KeyCode.I);
         settle();
         until(() -> assertThat(words(look("#pictures"))).contains("No clip of this run was counted"));
         interact(() -> window.shell().drop(List.of(files.resolve("clip.y4m"))));
@@ -222,7 +222,7 @@ class PathJobTest extends WindowTest {
     void stillsAreHeldAgainstEachOther() throws Exception {
         settle();
         select("native");
-        push(KeyCode.CONTROL, KeyCode.P);
+        push(KeyCode.CONTROL, KeyCode.I);
         settle();
         Path reference = folder.resolve("native.png");
         Path picture = folder.resolve("upscaled.png");

@@ -1,7 +1,7 @@
 package app.fluss.app.bench;
 
-import app.fluss.app.theme.Boxes;
 import app.fluss.app.theme.Labels;
+import app.fluss.app.theme.WrappingRow;
 import app.fluss.core.bench.Fact;
 import app.fluss.core.bench.FactKey;
 import app.fluss.core.bench.FactSource;
@@ -16,7 +16,6 @@ import javafx.scene.control.Control;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
 import javafx.scene.control.Tooltip;
-import javafx.scene.layout.HBox;
 import javafx.scene.layout.Region;
 import org.jspecify.annotations.Nullable;
 
@@ -142,8 +141,8 @@ final class FactField {
     }
 
     /// The field with its unit, where the fact comes from, and what is wrong.
-    HBox row() {
-        HBox row = Boxes.row(control);
+    WrappingRow row() {
+        WrappingRow row = new WrappingRow(8, control);
         if (key.type() instanceof FactType.Quantity(String unit, double _, double _) && !unit.isEmpty()) {
             Label after = Labels.of(unit, "muted");
             after.setMinWidth(Region.USE_PREF_SIZE);

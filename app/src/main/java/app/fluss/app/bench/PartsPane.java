@@ -293,7 +293,7 @@ final class PartsPane extends HBox {
             works.getChildren().add(Labels.wrapped(StateMark.of(outcome.state()) + "  " + outcome.seen(), "small"));
         }
         if (!outcomes.isEmpty()) {
-            works.getChildren().addFirst(Labels.heading("Worked out"));
+            works.getChildren().addFirst(Labels.heading("Calculated"));
             works.setId("works");
             detail.getChildren().add(1, works);
         }

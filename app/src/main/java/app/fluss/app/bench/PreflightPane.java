@@ -166,7 +166,7 @@ final class PreflightPane extends VBox {
     private Node answers(Game game, DeliveryPath path, Judgement judged) {
         String id = judged.requirement().id();
         if (judged.isOfRun()) {
-            Label each = Labels.of("asked at each run", "muted", "small");
+            Label each = Labels.of("checked at each run", "muted", "small");
             each.setMinWidth(USE_PREF_SIZE);
             return each;
         } else if (judged.ticked()) {

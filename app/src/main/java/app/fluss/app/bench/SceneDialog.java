@@ -62,7 +62,7 @@ final class SceneDialog {
                         game.textProperty(),
                         scene.textProperty(),
                         seconds.textProperty()));
-        dialog.setOnShown(_ -> (knownGame.isEmpty() ? game : scene).requestFocus());
+        Dialogs.focus(dialog, knownGame.isEmpty() ? game : scene);
         return dialog.showAndWait()
                 .filter(ButtonType.OK::equals)
                 .map(_ -> new Answer(

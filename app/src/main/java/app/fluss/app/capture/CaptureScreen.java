@@ -24,6 +24,7 @@ import app.fluss.files.study.Outcome;
 import app.fluss.files.study.Scene;
 import app.fluss.files.study.SheetRow;
 import java.nio.file.Path;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -57,6 +58,9 @@ public final class CaptureScreen extends VBox {
     private final Node none;
     private @Nullable SheetRow row;
     private Map<String, Boolean> said = Map.of();
+    /// The requirement that a warm-up line of the sheet meets.
+    private static final String FIRST_PASS = "first-pass-discarded";
+
     private List<Judgement> judged = List.of();
 
     /// @param problems is told, in words, what went wrong
@@ -126,7 +130,7 @@ public final class CaptureScreen extends VBox {
     private static Node none(Runnable plan) {
         VBox box = new VBox(
                 12,
-                Labels.title("Nothing is left to measure"),
+                Labels.title("Run sheet complete"),
                 Labels.note("Plan says what is measured next, and in what order. Lines that you planned are measured"
                         + " here, one after the other."),
                 Buttons.primary("Go to Plan", "Ctrl+2", plan));
@@ -135,17 +139,17 @@ public final class CaptureScreen extends VBox {
     }
 
     private HBox ending() {
-        Button keep = Buttons.primary("Keep the run", "It counts (Ctrl+Enter)", this::keep);
+        Button keep = Buttons.primary("Keep the run", "Includes it in comparisons (Ctrl+Enter)", this::keep);
         keep.setId("keep");
         Button repeat = Buttons.quiet(
                 "Repeat…",
-                "It does not count; the line comes again",
-                () -> end(Outcome.REPEAT, "Why is it to be repeated?"));
+                "Leaves it out of comparisons; the line comes again",
+                () -> end(Outcome.REPEAT, "Reason for the repeat"));
         repeat.setId("repeat");
         Button discard = Buttons.quiet(
                 "Discard…",
-                "It does not count; it stays in the study, struck through",
-                () -> end(Outcome.DISCARDED, "Why is it discarded?"));
+                "Leaves it out of comparisons; it stays in the study, struck through",
+                () -> end(Outcome.DISCARDED, "Reason for discarding it"));
         discard.setId("discard");
         Button leave = Buttons.quiet(
                 "Leave",
@@ -158,9 +162,18 @@ public final class CaptureScreen extends VBox {
         return Boxes.row(keep, repeat, discard, Boxes.spacer(), leave);
     }
 
-    /// Keeps the run as it is.
+    /// Keeps the run as it is; a line that is not measured is done.
     public void keep() {
-        finish(Outcome.KEPT, "");
+        SheetRow open = row;
+        if (open != null && !open.role().isMeasured()) {
+            done(open);
+        } else {
+            finish(Outcome.KEPT, "");
+        }
+    }
+
+    private void done(SheetRow open) {
+        workbench.edits().plan().set(open, SheetRow.State.DONE);
     }
 
     private void end(Outcome outcome, String question) {
@@ -214,11 +227,14 @@ public final class CaptureScreen extends VBox {
         before.show(contents, open, List.of(), last(contents));
         if (measured) {
             workbench.said(scene.gameId(), path.id(), attempt, answers -> {
-                said = answers;
+                said = new HashMap<>(answers);
+                if (contents.planned().isWarmedUp(open)) {
+                    said.putIfAbsent(FIRST_PASS, true);
+                }
                 judge(contents, scene, path, open);
             });
         } else {
-            before.offerDone(open, () -> workbench.edits().plan().set(open, SheetRow.State.DONE));
+            before.offerDone(open, () -> done(open));
         }
         if (other || (held && !checking && !hasFocus(this))) {
             Platform.runLater(this::focusNext);
@@ -286,11 +302,11 @@ public final class CaptureScreen extends VBox {
                 .orElse(true);
         if (empty && outcome == Outcome.KEPT) {
             problems.accept(
-                    "There is nothing to keep yet: attach a log, measure latency, type readings or a summary, or say how it felt.");
+                    "Nothing to keep: attach a log, measure latency, type readings or a summary, or note an impression.");
             return;
         }
         if (attempt.isEmpty()) {
-            problems.accept("This line was not begun yet; skip it in Plan.");
+            problems.accept("This line has not started; skip it in Plan.");
             return;
         }
         problems.accept("");

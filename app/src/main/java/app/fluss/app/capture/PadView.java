@@ -154,7 +154,7 @@ final class PadView extends VBox {
         int count = PadEntry.readings(entries).size();
         mean.setText(
                 count == 0
-                        ? "Nothing typed yet. A range like 33–40 is a reading too."
+                        ? "No readings yet. A range such as 33–40 counts as one reading."
                         : "%d %s kept, %s /s on average"
                                 .formatted(
                                         count,

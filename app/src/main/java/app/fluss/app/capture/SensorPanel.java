@@ -179,7 +179,7 @@ final class SensorPanel extends VBox {
             return;
         }
         attached.set(null);
-        wait("Waiting for the sensor to say hello.");
+        wait("Waiting for the sensor.");
         listen.setText("Stop");
         live = switch (source) {
             case SensorSource.Lines lines ->

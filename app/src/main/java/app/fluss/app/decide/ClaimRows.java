@@ -128,7 +128,7 @@ final class ClaimRows extends VBox {
     private void addBeside(int row, Claim claim) {
         grid.add(name(claim), 0, row);
         Label asked = Labels.wrapped(
-                "only “%s” asks this: %s"
+                "only “%s” requires this: %s"
                         .formatted(beside.orElseThrow().school().title(), Said.asked(claim.asked())),
                 "muted",
                 "small");
@@ -143,7 +143,7 @@ final class ClaimRows extends VBox {
 
     private Node second(Claim claim, Optional<Claim> second) {
         if (second.isEmpty()) {
-            VBox none = new VBox(1, Labels.of("not asked", "muted", "small"));
+            VBox none = new VBox(1, Labels.of("not required", "muted", "small"));
             if (splits() && isAgainst(claim)) {
                 none.getChildren().add(Labels.of("splits them", "chip", "chip-warm"));
             }

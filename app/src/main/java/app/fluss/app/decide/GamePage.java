@@ -70,7 +70,7 @@ final class GamePage extends VBox {
         setId("decide-page");
         back = Buttons.quiet("← All games", "Back to the verdicts of the study", overview);
         back.setId("decide-back");
-        Button edit = Buttons.quiet("Schools…", "What is asked of a path, and from which bound on", schools);
+        Button edit = Buttons.quiet("Schools…", "What a path must meet, and from which bound on", schools);
         simulated.setMinWidth(USE_PREF_SIZE);
         HBox head = Boxes.row(
                 back,

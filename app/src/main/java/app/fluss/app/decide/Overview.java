@@ -68,7 +68,7 @@ final class Overview extends VBox {
             }
             fill();
         });
-        Button edit = Buttons.quiet("Schools…", "What is asked of a path, and from which bound on", schools);
+        Button edit = Buttons.quiet("Schools…", "What a path must meet, and from which bound on", schools);
         edit.setId("decide-schools");
         games.setId("decide-games");
         games.getStyleClass().add("verdict-list");

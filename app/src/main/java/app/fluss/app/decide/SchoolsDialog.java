@@ -51,7 +51,7 @@ final class SchoolsDialog {
         rules.setValue(Rule.ADDED_LATENCY);
         Button add = Buttons.quiet("Add a claim", "One more thing that a path must do", () -> add(rules.getValue()));
         add.setId("school-add");
-        Button fresh = Buttons.quiet("New school", "One that asks nothing yet", this::fresh);
+        Button fresh = Buttons.quiet("New school", "A school without bounds", this::fresh);
         fresh.setId("school-new");
         remove = Buttons.quiet("Remove", "Takes a school of your own away", this::remove);
         remove.setId("school-remove");
@@ -62,7 +62,7 @@ final class SchoolsDialog {
         VBox body = new VBox(
                 10,
                 Labels.note(
-                        "A school is what somebody wants of a game. Bounds that ship are common practice, no source; say whose word yours are. Bounds of stages (streams, second cards) can be claims of a school too: it then has its own."),
+                        "A school is a set of bounds for one purpose. Bounds that ship are common practice, no source; state the source of yours. Bounds of stages (streams, second cards) can be claims of a school too: it then has its own."),
                 head,
                 Boxes.row(Labels.of("name", "muted"), title, Labels.of("for", "muted"), whatFor),
                 claims,
@@ -135,7 +135,7 @@ final class SchoolsDialog {
 
     private void add(Rule rule) {
         if (fields.stream().anyMatch(one -> one.rule() == rule)) {
-            problem.setText("It asks for %s already.".formatted(rule.title()));
+            problem.setText("It requires %s already.".formatted(rule.title()));
             return;
         }
         problem.setText("");

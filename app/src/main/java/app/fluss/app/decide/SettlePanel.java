@@ -42,7 +42,7 @@ final class SettlePanel extends VBox {
         Map<Planned.Cell, Integer> wishes = wishes();
         Button plan = Buttons.primary(
                 "Plan what would settle it",
-                "Wants so many runs of this path, and of the native one beside it",
+                "Plans this many runs of this path and of the native path",
                 () -> plan(wishes));
         plan.setId("plan-settle");
         if (!wishes.isEmpty()) {
@@ -50,7 +50,7 @@ final class SettlePanel extends VBox {
         }
         verdict.settings().filter(WithSettings::isEstimated).ifPresent(known -> {
             Button measure = Buttons.quiet(
-                    "Plan runs at " + known.words(), "Makes the path and wants three runs of it", () -> plan(known));
+                    "Plan runs at " + known.words(), "Adds the path and plans three runs of it", () -> plan(known));
             measure.setId("plan-settings");
             getChildren().add(Boxes.row(measure));
         });

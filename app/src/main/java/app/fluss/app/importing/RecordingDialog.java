@@ -136,7 +136,7 @@ final class RecordingDialog {
         run.ifPresent(_ -> dialog.getDialogPane().getButtonTypes().add(ADD));
         run.ifPresent(name -> ((Button) dialog.getDialogPane().lookupButton(ADD)).setText("Add to " + name));
         dialog.getDialogPane().getButtonTypes().add(ButtonType.CANCEL);
-        dialog.setOnShown(_ -> readButton.requestFocus());
+        Dialogs.focus(dialog, readButton);
         look();
         show();
     }

@@ -6,6 +6,7 @@ import app.fluss.core.bench.FactKey;
 import app.fluss.core.bench.FactSource;
 import app.fluss.core.bench.Setup;
 import app.fluss.core.path.Chain;
+import app.fluss.core.path.PathGuess;
 import app.fluss.core.path.StageKind;
 import app.fluss.files.study.DeliveryPath;
 import app.fluss.files.study.Game;
@@ -39,7 +40,7 @@ public final class RunFields extends GridPane {
     private final ComboBox<String> path = choice("path");
     private final ChoiceBox<PathKind> kind = new ChoiceBox<>();
     private final TextField name = new TextField();
-    private final TextField multiplier = field("multiplier", 3, "2");
+    private final TextField multiplier = field("multiplier", 6, "not stated");
     private final TextField cap = field("cap", 5, "");
     private final TextField claimed = field("claimed", 5, "");
     private final TextField facts = field("facts", 30, "render_scale = 100 %; upscaler = own; driver = 5.1");
@@ -145,13 +146,20 @@ public final class RunFields extends GridPane {
                 .subscribe(text -> paths.stream()
                         .filter(known -> known.name().equals(text))
                         .findFirst()
+                        .map(DeliveryPath::chain)
+                        .or(() -> Optional.of(PathGuess.of(text)).filter(RunFields::saysMuch))
                         .ifPresent(this::take));
         known = paths;
     }
 
-    private void take(DeliveryPath path) {
-        kind.setValue(PathKind.of(path.chain()));
-        multiplier.setText(Double.isNaN(path.multiplier()) ? "" : NumberField.text(path.multiplier()));
+    /// What is known of the path, else what its name says.
+    private void take(Chain chain) {
+        kind.setValue(PathKind.of(chain));
+        multiplier.setText(Double.isNaN(chain.multiplier()) ? "" : NumberField.text(chain.multiplier()));
+    }
+
+    private static boolean saysMuch(Chain guessed) {
+        return guessed.isNative() || guessed.stages().getFirst().kind() != StageKind.OTHER_GENERATION;
     }
 
     private void check() {

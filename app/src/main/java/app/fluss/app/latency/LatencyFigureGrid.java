@@ -66,7 +66,7 @@ final class LatencyFigureGrid extends GridPane {
         lines.add(new Line(
                 "rejected",
                 Long.toString(seen.stored().rejected()),
-                "Trials that you took out. Ctrl+Z takes that back."));
+                "Trials that you rejected. Ctrl+Z restores them."));
         lines.add(line("median, ms", of.median(), 2, "Middle sample."));
         lines.add(new Line(
                 "its interval",

@@ -154,7 +154,7 @@ public final class LatencyPane extends VBox {
         unmeasured = Boxes.panel(
                 Labels.heading("Latency is not measured for this run"),
                 Labels.note(
-                        "The stages above are worked out from the log and from what is stated. To measure, record clicks"
+                        "The stages above are estimated from the log and from what is stated. To measure, record clicks"
                                 + " and light: a list trial,input_ms,photon_ms, a sensor trace t_us,input,light, or a WAV with the"
                                 + " click on one channel and the light sensor on the other, or film button and screen with a high-speed camera."),
                 Buttons.primary("Add measured latency…", "Choose a CSV, a WAV or a clip", addLatency));

@@ -15,7 +15,7 @@ public final class JobFailure extends Exception {
                 error instanceof OutOfMemoryError
                         ? "There was not enough memory for it, and nothing was changed. Use shorter logs, or start Fluss with"
                                 + " more memory."
-                        : "Fluss failed at it, and nothing was changed: %s. Please report this.".formatted(error),
+                        : "An error in Fluss; nothing was changed: %s. Please report this.".formatted(error),
                 error);
     }
 }

@@ -174,8 +174,8 @@ final class HeadsetPanel extends VBox {
 
     private static Label rule(List<CompositorRule> rules) {
         return Labels.note(
-                ("Played by the rule: %s. Below a figure stands its range over all of: %s. Compositors differ, and"
-                                + " few say which they follow.")
+                ("Calculated by the rule: %s. Below each figure is its range over all of: %s. Compositors differ, and"
+                                + " few state which they follow.")
                         .formatted(titles(rules), titles(List.of(CompositorRule.values()))));
     }
 
@@ -270,7 +270,7 @@ final class HeadsetPanel extends VBox {
         List<ScaleOutlook> outlooks = work.scales();
         if (outlooks.isEmpty()) {
             panel.getChildren()
-                    .add(Labels.note("Other render scales can be worked out once runs at two of them are measured."));
+                    .add(Labels.note("Other render scales can be calculated once runs at two of them are measured."));
             return panel;
         }
         FigureTable table =

@@ -75,7 +75,7 @@ public final class PathPane extends VBox {
 
     private static VBox nothing(AnalysedRun run) {
         return Boxes.panel(
-                Labels.heading("Nothing can be worked out for this path yet"),
+                Labels.heading("Nothing can be calculated for this path yet"),
                 Labels.note(
                         run.run().grade().hasLog()
                                 ? "Measure the native path of this scene, too."

@@ -93,11 +93,11 @@ final class StreamPanel extends VBox {
     }
 
     private static String need(Figure buffer) {
-        return buffer.isKnown() ? Numbers.text(buffer, 1) + " ms" : "not to be had";
+        return buffer.isKnown() ? Numbers.text(buffer, 1) + " ms" : "not available";
     }
 
     private VBox budget() {
-        VBox panel = Boxes.panel(Labels.heading("What the stream asks for, and which picture fits"));
+        VBox panel = Boxes.panel(Labels.heading("What the stream requires, and which picture fits"));
         if (stream.budget().isEmpty()) {
             panel.getChildren()
                     .add(Labels.note("Not stated: "

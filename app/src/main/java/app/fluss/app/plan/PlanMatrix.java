@@ -95,8 +95,8 @@ final class PlanMatrix extends GridPane {
 
     private Node cell(Coverage coverage, Map<Planned.Cell, Integer> needed) {
         String id = coverage.scene().id() + "-" + coverage.path().id();
-        Button less = Buttons.quiet("−", "Want one run less", () -> want(coverage, coverage.wanted() - 1));
-        Button more = Buttons.quiet("+", "Want one run more", () -> want(coverage, coverage.wanted() + 1));
+        Button less = Buttons.quiet("−", "One run fewer", () -> want(coverage, coverage.wanted() - 1));
+        Button more = Buttons.quiet("+", "One run more", () -> want(coverage, coverage.wanted() + 1));
         less.setDisable(coverage.wanted() == 0);
         less.setId("less-" + id);
         more.setId("more-" + id);
@@ -116,7 +116,7 @@ final class PlanMatrix extends GridPane {
         if (suggested != null && suggested > coverage.wanted()) {
             Button take = Buttons.quiet(
                     "needs " + suggested,
-                    "The spread from run to run calls for so many to find the difference that matters. Click to want them.",
+                    "The spread from run to run requires this many to find the difference that matters. Click to plan them.",
                     () -> want(coverage, suggested));
             take.getStyleClass().setAll("link");
             cell.getChildren().add(take);

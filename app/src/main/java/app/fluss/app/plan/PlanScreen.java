@@ -242,7 +242,7 @@ public final class PlanScreen extends VBox {
                 "Three runs a side are the fewest that give an interval between runs",
                 () -> want(paths, scenes));
         want.setId("want-all");
-        first.getChildren().setAll(Labels.of("No run is wanted here yet.", "muted"), want);
+        first.getChildren().setAll(Labels.of("No run is planned here yet.", "muted"), want);
     }
 
     private MenuItem item(DeliveryPath path, List<Scene> scenes) {

@@ -78,7 +78,7 @@ final class TakeApartDialog {
         VBox body = new VBox(
                 8,
                 Labels.note(
-                        "A package that was switched on in one go does not say what of it gave what. These runs do: every factor is on in half of them."),
+                        "Switching a package on at once does not show what each part contributes. These runs do: each factor is on in half of them."),
                 Boxes.row(Labels.heading("Scene"), scenes, Labels.heading("Package"), paths),
                 Labels.heading("Factors"),
                 stages,

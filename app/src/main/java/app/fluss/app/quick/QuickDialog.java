@@ -84,7 +84,7 @@ final class QuickDialog {
         // Enter goes on to the next row; the button is reached by Tab or Ctrl+Enter.
         add.setDefaultButton(single);
         content.addEventFilter(KeyEvent.KEY_PRESSED, this::pressed);
-        dialog.setOnShown(_ -> fields.getFirst().focus());
+        Dialogs.focus(dialog, fields.getFirst().first());
     }
 
     private void heads() {
@@ -171,7 +171,7 @@ final class QuickDialog {
             add.fire();
             event.consume();
         } else if (event.getCode() == KeyCode.ENTER && row >= 0 && row + 1 < fields.size()) {
-            fields.get(row + 1).focus();
+            fields.get(row + 1).first().requestFocus();
             event.consume();
         } else if (event.getCode() == KeyCode.V && event.isShortcutDown() && row >= 0 && !single && isTable()) {
             paste(row);

@@ -135,8 +135,8 @@ final class QuickRowFields {
         return Objects.requireNonNull(texts.get(column));
     }
 
-    void focus() {
-        text(Column.GAME).requestFocus();
+    Node first() {
+        return text(Column.GAME);
     }
 
     /// The row in which a field stands; -1 if it is none of a row.

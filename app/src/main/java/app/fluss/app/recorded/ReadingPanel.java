@@ -60,7 +60,7 @@ final class ReadingPanel extends VBox {
         value.textProperty().subscribe(() -> check());
         say = Buttons.quiet("It shows this", "Corrects the reading (Enter); the next open one follows", this::say);
         say.setId("reading-say");
-        strike = Buttons.quiet("It cannot be told", "Strikes the reading: it counts for nothing", this::strike);
+        strike = Buttons.quiet("It cannot be told", "Removes the reading from all figures", this::strike);
         strike.setId("reading-strike");
         back = Buttons.quiet("Put back", "As it was read", this::putBack);
         back.setId("reading-back");

@@ -101,7 +101,7 @@ final class ChainEditor extends WrappingRow {
                 .limit(2)
                 .map(key -> key.title() + " " + stage.settings().get(key))
                 .collect(Collectors.joining(", "));
-        return set.isEmpty() ? "nothing stated yet" : set;
+        return set.isEmpty() ? "no settings stated" : set;
     }
 
     private MenuButton adding(DeliveryPath path) {

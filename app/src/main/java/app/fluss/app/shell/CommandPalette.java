@@ -35,7 +35,7 @@ final class CommandPalette {
     /// Lets the user choose, and does what was chosen once the dialog is closed.
     static void ask(Theme theme, Window owner, List<Command> commands) {
         CommandPalette palette = new CommandPalette(commands);
-        Dialog<ButtonType> dialog = Dialogs.make(theme, owner, "Do something");
+        Dialog<ButtonType> dialog = Dialogs.make(theme, owner, "Commands");
         palette.fill(dialog);
         dialog.showAndWait()
                 .filter(ButtonType.OK::equals)

@@ -150,7 +150,7 @@ final class TopBar extends WrappingRow {
                         takeIn,
                         new SeparatorMenuItem(),
                         item("Simulate a measurement… (Ctrl+R)", actions::simulate),
-                        item("Do something… (Ctrl+K)", actions::palette),
+                        item("Commands… (Ctrl+K)", actions::palette),
                         item("Settings… (Ctrl+,)", actions::settings));
         study.setOnShowing(_ -> {
             List<MenuItem> known = recent.list().stream()

@@ -29,7 +29,7 @@ final class Welcome extends VBox {
         entering.setId("welcome-enter");
         getChildren()
                 .setAll(
-                        Labels.title("No run is measured yet"),
+                        Labels.title("No runs yet"),
                         way,
                         first,
                         entering,

@@ -20,6 +20,11 @@ public final class Numbers {
         return here().text(value, decimals);
     }
 
+    /// A change with its sign; what is shown as zero has none.
+    public static String signed(double value, int decimals) {
+        return here().signed(value, decimals);
+    }
+
     /// A figure with so many decimals, or a dash.
     public static String text(Figure figure, int decimals) {
         return here().text(figure, decimals);

@@ -75,11 +75,7 @@ final class CapCells extends GridPane {
         String mark = best && !refused ? "★" : refused ? "✕" : warned ? "▲" : wasteful ? "◐" : "●";
         Label rate = Labels.of(mark + " " + Numbers.text(cell.deliveredFps(), 0) + " /s", "strong");
         Label cost = Labels.of(
-                "%s%s ms · %s %%"
-                        .formatted(
-                                cell.addedMs() < 0 ? "−" : "+",
-                                Numbers.text(Math.abs(cell.addedMs()), 1),
-                                Numbers.text(cell.load() * 100, 0)),
+                "%s ms · %s %%".formatted(Numbers.signed(cell.addedMs(), 1), Numbers.text(cell.load() * 100, 0)),
                 "muted",
                 "small");
         VBox box = new VBox(-2, rate, cost);

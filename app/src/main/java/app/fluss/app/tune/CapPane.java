@@ -63,7 +63,7 @@ final class CapPane extends VBox {
     private final Label chosenName = Labels.heading("");
     private final Label chosenWords = Labels.wrapped("", "small");
     private final Button planIt = Buttons.primary(
-            "Plan this path", "Makes the path and wants three runs of it in this scene", this::planChosen);
+            "Plan this path", "Adds the path and plans three runs of it in this scene", this::planChosen);
     private final Columns body;
     private final Label nothing = Labels.note("");
     private Optional<CapGrid> grid = Optional.empty();

@@ -123,7 +123,7 @@ final class StreamTunePane extends VBox {
         nothing.setText(
                 probed
                         ? "From the probe of this run's link. As many bits a pixel as the picture as it is; encoder and decoder in proportion to pixels (common practice)."
-                        : "The link was not probed, so nobody knows which images would be in time. Probe it in Examine, Path.");
+                        : "The link was not probed, so it is unknown which images would be in time. Probe it in Examine, Path.");
         body.setVisible(true);
         body.show(
                 StreamGrid.RATES.stream()
@@ -133,7 +133,7 @@ final class StreamTunePane extends VBox {
                 found,
                 StreamTunePane::shown,
                 "A longer buffer, a lower bit rate or a better link would help.",
-                "ranked below, by what %s wants".formatted(school.getValue().title()));
+                "ranked below, for %s".formatted(school.getValue().title()));
     }
 
     private static WhatIfBody.Shown shown(StreamGrid.Cell cell) {
@@ -155,7 +155,6 @@ final class StreamTunePane extends VBox {
     }
 
     private static String signed(Figure ms) {
-        String text = Numbers.text(ms, 1);
-        return ms.isKnown() && !text.startsWith("-") ? "+" + text + " ms" : ms.isKnown() ? text + " ms" : text;
+        return ms.isKnown() ? Numbers.signed(ms.orNaN(), 1) + " ms" : Numbers.MISSING;
     }
 }

@@ -2,6 +2,7 @@ package app.fluss.app.bench;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import app.fluss.app.theme.WrappingRow;
 import app.fluss.core.bench.Fact;
 import app.fluss.core.bench.FactKey;
 import app.fluss.core.bench.FactSource;
@@ -15,7 +16,6 @@ import javafx.scene.Scene;
 import javafx.scene.control.ChoiceBox;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
-import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
 import javafx.stage.Stage;
 import org.junit.jupiter.api.Test;
@@ -26,8 +26,8 @@ class FactFieldTest extends ApplicationTest {
     private final List<String> taken = new ArrayList<>();
     private FactField memory;
     private FactField recorder;
-    private HBox memoryRow;
-    private HBox recorderRow;
+    private WrappingRow memoryRow;
+    private WrappingRow recorderRow;
 
     @Override
     public void start(Stage stage) {

@@ -60,7 +60,7 @@ public record Drift(Measure measure, State state, Optional<Slope> perHour, Optio
         List<Timed> others = timed.stream().filter(one -> !one.baseline).toList();
         boolean allTimed = Stream.concat(a.stream(), b.stream()).noneMatch(run -> Double.isNaN(hour(run)));
         if (!allTimed || natives.isEmpty() || others.isEmpty()) {
-            return untold(measure, State.NO_BRACKET, "nobody knows when some of the runs were measured");
+            return untold(measure, State.NO_BRACKET, "it is unknown when some of the runs were measured");
         } else if (!surround(timed)) {
             return untold(
                     measure,

@@ -17,7 +17,7 @@ final class UnexplainedFindings {
                 FindingCode.LATENCY_UNEXPLAINED,
                 "The measured latency is %s ms %s than the stages add up to."
                         .formatted(RunFindings.number(Math.abs(ms), 1), ms > 0 ? "longer" : "shorter"),
-                "Something takes, or saves, time that nobody stated.",
+                "A stage takes, or saves, time that is not stated.",
                 String.join(" ", left.causes())));
     }
 }

@@ -38,7 +38,7 @@ public enum Measure implements Described {
             1,
             MORE,
             D,
-            "The lowest that a counter was seen to say.",
+            "The lowest value read from a counter.",
             run -> run.settings().claimed().lowest()),
     /// Highest claimed rate.
     CLAIMED_HIGHEST(
@@ -49,7 +49,7 @@ public enum Measure implements Described {
             1,
             NEITHER,
             D,
-            "The highest that a counter was seen to say.",
+            "The highest value read from a counter.",
             run -> run.settings().claimed().highest()),
     /// Claimed 1 % low.
     CLAIMED_LOW(

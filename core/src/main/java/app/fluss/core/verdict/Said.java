@@ -53,7 +53,7 @@ public final class Said {
             case USE_WITH_SETTINGS -> {
                 WithSettings known = verdict.settings().orElseThrow();
                 yield known.isEstimated()
-                        ? "Use %s with other settings: %s. That is worked out of the native frames, not measured: plan a run at it."
+                        ? "Use %s with other settings: %s. That is estimated from the native frames, not measured: plan a run at it."
                                 .formatted(path, known.words())
                         : "Use %s with other settings: %s, measured as %s."
                                 .formatted(path, known.words(), known.path());

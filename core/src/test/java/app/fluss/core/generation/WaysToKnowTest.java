@@ -106,7 +106,7 @@ class WaysToKnowTest {
         "100, 120, 120, true" // a lighter stretch
     })
     void aClipIsHeldAgainstTheLog(double log, double clipFps, double pictures, boolean agrees) {
-        Figure none = Figure.missing("not asked");
+        Figure none = Figure.missing("not required");
         WaysToKnow ways = new WaysToKnow(none, none, none, Figure.of(log), Figure.of(pictures), clipFps);
         assertThat(ways.picturesAgree()).isEqualTo(agrees);
         assertThat(new WaysToKnow(none, none, none, none, Figure.of(pictures), clipFps).picturesAgree())

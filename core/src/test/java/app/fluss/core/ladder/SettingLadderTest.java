@@ -118,7 +118,7 @@ class SettingLadderTest {
     }
 
     private static Knee knee(double... delivered) {
-        Figure none = Figure.missing("not asked");
+        Figure none = Figure.missing("not required");
         List<Rung> rungs = new ArrayList<>();
         for (int i = 0; i < delivered.length; i++) {
             rungs.add(new Rung(i + 1.0, 3, Figure.of(delivered[i]), Optional.empty(), none, none, none, none));

@@ -78,7 +78,7 @@ public final class ProbeClient {
     }
 
     private static String nobody(InetSocketAddress host) {
-        return "Nobody answers at %s port %d. Start the probe on the host first: fluss probe serve, bound to an address that this machine reaches."
+        return "No answer from %s port %d. Start the probe on the host first: fluss probe serve, bound to an address that this machine reaches."
                 .formatted(host.getHostString(), host.getPort());
     }
 
@@ -113,7 +113,7 @@ public final class ProbeClient {
                 refuse(packet);
             }
         }
-        throw new ProbeException("Nobody answers. Start the probe on the host first, or look at its firewall.");
+        throw new ProbeException("No answer. Start the probe on the host first, or look at its firewall.");
     }
 
     private void refuse(Optional<ProbePacket> packet) throws ProbeException {

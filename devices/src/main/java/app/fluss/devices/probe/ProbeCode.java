@@ -39,7 +39,7 @@ public final class ProbeCode {
         String text = typed.toLowerCase(Locale.ROOT).replace(" ", "").replace("-", "");
         if (text.length() != LENGTH || !text.chars().allMatch(c -> ALPHABET.indexOf(c) >= 0)) {
             throw new IllegalArgumentException(
-                    "a code has %d letters and digits, such as %s: it stands on the host's screen"
+                    "a code has %d letters and digits, such as %s: it is on the host's screen"
                             .formatted(LENGTH, "abcd-2345"));
         }
         return new ProbeCode(text);

@@ -81,7 +81,7 @@ public final class ProbeServer implements AutoCloseable {
                 progress.check(running == null ? 0 : running.share());
                 if (running == null && System.nanoTime() > until) {
                     throw new ProbeException(
-                            "Nobody came within ten minutes. Start the probe again when the client is ready.");
+                            "No client connected within ten minutes. Start the probe again when the client is ready.");
                 } else if (running != null && running.isOver()) {
                     return new Served(running.plan, running.client, running.images, socket.ignored());
                 } else if (running != null && System.nanoTime() - running.heard > SILENT_NANOS) {

@@ -213,8 +213,7 @@ public record StageStack(AnalysedLatency shown) implements Chart {
                     middle - rowHigh / 2,
                     Role.INK);
             shown.unexplained().ifPresent(left -> {
-                String sign = left.differenceMs() < 0 ? "−" : "+";
-                String words = "%s%s ms unexplained".formatted(sign, numbers.text(Math.abs(left.differenceMs()), 1));
+                String words = numbers.signed(left.differenceMs(), 1) + " ms unexplained";
                 value(words, middle + rowHigh / 2, left.causes().isEmpty() ? Role.MUTED : Role.WARM);
             });
         }

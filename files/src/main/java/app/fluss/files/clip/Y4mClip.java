@@ -178,7 +178,7 @@ final class Y4mClip implements Clip {
         while (buffer.hasRemaining()) {
             int got = channel.read(buffer, at + buffer.position());
             if (got < 0) {
-                throw fault("a file that became shorter while it was read", "a clip that nobody writes");
+                throw fault("a file that became shorter while it was read", "a clip that is not being written");
             }
         }
     }

@@ -42,6 +42,12 @@ public record Numbers(Locale locale) {
         return text.matches("−[0.,]*") ? text.substring(1) : text;
     }
 
+    /// A change with its sign; what is shown as zero has none.
+    public String signed(double value, int decimals) {
+        String text = text(value, decimals);
+        return value > 0 && !text.equals(text(0, decimals)) ? "+" + text : text;
+    }
+
     /// A figure with so many decimals, or a dash.
     public String text(Figure figure, int decimals) {
         return switch (figure) {

@@ -74,7 +74,7 @@ public final class Latencies {
     private static String noEstimate(Run run) {
         return run.grade().hasLog()
                 ? "State the display mode of this run: without it the wait for the display is unknown."
-                : "Stages are worked out from a frame log, and this run has none.";
+                : "Stages are estimated from a frame log, and this run has none.";
     }
 
     private static Optional<ChainModel> model(Study study, Run run, Setup setup, Analysis analysis)

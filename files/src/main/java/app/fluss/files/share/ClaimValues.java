@@ -55,7 +55,7 @@ final class ClaimValues {
                     }
                     return cell;
                 })
-                .orElseGet(() -> Page.values("text", "", "interval", "not asked", "sort", "", "reason", ""));
+                .orElseGet(() -> Page.values("text", "", "interval", "not required", "sort", "", "reason", ""));
     }
 
     private static String sign(Rule rule) {

@@ -1,6 +1,7 @@
 package app.fluss.files.study;
 
 import app.fluss.core.plan.PlanSettings;
+import app.fluss.core.plan.PlannedStep.Role;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -42,6 +43,19 @@ public record Planned(PlanSettings settings, Map<Cell, Integer> wanted, List<She
     /// The open lines.
     public List<SheetRow> open() {
         return sheet.stream().filter(SheetRow::isOpen).toList();
+    }
+
+    /// Whether a warm-up pass was done since the game was last started before a line.
+    public boolean isWarmedUp(SheetRow line) {
+        boolean warm = false;
+        for (SheetRow row : sheet) {
+            warm &= !row.restarts();
+            if (row.id() == line.id()) {
+                return warm;
+            }
+            warm |= row.role() == Role.WARM_UP && row.state() == SheetRow.State.DONE;
+        }
+        return false;
     }
 
     /// The runs among the open lines.
