@@ -18,6 +18,7 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;
+import java.util.prefs.BackingStoreException;
 import java.util.prefs.Preferences;
 import javafx.application.Application;
 import javafx.scene.Scene;
@@ -37,8 +38,8 @@ public final class FlussApp extends Application {
     @Override
     public void start(Stage stage) throws IOException, StudyException {
         List<String> args = getParameters().getRaw();
-        Window window = new Window(stage, configFolder(), Preferences.userNodeForPackage(FlussApp.class));
         String job = args.isEmpty() ? "open" : args.getFirst();
+        Window window = new Window(stage, configFolder(), preferences(job));
         switch (job) {
             case "demo" -> {
                 window.openDemo(option(args, "--from"));
@@ -56,6 +57,20 @@ public final class FlussApp extends Application {
                 window.show();
             }
         }
+    }
+
+    /// Pictures of the documentation do not depend on what the user set, and set nothing.
+    private static Preferences preferences(String job) {
+        if (!job.equals("screenshots")) {
+            return Preferences.userNodeForPackage(FlussApp.class);
+        }
+        Preferences own = Preferences.userNodeForPackage(FlussApp.class).node("screenshots");
+        try {
+            own.clear();
+        } catch (BackingStoreException e) {
+            System.err.println("fluss: settings of earlier pictures could not be cleared: " + e.getMessage());
+        }
+        return own;
     }
 
     private static Optional<Path> option(List<String> args, String name) {
@@ -103,7 +118,16 @@ public final class FlussApp extends Application {
                     this::tell);
             Settings settings = new Settings(preferences, theme);
             this.shell = new Shell(
-                    workbench, theme, jobs, imports, memory, preferences, settings, config, this::openTelling);
+                    workbench,
+                    theme,
+                    jobs,
+                    imports,
+                    memory,
+                    preferences,
+                    settings,
+                    config,
+                    this::openTelling,
+                    this::makeDemo);
             Scene scene = new Scene(shell, WIDTH, HEIGHT);
             theme.dress(scene);
             stage.setScene(scene);
@@ -140,13 +164,24 @@ public final class FlussApp extends Application {
             }
         }
 
+        /// Makes the demo in the background and opens it.
+        private void makeDemo() {
+            jobs.start(
+                    "Making the demo",
+                    _ -> {
+                        Path file = demoFile();
+                        DemoStudy.make(file);
+                        return file;
+                    },
+                    this::openTelling,
+                    e -> tell("The demo could not be made: %s".formatted(e.getMessage())));
+        }
+
         /// Opens a demo study in a folder that lasts as long as the program.
         ///
         /// @param made the study to copy; made now if there is none
         void openDemo(Optional<Path> made) throws IOException, StudyException {
-            Path folder = Files.createTempDirectory("fluss-demo");
-            Runtime.getRuntime().addShutdownHook(Thread.ofPlatform().unstarted(() -> delete(folder)));
-            Path file = folder.resolve("demo.fluss");
+            Path file = demoFile();
             if (made.isPresent()) {
                 Files.copy(made.get(), file);
             } else {
@@ -154,6 +189,12 @@ public final class FlussApp extends Application {
             }
             workbench.use(Study.open(file));
             stage.setTitle("Demo, simulated – Fluss");
+        }
+
+        private static Path demoFile() throws IOException {
+            Path folder = Files.createTempDirectory("fluss-demo");
+            Runtime.getRuntime().addShutdownHook(Thread.ofPlatform().unstarted(() -> delete(folder)));
+            return folder.resolve("demo.fluss");
         }
 
         private static void delete(Path folder) {

@@ -32,7 +32,7 @@ import javafx.scene.layout.VBox;
 final class PreflightPane extends VBox {
     private final Workbench workbench;
     private final ChoiceBox<Scene> scenes;
-    private final ChoiceBox<DeliveryPath> paths = Choice.of("preflight-path", DeliveryPath::name);
+    private final ChoiceBox<DeliveryPath> paths = Choice.of("preflight-path", "Path", DeliveryPath::name);
     private final Label summary = Labels.of("", "muted");
     private final VBox cards = new VBox(8);
     private Map<String, Boolean> said = Map.of();
@@ -43,7 +43,9 @@ final class PreflightPane extends VBox {
         this.workbench = workbench;
         setId("preflight");
         scenes = Choice.of(
-                "preflight-scene", scene -> workbench.contentsProperty().get().place(scene));
+                "preflight-scene",
+                "Scene",
+                scene -> workbench.contentsProperty().get().place(scene));
         scenes.setMinWidth(USE_PREF_SIZE);
         paths.setMinWidth(USE_PREF_SIZE);
         scenes.valueProperty().subscribe((_, _) -> chosen());

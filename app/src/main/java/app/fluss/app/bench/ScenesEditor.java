@@ -68,10 +68,10 @@ final class ScenesEditor extends VBox {
     }
 
     private void row(GridPane grid, int row, Scene scene) {
-        TextField seconds = field(Integer.toString(scene.seconds()), 4);
-        TextField begins = field(scene.begins(), 14);
-        TextField route = field(scene.route(), 19);
-        ChoiceBox<Section.Weight> weight = Choice.of("scene-weight", ScenesEditor::name);
+        TextField seconds = field("seconds", Integer.toString(scene.seconds()), 4);
+        TextField begins = field("where it begins", scene.begins(), 14);
+        TextField route = field("what is done", scene.route(), 19);
+        ChoiceBox<Section.Weight> weight = Choice.of("scene-weight", "How heavy", ScenesEditor::name);
         weight.getItems().setAll(Section.Weight.values());
         weight.setValue(scene.weight());
         Runnable take = () -> SceneDialog.seconds(seconds.getText())
@@ -96,8 +96,9 @@ final class ScenesEditor extends VBox {
         grid.addRow(row, name, seconds, weight, begins, route, rename);
     }
 
-    private static TextField field(String text, int columns) {
+    private static TextField field(String name, String text, int columns) {
         TextField field = new TextField(text);
+        field.setAccessibleText(name);
         field.setPrefColumnCount(columns);
         return field;
     }

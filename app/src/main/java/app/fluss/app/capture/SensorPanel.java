@@ -39,7 +39,7 @@ import org.jspecify.annotations.Nullable;
 final class SensorPanel extends VBox {
     private static final double DRIFT = 0.005;
 
-    private final ChoiceBox<SensorSource> sources = Choice.of("sensor-source", SensorSource::title);
+    private final ChoiceBox<SensorSource> sources = Choice.of("sensor-source", "Sensor", SensorSource::title);
     private final SoundFields sound = new SoundFields();
     private final Button listen = Buttons.quiet("Listen", "Begins to measure; press and watch", this::turn);
     private final TextField samples = new TextField("50");

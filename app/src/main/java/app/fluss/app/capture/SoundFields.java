@@ -10,9 +10,11 @@ import javafx.scene.layout.HBox;
 
 /// How a sound input is listened to: its rate, on which side the click is, and how loud both sides are.
 final class SoundFields extends HBox {
-    private final ChoiceBox<Integer> rate = Choice.of("sound-rate", hz -> hz + " samples/s");
-    private final ChoiceBox<Boolean> clickOnRight =
-            Choice.of("sound-side", right -> right ? "click right, light left" : "click left, light right");
+    private final ChoiceBox<Integer> rate = Choice.of("sound-rate", "Sampling rate", hz -> hz + " samples/s");
+    private final ChoiceBox<Boolean> clickOnRight = Choice.of(
+            "sound-side",
+            "Side of the recording",
+            right -> right ? "click right, light left" : "click left, light right");
     private final ProgressBar click = meter("meter-click", "How loud the click is");
     private final ProgressBar light = meter("meter-light", "How loud the light is");
 

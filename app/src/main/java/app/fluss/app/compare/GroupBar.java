@@ -29,8 +29,8 @@ final class GroupBar extends FlowPane {
     private final Workbench workbench;
     private final Theme theme;
     private final Consumer<Comparison> chosen;
-    private final ChoiceBox<Grouping> by = Choice.of("compare-by", GroupBar::name);
-    private final ChoiceBox<String> against = Choice.of("compare-against", level -> level);
+    private final ChoiceBox<Grouping> by = Choice.of("compare-by", "Compare by", GroupBar::name);
+    private final ChoiceBox<String> against = Choice.of("compare-against", "Compare against", level -> level);
     private final List<ToggleButton> levels = new ArrayList<>();
     private boolean filling;
 

@@ -34,7 +34,7 @@ final class PickDialog {
         GridPane grid = new GridPane(12, 4);
         int row = 0;
         for (Run run : runs) {
-            ChoiceBox<String> side = Choice.of("pick-" + (row + 1), word -> word);
+            ChoiceBox<String> side = Choice.of("pick-" + (row + 1), "Group", word -> word);
             side.getItems().setAll(NEITHER, Grouping.ByHand.BASELINE, Grouping.ByHand.OTHER);
             side.setValue(NEITHER);
             side.valueProperty().subscribe((_, _) -> check());

@@ -21,14 +21,15 @@ import javafx.scene.layout.FlowPane;
 /// What of the overview is shown, and in which order.
 final class Filters extends FlowPane {
     private final TextField game = new TextField();
-    private final ChoiceBox<Optional<PathKind>> kind =
-            Choice.of("decide-kind", one -> one.map(PathKind::title).orElse("every kind of path"));
-    private final ChoiceBox<Optional<Verdict.Word>> word =
-            Choice.of("decide-word", one -> one.map(Verdict.Word::title).orElse("every verdict"));
+    private final ChoiceBox<Optional<PathKind>> kind = Choice.of(
+            "decide-kind", "Kind of path", one -> one.map(PathKind::title).orElse("every kind of path"));
+    private final ChoiceBox<Optional<Verdict.Word>> word = Choice.of(
+            "decide-word", "Verdict", one -> one.map(Verdict.Word::title).orElse("every verdict"));
     private final ChoiceBox<Optional<Grade>> grade = Choice.of(
             "decide-grade",
+            "Grade",
             one -> one.map(best -> "grade " + best + " and better").orElse("every grade"));
-    private final ChoiceBox<Order> order = Choice.of("decide-order", Order::title);
+    private final ChoiceBox<Order> order = Choice.of("decide-order", "Order", Order::title);
 
     /// In which order games stand.
     enum Order {

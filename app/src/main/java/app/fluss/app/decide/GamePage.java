@@ -42,9 +42,9 @@ final class GamePage extends VBox {
     private final DecideScreen.Ways ways;
     private final Label title = Labels.title("");
     private final Label simulated = Labels.of("simulated", "chip", "chip-warm");
-    private final ChoiceBox<School> school = Choice.of("decide-school", School::title);
-    private final ChoiceBox<Optional<School>> beside =
-            Choice.of("decide-beside", one -> one.map(School::title).orElse("none"));
+    private final ChoiceBox<School> school = Choice.of("decide-school", "School", School::title);
+    private final ChoiceBox<Optional<School>> beside = Choice.of(
+            "decide-beside", "School beside", one -> one.map(School::title).orElse("none"));
     private final Button back;
     private final VBox paths = Boxes.scrolled();
     private final VBox detail = Boxes.scrolled();

@@ -30,7 +30,7 @@ import javafx.util.Subscription;
 final class SchoolsDialog {
     private final Workbench workbench;
     private final Dialog<ButtonType> dialog;
-    private final ChoiceBox<School> schools = Choice.of("schools", School::title);
+    private final ChoiceBox<School> schools = Choice.of("schools", "School", School::title);
     private final TextField title = new TextField();
     private final TextField whatFor = new TextField();
     private final VBox claims = new VBox(4);
@@ -46,7 +46,7 @@ final class SchoolsDialog {
         whatFor.setId("school-for");
         whatFor.setPrefColumnCount(26);
         problem.setId("school-problem");
-        ChoiceBox<Rule> rules = Choice.of("school-rule", Rule::title);
+        ChoiceBox<Rule> rules = Choice.of("school-rule", "Rule", Rule::title);
         rules.getItems().setAll(Rule.values());
         rules.setValue(Rule.ADDED_LATENCY);
         Button add = Buttons.quiet("Add a claim", "One more thing that a path must do", () -> add(rules.getValue()));

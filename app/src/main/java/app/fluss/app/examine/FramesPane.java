@@ -77,6 +77,7 @@ final class FramesPane extends VBox {
         convention.setConverter(new ConventionNames());
         convention.setValue(LowConvention.PERCENTILE);
         convention.setId("convention");
+        convention.setAccessibleText("Lows by");
         Ems.pref(convention, 130);
         convention.valueProperty().subscribe(this::showFigures);
         Button whole = Buttons.quiet("All", "Show the whole run (Home)", this::showAll);

@@ -55,9 +55,9 @@ public final class LatencyPane extends VBox {
     private final Label reason = Labels.of("", "muted");
     private final ToggleButton setMark = new ToggleButton("Set mark");
     private final Button putBack;
-    private final ChoiceBox<PressKind> press = Choice.of("latency-press", PressKind::title);
+    private final ChoiceBox<PressKind> press = Choice.of("latency-press", "Press", PressKind::title);
     private final ChoiceBox<Double> threshold =
-            Choice.of("latency-threshold", share -> Numbers.text(share * 100, 0) + " %");
+            Choice.of("latency-threshold", "Light at", share -> Numbers.text(share * 100, 0) + " %");
     private final Button swap = Buttons.quiet(
             "Swap", "Swap the channels: the light was recorded on the input's channel: look again", this::swapChannels);
     private final Button accept;

@@ -57,8 +57,11 @@ final class ManyRow {
         this.seen = seen;
         this.contents = contents;
         this.memory = memory;
-        reading = Choice.of("many-reading-" + number, TimeChoice::text);
-        owner = Choice.of("many-owner-" + number, run -> "with " + run.file().getFileName());
+        reading = Choice.of("many-reading-" + number, "How the time is read", TimeChoice::text);
+        owner = Choice.of(
+                "many-owner-" + number,
+                "Run it belongs to",
+                run -> "with " + run.file().getFileName());
         taken.setSelected(seen.makesRun() || (seen.belongs() && !runs.isEmpty()));
         taken.setDisable(!taken.isSelected());
         taken.setId("many-take-" + number);

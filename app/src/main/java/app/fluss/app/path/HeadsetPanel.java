@@ -213,7 +213,9 @@ final class HeadsetPanel extends VBox {
             return panel;
         }
         ChoiceBox<Optional<HeadsetWork.Other>> reference = Choice.of(
-                "reference", other -> other.map(HeadsetWork.Other::name).orElse("this run"));
+                "reference",
+                "Reference",
+                other -> other.map(HeadsetWork.Other::name).orElse("this run"));
         reference.getItems().add(Optional.empty());
         work.headsets().forEach(other -> reference.getItems().add(Optional.of(other)));
         VBox place = new VBox();

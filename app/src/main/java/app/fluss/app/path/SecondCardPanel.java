@@ -111,7 +111,7 @@ final class SecondCardPanel extends VBox {
         LoadModel model = card.load().orElseThrow();
         LoadView view = new LoadView(theme, model, USUAL_TARGET_PCT);
         VBox sizes = new VBox();
-        ChoiceBox<Double> target = Choice.of("target-load", pct -> Numbers.text(pct, 0) + " %");
+        ChoiceBox<Double> target = Choice.of("target-load", "Load to aim at", pct -> Numbers.text(pct, 0) + " %");
         target.getItems().setAll(80.0, 85.0, 90.0, 95.0);
         target.valueProperty().subscribe(pct -> {
             if (pct != null) {

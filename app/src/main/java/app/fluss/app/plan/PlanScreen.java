@@ -64,7 +64,7 @@ public final class PlanScreen extends VBox {
     private final Workbench workbench;
     private final Consumer<String> problems;
     private final ChoiceBox<Optional<Game>> games =
-            Choice.of("plan-game", game -> game.map(Game::name).orElse("all games"));
+            Choice.of("plan-game", "Game", game -> game.map(Game::name).orElse("all games"));
     private final MenuButton addPath = new MenuButton("+ path");
     private final PlanMatrix matrix;
     private final PlanFields fields;

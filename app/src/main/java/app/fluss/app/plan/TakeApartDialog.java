@@ -39,8 +39,8 @@ final class TakeApartDialog {
 
     private final Workbench workbench;
     private final Dialog<ButtonType> dialog;
-    private final ChoiceBox<DeliveryPath> paths = Choice.of("apart-path", DeliveryPath::name);
-    private final ChoiceBox<Scene> scenes = Choice.of("apart-scene", Scene::name);
+    private final ChoiceBox<DeliveryPath> paths = Choice.of("apart-path", "Path", DeliveryPath::name);
+    private final ChoiceBox<Scene> scenes = Choice.of("apart-scene", "Scene", Scene::name);
     private final VBox stages = new VBox(4);
     private final List<TextField> typed = new ArrayList<>();
     private final CheckBox half = new CheckBox("half of the combinations, where that leaves every factor clear");

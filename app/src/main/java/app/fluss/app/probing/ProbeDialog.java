@@ -59,7 +59,7 @@ public final class ProbeDialog implements ProbeJob.Listener {
     private final Consumer<String> problems;
     private final Run run;
     private final Dialog<ButtonType> dialog;
-    private final ChoiceBox<ProbeSide> side = Choice.of("probe-side", ProbeSide::title);
+    private final ChoiceBox<ProbeSide> side = Choice.of("probe-side", "Side of the link", ProbeSide::title);
     private final TextField address = new TextField(LOOPBACK);
     private final TextField port = new TextField(Integer.toString(ProbeServer.PORT));
     private final TextField code = new TextField();

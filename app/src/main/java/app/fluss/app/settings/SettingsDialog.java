@@ -45,11 +45,11 @@ public final class SettingsDialog {
     public static void show(Settings settings, Window owner, Path config, String study) {
         SettingsDialog made = new SettingsDialog();
         Theme theme = settings.theme();
-        ChoiceBox<Appearance> appearance = Choice.of("appearance", Appearance::title);
+        ChoiceBox<Appearance> appearance = Choice.of("appearance", "Light or dark", Appearance::title);
         appearance.getItems().setAll(Appearance.values());
         appearance.valueProperty().bindBidirectional(theme.appearanceProperty());
         made.row("Light or dark", appearance, "Ctrl+D turns it round.");
-        ChoiceBox<Integer> text = Choice.of("text-size", percent -> percent + " %");
+        ChoiceBox<Integer> text = Choice.of("text-size", "Size of text", percent -> percent + " %");
         text.getItems()
                 .setAll(IntStream.rangeClosed(0, STEPS)
                         .map(step -> SMALLEST + step * STEP)
@@ -58,7 +58,7 @@ public final class SettingsDialog {
         text.setValue(theme.textPercent());
         text.valueProperty().subscribe((_, percent) -> theme.setTextPercent(percent));
         made.row("Size of text", text, "Ctrl++ and Ctrl+− change it, Ctrl+0 makes it 100 %.");
-        ChoiceBox<LowConvention> lows = Choice.of("usual-lows", LowConvention::title);
+        ChoiceBox<LowConvention> lows = Choice.of("usual-lows", "Lows by", LowConvention::title);
         lows.getItems().setAll(LowConvention.values());
         lows.valueProperty().bindBidirectional(settings.lowsProperty());
         made.row(

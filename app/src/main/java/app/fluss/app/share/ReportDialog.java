@@ -51,8 +51,8 @@ public final class ReportDialog {
     private final Dialog<ButtonType> dialog;
     private final Map<String, CheckBox> games = new LinkedHashMap<>();
     private final Map<Part, CheckBox> parts = new EnumMap<>(Part.class);
-    private final ChoiceBox<String> school = Choice.of("report-school", name -> name);
-    private final ChoiceBox<String> card = Choice.of("card-game", name -> name);
+    private final ChoiceBox<String> school = Choice.of("report-school", "School", name -> name);
+    private final ChoiceBox<String> card = Choice.of("card-game", "Game", name -> name);
     private final PagePreview preview;
     private final Label state = Labels.note("");
     private final VBox ways = new VBox(6);

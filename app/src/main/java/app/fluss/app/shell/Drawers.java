@@ -57,7 +57,10 @@ final class Drawers {
         this.left.button.setTooltip(new Tooltip("Order of work, games and runs"));
         this.right.button.setTooltip(new Tooltip("What was noticed"));
         StackPane.setAlignment(notice, Pos.BOTTOM_CENTER);
-        frame.setCenter(new StackPane(middle, notice));
+        StackPane center = new StackPane(middle, notice);
+        middle.setMinSize(0, 0);
+        center.setMinSize(0, 0);
+        frame.setCenter(center);
         for (Drawer drawer : new Drawer[] {this.left, this.right}) {
             drawer.button.selectedProperty().subscribe(() -> {
                 if (drawer.over) {

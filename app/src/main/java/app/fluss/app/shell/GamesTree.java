@@ -13,6 +13,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.Consumer;
 import javafx.css.PseudoClass;
 import javafx.scene.control.ContextMenu;
 import javafx.scene.control.Label;
@@ -27,6 +28,7 @@ import javafx.scene.control.TreeView;
 import javafx.scene.input.ClipboardContent;
 import javafx.scene.input.DragEvent;
 import javafx.scene.input.KeyCode;
+import javafx.scene.input.MouseButton;
 import javafx.scene.input.TransferMode;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
@@ -46,7 +48,8 @@ final class GamesTree extends VBox {
     private final Label none = Labels.note("No game, scene, path or run has this name.");
     private final Set<String> open = new HashSet<>();
 
-    GamesTree(Workbench workbench, TreeActions actions) {
+    /// @param looked is told which run the user clicked
+    GamesTree(Workbench workbench, TreeActions actions, Consumer<Run> looked) {
         super(6);
         this.workbench = workbench;
         this.actions = actions;
@@ -65,6 +68,12 @@ final class GamesTree extends VBox {
         // A menu without items is never shown.
         menu.getItems().add(new MenuItem());
         tree.setContextMenu(menu);
+        tree.setOnMouseClicked(event -> {
+            List<Run> runs = chosenRuns();
+            if (event.getButton() == MouseButton.PRIMARY && runs.size() == 1) {
+                looked.accept(runs.getFirst());
+            }
+        });
         tree.setOnKeyPressed(event -> {
             if (event.getCode() == KeyCode.F2) {
                 chosen().ifPresent(actions::rename);

@@ -31,6 +31,7 @@ import app.fluss.app.settings.SettingsDialog;
 import app.fluss.app.share.ReportDialog;
 import app.fluss.app.share.StudySharing;
 import app.fluss.app.simulate.SimulateDialog;
+import app.fluss.app.theme.Boxes;
 import app.fluss.app.theme.Labels;
 import app.fluss.app.theme.Theme;
 import app.fluss.app.tune.TuneScreen;
@@ -90,6 +91,9 @@ public final class Shell extends BorderPane {
     private final ExamineScreen examine;
     private final CompareScreen compare;
     private final Notice notice = new Notice();
+    private final StudyPage study = new StudyPage(new StudyWays());
+    private final Runnable openDemo;
+    private boolean wholeStudy;
     private Optional<Comparison> compared = Optional.empty();
 
     /// @param memory remembered mappings of logs
@@ -97,6 +101,7 @@ public final class Shell extends BorderPane {
     /// @param settings that the user made
     /// @param config where mappings and overlays are remembered
     /// @param openStudy opens another study in this window
+    /// @param openDemo opens the demo in this window
     public Shell(
             Workbench workbench,
             Theme theme,
@@ -106,7 +111,8 @@ public final class Shell extends BorderPane {
             Preferences preferences,
             Settings settings,
             Path config,
-            Consumer<Path> openStudy) {
+            Consumer<Path> openStudy,
+            Runnable openDemo) {
         this.workbench = workbench;
         this.theme = theme;
         this.jobs = jobs;
@@ -114,6 +120,7 @@ public final class Shell extends BorderPane {
         this.memory = memory;
         this.preferences = preferences;
         this.openStudy = openStudy;
+        this.openDemo = openDemo;
         this.settings = settings;
         this.config = config;
         recent = new RecentStudies(preferences);
@@ -126,7 +133,7 @@ public final class Shell extends BorderPane {
         quick = new QuickFlow(
                 workbench, theme, () -> getScene().getWindow(), this::tell, () -> order.choose(Work.COMPARE));
         chainEditor = new ChainEditor(workbench, this::tell);
-        games = new GamesTree(workbench, actions);
+        games = new GamesTree(workbench, actions, this::clicked);
         latency = new LatencyPane(workbench, theme, () -> imports.choose(this::drop));
         examine = new ExamineScreen(
                 workbench,
@@ -151,6 +158,7 @@ public final class Shell extends BorderPane {
         setTop(top());
         commands = commands();
         order.chosenProperty().subscribe(this::showScreen);
+        workbench.selectedProperty().subscribe((_, _) -> wholeStudy = false);
         workbench.analysedProperty().subscribe(run -> {
             chain.show(run);
             showScreen();
@@ -242,6 +250,11 @@ public final class Shell extends BorderPane {
         }
 
         @Override
+        public void study() {
+            showStudy();
+        }
+
+        @Override
         public void settings() {
             showSettings();
         }
@@ -297,7 +310,7 @@ public final class Shell extends BorderPane {
             case BENCH -> bench();
             case PLAN -> plan();
             case CAPTURE -> capture();
-            case EXAMINE -> nothing ? welcome() : examine;
+            case EXAMINE -> nothing ? welcome() : examined();
             case COMPARE -> nothing ? welcome() : compare;
             case DECIDE -> nothing ? welcome() : decide();
             case TUNE -> nothing ? welcome() : tune();
@@ -348,12 +361,92 @@ public final class Shell extends BorderPane {
     }
 
     private Node welcome() {
-        return new Welcome(
-                this::open,
-                () -> quick.enter(List.of()),
-                this::showMeans,
-                () -> order.choose(Work.BENCH),
-                this::simulate);
+        return Boxes.scrolling(new Welcome(theme, new WelcomeWays(), recent.list()));
+    }
+
+    /// The run that is looked at; the whole study where none is, or where it was asked for.
+    private Node examined() {
+        if (!wholeStudy && workbench.selectedProperty().get() != null) {
+            return examine;
+        }
+        Open open = workbench.openProperty().get();
+        study.show(open == null ? "" : open.name(), workbench.contentsProperty().get());
+        return study;
+    }
+
+    private void showStudy() {
+        wholeStudy = true;
+        order.choose(Work.EXAMINE);
+        showScreen();
+    }
+
+    private final class WelcomeWays implements Welcome.Ways {
+        @Override
+        public void open() {
+            Shell.this.open();
+        }
+
+        @Override
+        public void enter() {
+            quick.enter(List.of());
+        }
+
+        @Override
+        public void setUp() {
+            order.choose(Work.BENCH);
+        }
+
+        @Override
+        public void plan() {
+            order.choose(Work.PLAN);
+        }
+
+        @Override
+        public void measure() {
+            order.choose(Work.CAPTURE);
+        }
+
+        @Override
+        public void simulate() {
+            Shell.this.simulate();
+        }
+
+        @Override
+        public void means() {
+            showMeans();
+        }
+
+        @Override
+        public void demo() {
+            openDemo.run();
+        }
+
+        @Override
+        public void study(Path file) {
+            openStudy.accept(file);
+        }
+    }
+
+    private final class StudyWays implements StudyPage.Ways {
+        @Override
+        public void plan() {
+            order.choose(Work.PLAN);
+        }
+
+        @Override
+        public void measure() {
+            order.choose(Work.CAPTURE);
+        }
+
+        @Override
+        public void compare() {
+            order.choose(Work.COMPARE);
+        }
+
+        @Override
+        public void examine(Run run) {
+            Shell.this.examine(run);
+        }
     }
 
     /// Opens the dialog that simulates a measurement.
@@ -384,6 +477,7 @@ public final class Shell extends BorderPane {
                 Command.of("Find a command", this::showPalette, Stroke.of(KeyCode.K)),
                 Command.of("Undo", () -> workbench.edits().undo(), Stroke.of(KeyCode.Z)),
                 Command.of("Redo", () -> workbench.edits().redo(), Stroke.of(KeyCode.Y), Stroke.shifted(KeyCode.Z)),
+                Command.of("Show what the study has", this::showStudy, Stroke.of(KeyCode.H)),
                 Command.of("Make a report", this::report, Stroke.shifted(KeyCode.R)),
                 Command.of("Hand on games", () -> sharing().handOn()),
                 Command.of("Take in a study", () -> sharing().takeIn()),
@@ -457,9 +551,18 @@ public final class Shell extends BorderPane {
         CommandPalette.ask(theme, getScene().getWindow(), all);
     }
 
+    /// A run that is already the selected one is looked at again.
+    private void clicked(Run run) {
+        if (wholeStudy) {
+            examine(run);
+        }
+    }
+
     private void examine(Run run) {
+        wholeStudy = false;
         workbench.selectedProperty().set(run);
         order.choose(Work.EXAMINE);
+        showScreen();
     }
 
     private void showKeys() {

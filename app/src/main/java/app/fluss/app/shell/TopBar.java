@@ -46,6 +46,8 @@ final class TopBar extends WrappingRow {
 
         void takeIn();
 
+        void study();
+
         void settings();
 
         void palette();
@@ -67,14 +69,18 @@ final class TopBar extends WrappingRow {
             ToggleButton left,
             ToggleButton right) {
         super(8);
-        Label name = Labels.of("", "muted");
+        Button name = Buttons.quiet("", "What the study has and what is missing", actions::study);
+        name.getStyleClass().setAll("button", "study-name");
+        name.setMnemonicParsing(false);
         name.setId("study-name");
         name.setMinWidth(0);
+        // Keys reach it by the menu: the focus does not begin here.
+        name.setFocusTraversable(false);
         Label wordmark = Labels.of("Fluss", "wordmark");
         wordmark.setMinWidth(USE_PREF_SIZE);
         workbench.openProperty().subscribe(now -> {
             name.setText(name(now));
-            name.setTooltip(now == null ? null : new Tooltip(now.file().toString()));
+            name.setTooltip(new Tooltip(now == null ? "" : now.file() + "\nWhat it has and what is missing (Ctrl+H)"));
         });
         Button open = Buttons.primary(
                 "Open…",
@@ -150,6 +156,7 @@ final class TopBar extends WrappingRow {
                         takeIn,
                         new SeparatorMenuItem(),
                         item("Simulate a measurement… (Ctrl+R)", actions::simulate),
+                        item("Overview (Ctrl+H)", actions::study),
                         item("Commands… (Ctrl+K)", actions::palette),
                         item("Settings… (Ctrl+,)", actions::settings));
         study.setOnShowing(_ -> {

@@ -1,42 +1,93 @@
 package app.fluss.app.shell;
 
+import app.fluss.app.theme.Boxes;
 import app.fluss.app.theme.Buttons;
+import app.fluss.app.theme.Columns;
 import app.fluss.app.theme.Labels;
+import app.fluss.app.theme.Theme;
+import java.nio.file.Path;
+import java.util.List;
 import javafx.application.Platform;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
+import javafx.scene.control.Tooltip;
 import javafx.scene.layout.VBox;
-import javafx.scene.text.TextAlignment;
 
-/// What stands where no run is measured yet: the next step, and what there is to choose from.
+/// What is shown where no run is measured yet: the next step, the way in five steps, the studies opened last.
 final class Welcome extends VBox {
-    private static final double NARROW = 460;
+    private static final int STUDIES = 4;
 
-    Welcome(Runnable openFiles, Runnable enter, Runnable means, Runnable setUp, Runnable simulate) {
-        Label way = Labels.note(
-                "Drop frame logs here, CSV files of any header: one of the native path, one with generation on. With"
-                        + " numbers from an overlay or a tool, enter them as they are. Or go the whole way: describe"
-                        + " the bench, plan, and measure line by line.");
-        way.setMaxWidth(NARROW);
-        way.setTextAlignment(TextAlignment.CENTER);
-        Button first = Buttons.primary("Open log or study…", "Ctrl+O", openFiles);
+    /// Where it leads.
+    interface Ways {
+        void open();
+
+        void enter();
+
+        void setUp();
+
+        void plan();
+
+        void measure();
+
+        void simulate();
+
+        void means();
+
+        void demo();
+
+        void study(Path file);
+    }
+
+    Welcome(Theme theme, Ways ways, List<Path> recent) {
+        super(14);
+        setId("welcome");
+        Button first = Buttons.primary("Open log or study…", "Ctrl+O", ways::open);
         sceneProperty().subscribe(scene -> {
             if (scene != null) {
                 Platform.runLater(first::requestFocus);
             }
         });
-        Button entering = Buttons.quiet("Enter readings…", "Ctrl+E", enter);
+        Button entering = Buttons.quiet("Enter readings…", "Ctrl+E", ways::enter);
         entering.setId("welcome-enter");
+        VBox quick = Boxes.panel(
+                Labels.heading("Compare what you have"),
+                Labels.wrapped("Drop frame logs here, CSV files of any header: one of the native path, one with"
+                        + " generation on. With numbers from an overlay or a tool, enter them as they are."),
+                first,
+                entering);
+        VBox guided = Boxes.panel(
+                Labels.heading("First measurement, step by step"),
+                step("1  Describe the bench", "Bench", ways::setUp),
+                step("2  Choose game, scene and paths, plan the runs", "Plan", ways::plan),
+                step("3  Measure line by line", "Capture", ways::measure),
+                Labels.note("4  Compare and decide: both fill themselves from what was measured."));
+        Button demo = Buttons.quiet("Open the demo", "Simulated runs of invented games", ways::demo);
+        demo.setId("welcome-demo");
+        VBox look = Boxes.panel(
+                Labels.heading("Look around"),
+                demo,
+                Buttons.quiet("Simulate a measurement…", "Ctrl+R", ways::simulate),
+                Buttons.quiet("What can I measure with what I have?", "Ctrl+M", ways::means));
+        VBox last = Boxes.panel(Labels.heading("Recent studies"));
+        recent.stream().limit(STUDIES).forEach(file -> {
+            Button open = Buttons.quiet(String.valueOf(file.getFileName()), file.toString(), () -> ways.study(file));
+            open.setMnemonicParsing(false);
+            open.setMinWidth(0);
+            open.setTooltip(new Tooltip(file.toString()));
+            last.getChildren().add(open);
+        });
+        if (recent.isEmpty()) {
+            last.getChildren().add(Labels.note("None yet."));
+        }
         getChildren()
                 .setAll(
                         Labels.title("No runs yet"),
-                        way,
-                        first,
-                        entering,
-                        Buttons.quiet("Set the bench up", "Ctrl+1", setUp),
-                        Buttons.quiet("Simulate a measurement…", "Ctrl+R", simulate),
-                        Buttons.quiet("What can I measure with what I have?", "Ctrl+M", means));
-        getStyleClass().add("empty");
-        setId("welcome");
+                        Columns.even(theme, 330, quick, guided),
+                        Columns.even(theme, 330, look, last));
+    }
+
+    private static VBox step(String words, String button, Runnable does) {
+        Label label = Labels.wrapped(words);
+        return new VBox(3, label, Buttons.quiet(button, words, does));
     }
 }

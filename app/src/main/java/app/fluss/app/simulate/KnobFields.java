@@ -21,10 +21,11 @@ final class KnobFields extends GridPane {
     private final TextField multiplier = field("multiplier");
     private final TextField seconds = field("seconds");
     private final TextField repeats = field("repeats");
-    private final ChoiceBox<Answer.Form> answer = Choice.of("knob-answer", KnobFields::title);
-    private final ChoiceBox<Boolean> press = Choice.of("knob-press", held -> held ? "held long" : "short");
+    private final ChoiceBox<Answer.Form> answer = Choice.of("knob-answer", "Answer of the screen", KnobFields::title);
+    private final ChoiceBox<Boolean> press = Choice.of("knob-press", "Press", held -> held ? "held long" : "short");
     private final ChoiceBox<Boolean> recorder = Choice.of(
             "knob-recorder",
+            "Recorder",
             coupled -> coupled ? "loses the level, as sound cards do" : "keeps the level of the light");
 
     /// @param changed is told whenever a field changes

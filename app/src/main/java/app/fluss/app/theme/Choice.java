@@ -11,10 +11,12 @@ public final class Choice {
 
     /// Makes one.
     ///
+    /// @param what is chosen, for people who do not see what stands beside it
     /// @param name the name of an entry, for people
-    public static <T> ChoiceBox<T> of(String id, Function<T, String> name) {
+    public static <T> ChoiceBox<T> of(String id, String what, Function<T, String> name) {
         ChoiceBox<T> box = new ChoiceBox<>();
         box.setId(id);
+        box.setAccessibleText(what);
         box.setConverter(new Names<>(name));
         return box;
     }

@@ -35,7 +35,9 @@ public final class Labels {
 
     /// A control with its name before it and its unit behind it, which stay together.
     public static HBox beside(String name, Node control, String unit) {
-        HBox row = new HBox(6, of(name, "muted"), control);
+        Label before = of(name, "muted");
+        before.setLabelFor(control);
+        HBox row = new HBox(6, before, control);
         if (!unit.isEmpty()) {
             row.getChildren().add(of(unit, "muted"));
         }

@@ -54,8 +54,8 @@ final class CapPane extends VBox {
     private final Label place = Labels.of("", "chip");
     private final Label rests = Labels.note("");
     private final TextField cost = new TextField();
-    private final ChoiceBox<StageKind> generator = Choice.of("tune-generator", StageKind::title);
-    private final ChoiceBox<School> school = Choice.of("tune-school", School::title);
+    private final ChoiceBox<StageKind> generator = Choice.of("tune-generator", "Generator", StageKind::title);
+    private final ChoiceBox<School> school = Choice.of("tune-school", "School", School::title);
     private final TextField mostAdded = new TextField();
     private final TextField leastBase = new TextField();
     private final CapCells cells = new CapCells(this::choose);

@@ -32,7 +32,7 @@ final class HeadsetTunePane extends VBox {
     private final Workbench workbench;
     private final Jobs jobs;
     private final Consumer<String> problems;
-    private final ChoiceBox<School> school = Choice.of("headset-school", School::title);
+    private final ChoiceBox<School> school = Choice.of("headset-school", "School", School::title);
     private final TextField bound = new TextField();
     private final Label bounded = Labels.of("", "muted");
     private final Label place = Labels.of("", "chip");

@@ -25,7 +25,7 @@ import javafx.scene.layout.VBox;
 /// What other pictures, rates and links would do to a stream.
 final class StreamTunePane extends VBox {
     private final Workbench workbench;
-    private final ChoiceBox<School> school = Choice.of("stream-school", School::title);
+    private final ChoiceBox<School> school = Choice.of("stream-school", "School", School::title);
     private final TextField bitRate = field("stream-mbps");
     private final TextField link = field("stream-link");
     private final TextField buffer = field("stream-buffer");

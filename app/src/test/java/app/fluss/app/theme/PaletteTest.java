@@ -67,6 +67,50 @@ class PaletteTest {
                 .isGreaterThan(1.8);
     }
 
+    /// For people who lack one kind of cone: matrices of Machado, Oliveira and Fernandes (2009) for the whole
+    /// lack, on linear light; from memory. Colour differences in CIELAB above 10 are seen at a glance.
+    @ParameterizedTest
+    @EnumSource(Palette.class)
+    void ourTwoColoursStayApartForTheColourBlind(Palette palette) {
+        double[][][] lacks = {
+            {{0.152286, 1.052583, -0.204868}, {0.114503, 0.786281, 0.099216}, {-0.003882, -0.048116, 1.051998}},
+            {{0.367322, 0.860646, -0.227968}, {0.280085, 0.672501, 0.047413}, {-0.011820, 0.042940, 0.968881}},
+            {{1.255528, -0.076749, -0.178779}, {-0.078411, 0.930809, 0.147602}, {0.004733, 0.691367, 0.303900}}
+        };
+        for (double[][] lack : lacks) {
+            double[] water = lab(seen(lack, Theme.colour(palette, Role.WATER)));
+            double[] warm = lab(seen(lack, Theme.colour(palette, Role.WARM)));
+            double apart = Math.sqrt(Math.pow(water[0] - warm[0], 2)
+                    + Math.pow(water[1] - warm[1], 2)
+                    + Math.pow(water[2] - warm[2], 2));
+            assertThat(apart).isGreaterThan(20);
+        }
+    }
+
+    private static double[] seen(double[][] lack, Color c) {
+        double[] light = {linear(c.getRed()), linear(c.getGreen()), linear(c.getBlue())};
+        double[] seen = new double[3];
+        for (int row = 0; row < 3; row++) {
+            for (int k = 0; k < 3; k++) {
+                seen[row] += lack[row][k] * light[k];
+            }
+            seen[row] = Math.clamp(seen[row], 0, 1);
+        }
+        return seen;
+    }
+
+    /// CIE 1976 L*a*b* of linear sRGB under D65 (IEC 61966-2-1; from memory).
+    private static double[] lab(double[] light) {
+        double x = f((0.4124 * light[0] + 0.3576 * light[1] + 0.1805 * light[2]) / 0.9505);
+        double y = f(0.2126 * light[0] + 0.7152 * light[1] + 0.0722 * light[2]);
+        double z = f((0.0193 * light[0] + 0.1192 * light[1] + 0.9505 * light[2]) / 1.089);
+        return new double[] {116 * y - 16, 500 * (x - y), 200 * (y - z)};
+    }
+
+    private static double f(double t) {
+        return t > 216.0 / 24389 ? Math.cbrt(t) : (24389.0 / 27 * t + 16) / 116;
+    }
+
     @Test
     void theStyleSheetWritesNoColourAndKnowsEveryToken() throws Exception {
         try (InputStream in = Theme.class.getResourceAsStream("fluss.css")) {

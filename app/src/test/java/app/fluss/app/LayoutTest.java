@@ -1,0 +1,157 @@
+package app.fluss.app;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import app.fluss.app.bench.BenchScreen;
+import app.fluss.app.demo.DemoStudy;
+import app.fluss.app.examine.ExamineScreen;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.TreeSet;
+import javafx.geometry.Bounds;
+import javafx.scene.Node;
+import javafx.scene.Parent;
+import javafx.scene.control.Control;
+import javafx.scene.control.Labeled;
+import javafx.scene.control.ListView;
+import javafx.scene.control.ScrollBar;
+import javafx.scene.control.ScrollPane;
+import javafx.scene.control.ToggleButton;
+import javafx.scene.control.Tooltip;
+import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.Test;
+
+/// No screen is cut: every one is laid out in three sizes of window and three sizes of text, and its parts are walked.
+class LayoutTest extends WindowTest {
+    private static final double[][] SIZES = {{1024, 700}, {1280, 800}, {1920, 1080}};
+    private static final int[] STEPS = {0, 5, 10};
+    private static final Set<String> HEADLINES = Set.of("title", "headline", "great", "figure", "timer");
+
+    @BeforeAll
+    static void make() throws Exception {
+        DemoStudy.make(folder.resolve("demo.fluss"));
+    }
+
+    @Override
+    Path study() {
+        return folder.resolve("demo.fluss");
+    }
+
+    @Test
+    void nothingIsCutInAnySize() throws Exception {
+        settle();
+        TreeSet<String> problems = new TreeSet<>();
+        for (Map.Entry<String, Runnable> screen : screens().entrySet()) {
+            interact(screen.getValue());
+            settle();
+            for (double[] size : SIZES) {
+                for (int steps : STEPS) {
+                    interact(() -> {
+                        window.theme().resetText();
+                        window.theme().scaleText(steps);
+                        window.stage().setWidth(size[0]);
+                        window.stage().setHeight(size[1]);
+                    });
+                    settle();
+                    String where =
+                            "%s %.0f × %.0f at %d %%: ".formatted(screen.getKey(), size[0], size[1], 100 + 10 * steps);
+                    interact(() -> {
+                        window.shell().applyCss();
+                        window.shell().layout();
+                        problems(window.shell()).forEach(problem -> problems.add(where + problem));
+                    });
+                }
+            }
+        }
+        assertThat(problems).isEmpty();
+    }
+
+    private Map<String, Runnable> screens() {
+        Map<String, Runnable> screens = new LinkedHashMap<>();
+        screens.put("bench parts", () -> bench(BenchScreen.View.PARTS));
+        screens.put("bench paths", () -> bench(BenchScreen.View.PATHS));
+        screens.put("preflight", () -> bench(BenchScreen.View.PREFLIGHT));
+        for (String work : List.of("plan", "capture")) {
+            screens.put(work, () -> choose(work));
+        }
+        for (ExamineScreen.View view : ExamineScreen.View.values()) {
+            screens.put("examine " + view, () -> {
+                choose("examine");
+                window.shell().examine().show(view);
+            });
+        }
+        for (String work : List.of("compare", "decide", "tune")) {
+            screens.put(work, () -> choose(work));
+        }
+        return screens;
+    }
+
+    private void bench(BenchScreen.View view) {
+        choose("bench");
+        window.shell().bench().show(view);
+    }
+
+    private void choose(String work) {
+        ((ToggleButton) look("#work-" + work)).setSelected(true);
+    }
+
+    private static List<String> problems(Parent root) {
+        List<String> problems = new ArrayList<>();
+        Bounds whole = root.getLayoutBounds();
+        walk(root, root, whole, false, problems);
+        return problems;
+    }
+
+    private static String name(Node node) {
+        return node instanceof Labeled labeled ? "\"" + labeled.getText() + "\"" : node.toString();
+    }
+
+    private static boolean scrollsSideways(Node node) {
+        return (node instanceof ScrollPane pane && pane.getHbarPolicy() != ScrollPane.ScrollBarPolicy.NEVER)
+                || node instanceof ListView<?>;
+    }
+
+    private static void walk(Node node, Node root, Bounds whole, boolean scrolled, List<String> problems) {
+        if (!node.isVisible() || node instanceof ScrollBar) {
+            return;
+        }
+        if (node instanceof Labeled labeled) {
+            cut(labeled).ifPresent(problems::add);
+        }
+        Bounds at = root.sceneToLocal(node.localToScene(node.getLayoutBounds()));
+        if (!scrolled && node instanceof Labeled && at.getWidth() > 0 && at.getMaxX() > whole.getMaxX() + 1) {
+            problems.add("beyond the window: " + name(node));
+        }
+        boolean scrolls = scrolled || scrollsSideways(node);
+        if (node instanceof Parent parent) {
+            for (Node child : parent.getChildrenUnmodifiable()) {
+                walk(child, root, whole, scrolls, problems);
+            }
+        }
+    }
+
+    /// Text that has no room and does not say the rest on asking; of a headline in any case.
+    private static Optional<String> cut(Labeled labeled) {
+        boolean headline = labeled.getStyleClass().stream().anyMatch(HEADLINES::contains);
+        return labeled.isTextTruncated() && labeled.getWidth() > 0 && (headline || !tooltip(labeled))
+                ? Optional.of("cut: \"%s\"".formatted(labeled.getText()))
+                : Optional.empty();
+    }
+
+    private static boolean tooltip(Node node) {
+        for (Node at = node; at != null; at = at.getParent()) {
+            if (at instanceof Control control && control.getTooltip() != null) {
+                return true;
+            }
+            if (at.getProperties().values().stream().anyMatch(Tooltip.class::isInstance)) {
+                return true;
+            }
+        }
+        return false;
+    }
+}
