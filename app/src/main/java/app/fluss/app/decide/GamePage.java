@@ -20,6 +20,7 @@ import app.fluss.files.study.StoredSchools;
 import app.fluss.files.study.StoredSchools.Chosen;
 import app.fluss.files.verdict.GameCases;
 import app.fluss.files.verdict.GameVerdicts;
+import app.fluss.files.verdict.PooledOverRigs;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Objects;
@@ -207,6 +208,9 @@ final class GamePage extends VBox {
                         360,
                         new SettlePanel(workbench, looked, verdict, ways),
                         new RestsPanel(looked, verdict, ways))));
+        PooledOverRigs.of(now.cases()).stream()
+                .filter(one -> one.path().equals(looked.path().name()))
+                .forEach(one -> below.add(new RigsPanel(theme, one)));
         replace(below);
     }
 

@@ -10,6 +10,8 @@ import app.fluss.files.draw.Palette.Role;
 import app.fluss.files.draw.Pen;
 import app.fluss.files.draw.Pen.Align;
 import app.fluss.files.draw.Pen.Baseline;
+import app.fluss.files.table.Cell;
+import app.fluss.files.table.DataTable;
 import java.util.Optional;
 
 /// What a counter said over time: each reading stands until the next, a range as a band, marks below, the
@@ -41,6 +43,17 @@ final class ReadingsView extends CanvasView {
         double y(double fps) {
             return bottom - (bottom - top) * fps / most;
         }
+    }
+
+    @Override
+    public Optional<DataTable> data() {
+        return shown.map(series -> {
+            DataTable.Builder table = new DataTable.Builder("t_s", "claimed_fps", "low_fps", "high_fps");
+            series.readings()
+                    .forEach(one -> table.row(
+                            Cell.of(one.second()), Cell.of(one.fps()), Cell.of(one.lowFps()), Cell.of(one.highFps())));
+            return table.build();
+        });
     }
 
     @Override

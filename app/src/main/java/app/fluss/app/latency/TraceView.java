@@ -12,6 +12,8 @@ import app.fluss.files.draw.Pen.Align;
 import app.fluss.files.draw.Pen.Baseline;
 import app.fluss.files.study.StoredLatency.HandMark;
 import app.fluss.files.study.StoredLatency.JudgedTrial;
+import app.fluss.files.table.Cell;
+import app.fluss.files.table.DataTable;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Consumer;
@@ -64,6 +66,17 @@ final class TraceView extends CanvasView {
         threshold = share;
         nothing = words;
         redraw();
+    }
+
+    @Override
+    public Optional<DataTable> data() {
+        return excerpt.map(light -> {
+            DataTable.Builder table = new DataTable.Builder("t_ms", "light");
+            for (int i = 0; i < light.size(); i++) {
+                table.row(Cell.of(light.ms(i)), Cell.of(light.light(i)));
+            }
+            return table.build();
+        });
     }
 
     @Override

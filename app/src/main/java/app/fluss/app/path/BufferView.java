@@ -9,7 +9,10 @@ import app.fluss.files.draw.Palette.Role;
 import app.fluss.files.draw.Pen;
 import app.fluss.files.draw.Pen.Align;
 import app.fluss.files.draw.Pen.Baseline;
+import app.fluss.files.table.Cell;
+import app.fluss.files.table.DataTable;
 import java.util.Arrays;
+import java.util.Optional;
 
 /// Which share of a probe's images would be in time with a buffer of each length.
 final class BufferView extends CanvasView {
@@ -36,6 +39,16 @@ final class BufferView extends CanvasView {
         setPrefHeight(210);
         setMinWidth(120);
         setPrefWidth(240);
+    }
+
+    @Override
+    public Optional<DataTable> data() {
+        DataTable.Builder table = new DataTable.Builder("buffer_ms", "images_in_time_share");
+        for (int i = 0; i < STEPS; i++) {
+            double ms = longestMs * i / (STEPS - 1);
+            table.row(Cell.of(ms), Cell.of(arrivals.inTimeShare(ms)));
+        }
+        return Optional.of(table.build());
     }
 
     @Override

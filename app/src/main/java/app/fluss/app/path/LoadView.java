@@ -10,6 +10,8 @@ import app.fluss.files.draw.Palette.Role;
 import app.fluss.files.draw.Pen;
 import app.fluss.files.draw.Pen.Align;
 import app.fluss.files.draw.Pen.Baseline;
+import app.fluss.files.table.Cell;
+import app.fluss.files.table.DataTable;
 import java.util.Optional;
 
 /// Load of the second card against its work: runs as points, the fit with its band, the load not to be
@@ -35,6 +37,16 @@ final class LoadView extends CanvasView {
     void show(double pct) {
         targetPct = pct;
         redraw();
+    }
+
+    @Override
+    public Optional<DataTable> data() {
+        DataTable.Builder table = new DataTable.Builder("made_mpx_per_s_size_squared", "load_pct", "fitted_pct");
+        for (LoadModel.Point point : model.points()) {
+            double fitted = model.loadPct(point.work()).value();
+            table.row(Cell.of(point.work()), Cell.of(point.loadPct()), Cell.of(fitted));
+        }
+        return Optional.of(table.build());
     }
 
     @Override

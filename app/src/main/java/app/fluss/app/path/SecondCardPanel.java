@@ -6,6 +6,7 @@ import app.fluss.app.theme.Boxes;
 import app.fluss.app.theme.Choice;
 import app.fluss.app.theme.Labels;
 import app.fluss.app.theme.Numbers;
+import app.fluss.app.theme.ShareBar;
 import app.fluss.app.theme.Theme;
 import app.fluss.core.compare.Difference;
 import app.fluss.core.gpu.CopyRoute;
@@ -127,7 +128,7 @@ final class SecondCardPanel extends VBox {
                         model.points().size(),
                         model.idlePct().interval().isEmpty() ? "; three give an interval." : "."));
         law.setId("load-law");
-        VBox left = new VBox(6, view, law);
+        VBox left = new VBox(6, view, new ShareBar(theme, "What the card can carry", view), law);
         HBox.setHgrow(left, Priority.ALWAYS);
         left.setMinWidth(0);
         left.setPrefWidth(240);

@@ -7,7 +7,10 @@ import app.fluss.files.draw.Palette.Role;
 import app.fluss.files.draw.Pen;
 import app.fluss.files.draw.Pen.Align;
 import app.fluss.files.draw.Pen.Baseline;
+import app.fluss.files.table.Cell;
+import app.fluss.files.table.DataTable;
 import java.util.Map;
+import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 
 /// How many images stayed for how many pictures of a clip.
@@ -24,6 +27,15 @@ final class HoldsView extends CanvasView {
     void show(PictureCount count) {
         shown = count;
         redraw();
+    }
+
+    @Override
+    public Optional<DataTable> data() {
+        return Optional.ofNullable(shown).map(count -> {
+            DataTable.Builder table = new DataTable.Builder("stayed_for_pictures", "images");
+            count.holds().forEach((pictures, images) -> table.row(Cell.of(pictures), Cell.of(images)));
+            return table.build();
+        });
     }
 
     @Override

@@ -9,8 +9,11 @@ import app.fluss.files.draw.Pen;
 import app.fluss.files.draw.Pen.Align;
 import app.fluss.files.draw.Pen.Baseline;
 import app.fluss.files.study.StoredPictures;
+import app.fluss.files.table.Cell;
+import app.fluss.files.table.DataTable;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Optional;
 
 /// Distinct pictures in each second of a clip, with what a counter said as a line across.
 final class RateView extends CanvasView {
@@ -31,6 +34,15 @@ final class RateView extends CanvasView {
         rates = pictures.differences().perSecond(pictures.fps());
         claimedFps = claimed;
         redraw();
+    }
+
+    @Override
+    public Optional<DataTable> data() {
+        DataTable.Builder table = new DataTable.Builder("second", "distinct_pictures_per_s", "counter_per_s");
+        for (int i = 0; i < rates.length; i++) {
+            table.row(Cell.of(i + 1), Cell.of(rates[i]), Cell.of(claimedFps));
+        }
+        return rates.length == 0 ? Optional.empty() : Optional.of(table.build());
     }
 
     @Override

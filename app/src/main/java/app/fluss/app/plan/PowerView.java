@@ -9,6 +9,8 @@ import app.fluss.files.draw.Palette.Role;
 import app.fluss.files.draw.Pen;
 import app.fluss.files.draw.Pen.Align;
 import app.fluss.files.draw.Pen.Baseline;
+import app.fluss.files.table.Cell;
+import app.fluss.files.table.DataTable;
 import java.util.Optional;
 
 /// Runs a side against the difference that they find: a column for each number of runs, as high as the
@@ -32,6 +34,17 @@ final class PowerView extends CanvasView {
         curve = now;
         matters = share;
         redraw();
+    }
+
+    @Override
+    public Optional<DataTable> data() {
+        return curve.map(shown -> {
+            DataTable.Builder table = new DataTable.Builder("runs_a_side", "smallest_difference_share");
+            for (int runs = RepeatsWanted.TO_BEGIN_WITH; runs <= PowerCurve.MOST_RUNS; runs++) {
+                table.row(Cell.of(runs), Cell.of(shown.at(runs)));
+            }
+            return table.build();
+        });
     }
 
     @Override

@@ -13,6 +13,8 @@ import app.fluss.files.draw.Pen.Align;
 import app.fluss.files.draw.Pen.Baseline;
 import app.fluss.files.overlay.RecordedNumber;
 import app.fluss.files.study.StoredNumbers;
+import app.fluss.files.table.Cell;
+import app.fluss.files.table.DataTable;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
@@ -155,6 +157,24 @@ public final class CounterView extends CanvasView {
                                 * Math.max(
                                         shown.most(),
                                         Arrays.stream(shown.perSecond).max().orElse(0))));
+    }
+
+    @Override
+    public Optional<DataTable> data() {
+        if (shown.stands.isEmpty()) {
+            return Optional.empty();
+        }
+        DataTable.Builder table = new DataTable.Builder("from_ms", "to_ms", "pictures", "value", "corrected");
+        for (Stand stand : shown.stands) {
+            boolean corrected = shown.corrected.contains(stand.fromMs());
+            table.row(
+                    Cell.of(stand.fromMs()),
+                    Cell.of(stand.toMs()),
+                    Cell.of(stand.pictures()),
+                    Cell.of(stand.value()),
+                    Boolean.toString(corrected));
+        }
+        return Optional.of(table.build());
     }
 
     @Override
