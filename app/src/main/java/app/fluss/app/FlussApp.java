@@ -5,6 +5,7 @@ import app.fluss.app.importing.ImportFlow;
 import app.fluss.app.model.Jobs;
 import app.fluss.app.model.Workbench;
 import app.fluss.app.settings.Settings;
+import app.fluss.app.shell.Outside;
 import app.fluss.app.shell.RecentStudies;
 import app.fluss.app.shell.Shell;
 import app.fluss.app.theme.Icon;
@@ -125,9 +126,7 @@ public final class FlussApp extends Application {
                     memory,
                     preferences,
                     settings,
-                    config,
-                    this::openTelling,
-                    this::makeDemo);
+                    new Outside(config, this::openTelling, this::makeDemo));
             Scene scene = new Scene(shell, WIDTH, HEIGHT);
             theme.dress(scene);
             stage.setScene(scene);

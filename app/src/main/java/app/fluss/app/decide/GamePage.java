@@ -210,7 +210,7 @@ final class GamePage extends VBox {
                         new RestsPanel(looked, verdict, ways))));
         PooledOverRigs.of(now.cases()).stream()
                 .filter(one -> one.path().equals(looked.path().name()))
-                .forEach(one -> below.add(new RigsPanel(theme, one)));
+                .forEach(one -> below.add(new RigsPanel(one)));
         replace(below);
     }
 

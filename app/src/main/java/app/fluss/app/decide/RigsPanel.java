@@ -4,7 +4,6 @@ import app.fluss.app.theme.Boxes;
 import app.fluss.app.theme.Labels;
 import app.fluss.app.theme.Numbers;
 import app.fluss.app.theme.ShareBar;
-import app.fluss.app.theme.Theme;
 import app.fluss.core.compare.Interval;
 import app.fluss.core.compare.OverRigs;
 import app.fluss.core.measure.Figure;
@@ -18,7 +17,7 @@ import javafx.scene.layout.VBox;
 
 /// The delivered gain of a path on each rig that it was measured on, and pooled where there are enough.
 final class RigsPanel extends VBox {
-    RigsPanel(Theme theme, PooledOverRigs pooled) {
+    RigsPanel(PooledOverRigs pooled) {
         super(6);
         getStyleClass().add("panel");
         setId("over-rigs");
@@ -39,7 +38,7 @@ final class RigsPanel extends VBox {
                         Boxes.row(
                                 Labels.heading("Delivered gain by rig"),
                                 Boxes.spacer(),
-                                new ShareBar(theme, "Gain by rig", ShareBar.table(() -> table(gain.rigs())))),
+                                ShareBar.ofTable("Gain by rig", () -> table(gain.rigs()))),
                         grid,
                         Labels.wrapped(all));
     }

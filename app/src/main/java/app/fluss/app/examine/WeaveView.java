@@ -13,6 +13,10 @@ import app.fluss.files.draw.Palette.Role;
 import app.fluss.files.draw.Pen;
 import app.fluss.files.draw.Pen.Align;
 import app.fluss.files.draw.Pen.Baseline;
+import app.fluss.files.table.Cell;
+import app.fluss.files.table.DataTable;
+import java.util.Locale;
+import java.util.Optional;
 import javafx.beans.property.ObjectProperty;
 import javafx.scene.input.ScrollEvent;
 import org.jspecify.annotations.Nullable;
@@ -24,6 +28,9 @@ final class WeaveView extends CanvasView {
     private static final double RIGHT = 10;
     private static final double ROW = 17;
     private static final double MS = 1000;
+
+    /// Rows of its table: more are what `fluss export` is for.
+    private static final int MOST_ROWS = 200_000;
 
     private final ObjectProperty<TimeWindow> window;
     private @Nullable AnalysedRun run;
@@ -51,6 +58,30 @@ final class WeaveView extends CanvasView {
 
     private double left() {
         return scaled(LEFT);
+    }
+
+    /// Of the refreshes in the window of the frame-time band.
+    @Override
+    public Optional<DataTable> data() {
+        return Optional.ofNullable(run)
+                .flatMap(shown -> shown.analysis()
+                        .ledger()
+                        .map(ledger -> table(shown.analysis().slice().log(), ledger)));
+    }
+
+    private DataTable table(FrameLog log, RefreshLedger ledger) {
+        DataTable.Builder table = new DataTable.Builder("refresh", "shown_ms", "image", "kind", "repeated");
+        int from = Math.max(0, ledger.positionAt(window.get().fromMs()));
+        int to = Math.min(ledger.shown(), from + MOST_ROWS);
+        for (int at = from; at < to && ledger.shownAtMs(at) < window.get().toMs(); at++) {
+            table.row(
+                    Cell.of(ledger.refresh(at)),
+                    Cell.of(ledger.shownAtMs(at)),
+                    Cell.of(ledger.image(at)),
+                    log.kind(ledger.image(at)).name().toLowerCase(Locale.ROOT),
+                    Boolean.toString(ledger.isRepeat(at)));
+        }
+        return table.build();
     }
 
     @Override

@@ -2,9 +2,13 @@ package app.fluss.app.path;
 
 import app.fluss.app.theme.Labels;
 import app.fluss.app.theme.Numbers;
+import app.fluss.app.theme.ShareBar;
 import app.fluss.core.compare.Interval;
 import app.fluss.core.measure.Figure;
 import app.fluss.core.vr.RuleRange;
+import app.fluss.files.table.DataTable;
+import java.util.ArrayList;
+import java.util.List;
 import java.util.Optional;
 import javafx.geometry.HPos;
 import javafx.geometry.Pos;
@@ -21,10 +25,15 @@ import javafx.scene.layout.VBox;
 final class FigureTable extends GridPane {
     private static final double WIDEST_NAMES = 260;
 
+    private final List<List<String>> rows = new ArrayList<>();
+    private final List<String> heads;
+    private final ShareBar share;
     private int row;
 
     /// @param heads of the columns; the first is that of the names
     FigureTable(String id, String... heads) {
+        this.heads = List.of(heads);
+        share = ShareBar.ofTable(id, this::data);
         setId(id);
         setHgap(12);
         setVgap(4);
@@ -45,13 +54,28 @@ final class FigureTable extends GridPane {
     }
 
     /// One cell.
-    record Cell(String text, String below, String tip) {
+    ///
+    /// @param plain what stands in its place in a file, numbers in neutral form
+    record Cell(String text, String below, String tip, String plain) {
+        Cell(String text, String below, String tip) {
+            this(text, below, tip, below.isEmpty() ? text : "%s [%s]".formatted(text, below));
+        }
+
         static Cell of(Figure figure, String text) {
-            return new Cell(figure.isKnown() ? text : Numbers.MISSING, "", Numbers.reason(figure));
+            return new Cell(figure.isKnown() ? text : Numbers.MISSING, "", Numbers.reason(figure), plain(figure, ""));
         }
 
         static Cell of(Figure figure, int decimals, String unit) {
-            return of(figure, Numbers.text(figure, decimals) + unit);
+            String text = Numbers.text(figure, decimals) + unit;
+            return new Cell(figure.isKnown() ? text : Numbers.MISSING, "", Numbers.reason(figure), plain(figure, unit));
+        }
+
+        private static String plain(Figure figure, String unit) {
+            return figure.isKnown() ? app.fluss.files.table.Cell.of(figure) + unit : "";
+        }
+
+        private static String plain(double low, double high) {
+            return " [%s, %s]".formatted(app.fluss.files.table.Cell.of(low), app.fluss.files.table.Cell.of(high));
         }
 
         /// The ends of an interval; nothing where they round to the same.
@@ -73,7 +97,9 @@ final class FigureTable extends GridPane {
             return new Cell(
                     Numbers.text(figure.map(value -> value * times), 1) + (figure.isKnown() ? unit : ""),
                     below.isEmpty() ? "" : below + unit,
-                    figure.isKnown() ? tip : Numbers.reason(figure));
+                    figure.isKnown() ? tip : Numbers.reason(figure),
+                    plain(figure.map(value -> value * times), unit)
+                            + (below.isEmpty() ? "" : plain(span.low() * times, span.high() * times)));
         }
 
         /// With its interval.
@@ -90,8 +116,16 @@ final class FigureTable extends GridPane {
                             ? interval.isEmpty()
                                     ? "Too few runs for an interval."
                                     : "With its 95 % interval from run to run."
-                            : Numbers.reason(figure));
+                            : Numbers.reason(figure),
+                    plain(figure.map(value -> value * times), unit)
+                            + interval.map(i -> plain(i.low() * times, i.high() * times))
+                                    .orElse(""));
         }
+    }
+
+    /// With intervals in brackets behind their figures.
+    private Optional<DataTable> data() {
+        return rows.isEmpty() ? Optional.empty() : Optional.of(new DataTable(heads, rows));
     }
 
     /// Adds a row.
@@ -117,6 +151,20 @@ final class FigureTable extends GridPane {
             }
             add(box, column + 1, row);
         }
+        rows.add(texts(about.isEmpty() ? name : "%s, %s".formatted(name, about), cells));
         row++;
+        getChildren().remove(share);
+        add(share, 0, row, heads.size(), 1);
+    }
+
+    private List<String> texts(String name, Cell... cells) {
+        List<String> texts = new ArrayList<>(List.of(name));
+        for (Cell cell : cells) {
+            texts.add(cell.plain);
+        }
+        while (texts.size() < heads.size()) {
+            texts.add("");
+        }
+        return texts;
     }
 }

@@ -11,7 +11,10 @@ import app.fluss.files.draw.Palette.Role;
 import app.fluss.files.draw.Pen;
 import app.fluss.files.draw.Pen.Align;
 import app.fluss.files.draw.Pen.Baseline;
+import app.fluss.files.table.Cell;
+import app.fluss.files.table.DataTable;
 import java.util.List;
+import java.util.Optional;
 import javafx.scene.input.ScrollEvent;
 
 /// Host and client as two lanes with a link for each image: upright links are quick, slanted ones late,
@@ -65,6 +68,25 @@ final class LanesView extends CanvasView {
         fromMs += by;
         toMs += by;
         redraw();
+    }
+
+    /// Of the images that the client showed in the time that is shown.
+    @Override
+    public Optional<DataTable> data() {
+        DataTable.Builder table = new DataTable.Builder("host_image", "host_ms", "client_image", "client_ms", "late");
+        for (int client = 0; client < lanes.clientImages(); client++) {
+            int host = lanes.hostOf(client);
+            double shown = lanes.clientMs(client);
+            if (shown >= fromMs && shown <= toMs) {
+                table.row(
+                        host < 0 ? "" : Cell.of(host),
+                        host < 0 ? "" : Cell.of(lanes.hostMs(host)),
+                        Cell.of(client),
+                        Cell.of(shown),
+                        Boolean.toString(lanes.isLate(client)));
+            }
+        }
+        return Optional.of(table.build());
     }
 
     @Override

@@ -188,7 +188,10 @@ public final class PlanScreen extends VBox {
     /// The game of the run that is looked at, else the first.
     private Optional<Game> proposed(Contents contents) {
         return Optional.ofNullable(workbench.selectedProperty().get())
-                .map(run -> contents.game(contents.scene(run.sceneId())))
+                .flatMap(run -> contents.scenes().stream()
+                        .filter(scene -> scene.id() == run.sceneId())
+                        .findFirst())
+                .map(contents::game)
                 .or(() -> contents.games().stream().findFirst());
     }
 

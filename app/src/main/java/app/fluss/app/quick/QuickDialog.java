@@ -12,6 +12,7 @@ import app.fluss.files.study.DeliveryPath;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.function.Consumer;
+import javafx.application.Platform;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.ButtonBar;
@@ -84,7 +85,7 @@ final class QuickDialog {
         // Enter goes on to the next row; the button is reached by Tab or Ctrl+Enter.
         add.setDefaultButton(single);
         content.addEventFilter(KeyEvent.KEY_PRESSED, this::pressed);
-        Dialogs.focus(dialog, fields.getFirst().first());
+        dialog.setOnShown(_ -> Platform.runLater(fields.getFirst().first()::requestFocus));
     }
 
     private void heads() {

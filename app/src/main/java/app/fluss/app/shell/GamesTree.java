@@ -92,6 +92,13 @@ final class GamesTree extends VBox {
         workbench.selectedProperty().subscribe(this::select);
     }
 
+    /// Lets the arrows lead from run to run, where there are any.
+    void focusRuns() {
+        if (tree.getRoot() != null && !tree.getRoot().getChildren().isEmpty()) {
+            tree.requestFocus();
+        }
+    }
+
     void focusFind() {
         find.requestFocus();
     }

@@ -34,17 +34,6 @@ final class StudyPage extends VBox {
     private final GridPane grid = new GridPane(22, 8);
     private Runnable step = () -> {};
 
-    /// Where it leads.
-    interface Ways {
-        void plan();
-
-        void measure();
-
-        void compare();
-
-        void examine(Run run);
-    }
-
     StudyPage(Ways ways) {
         super(12);
         this.ways = ways;
@@ -95,14 +84,17 @@ final class StudyPage extends VBox {
         long planned = contents.planned().openRuns();
         int open = missing(contents, contents.scenes());
         if (planned > 0) {
-            next("%s planned and not measured yet.".formatted(counted((int) planned, "run")), "Measure", ways::measure);
+            next(
+                    "%s planned and not measured yet.".formatted(counted((int) planned, "run")),
+                    "Measure",
+                    () -> ways.go(Work.CAPTURE));
         } else if (open > 0) {
             next(
                     "%s missing of what is wanted, and no run sheet.".formatted(counted(open, "run")),
                     "Plan the session",
-                    ways::plan);
+                    () -> ways.go(Work.PLAN));
         } else {
-            next("Nothing that was planned is missing.", "Compare the paths", ways::compare);
+            next("Nothing that was planned is missing.", "Compare the paths", () -> ways.go(Work.COMPARE));
         }
     }
 

@@ -9,7 +9,6 @@ import app.fluss.app.theme.Buttons;
 import app.fluss.app.theme.Labels;
 import app.fluss.app.theme.WrappingRow;
 import app.fluss.files.study.ReadOnlyReason;
-import java.nio.file.Path;
 import java.util.List;
 import javafx.animation.PauseTransition;
 import javafx.geometry.Pos;
@@ -30,46 +29,11 @@ import org.jspecify.annotations.Nullable;
 
 /// The line above the chain: which study is open, what runs, and what concerns the whole window.
 final class TopBar extends WrappingRow {
-    /// Does what the buttons and menus say.
-    interface Actions {
-        void openFiles();
-
-        void openStudy(Path study);
-
-        void enter();
-
-        void simulate();
-
-        void report();
-
-        void handOn();
-
-        void takeIn();
-
-        void study();
-
-        void settings();
-
-        void palette();
-
-        void showKeys();
-
-        void showMeans();
-
-        void help(HelpPage page);
-    }
-
     /// @param left opens what stands left where it has no place of its own
     /// @param right opens what stands right where it has no place of its own
-    TopBar(
-            Workbench workbench,
-            Jobs jobs,
-            RecentStudies recent,
-            Actions actions,
-            ToggleButton left,
-            ToggleButton right) {
+    TopBar(Workbench workbench, Jobs jobs, RecentStudies recent, Ways ways, ToggleButton left, ToggleButton right) {
         super(8);
-        Button name = Buttons.quiet("", "What the study has and what is missing", actions::study);
+        Button name = Buttons.quiet("", "What the study has and what is missing", ways::overview);
         name.getStyleClass().setAll("button", "study-name");
         name.setMnemonicParsing(false);
         name.setId("study-name");
@@ -83,12 +47,10 @@ final class TopBar extends WrappingRow {
             name.setTooltip(new Tooltip(now == null ? "" : now.file() + "\nWhat it has and what is missing (Ctrl+H)"));
         });
         Button open = Buttons.primary(
-                "Open…",
-                "Open a log, a recording or a study (Ctrl+O); or drop files into the window",
-                actions::openFiles);
+                "Open…", "Open a log, a recording or a study (Ctrl+O); or drop files into the window", ways::open);
         open.setId("open");
         Button enter = Buttons.quiet(
-                "Enter readings…", "Type or paste numbers from an overlay or a tool (Ctrl+E)", actions::enter);
+                "Enter readings…", "Type or paste numbers from an overlay or a tool (Ctrl+E)", ways::enterReadings);
         enter.setId("enter");
         Button undo = mark("undo", "Undo", () -> workbench.edits().undo());
         Button redo = mark("redo", "Redo", () -> workbench.edits().redo());
@@ -109,8 +71,8 @@ final class TopBar extends WrappingRow {
                         enter,
                         undo,
                         redo,
-                        study(workbench, recent, actions),
-                        help(actions),
+                        study(workbench, recent, ways),
+                        help(ways),
                         right);
     }
 
@@ -141,11 +103,11 @@ final class TopBar extends WrappingRow {
                 };
     }
 
-    private static MenuButton study(Workbench workbench, RecentStudies recent, Actions actions) {
+    private static MenuButton study(Workbench workbench, RecentStudies recent, Ways ways) {
         Menu recents = new Menu("Recent studies");
-        MenuItem report = item("Report… (Ctrl+Shift+R)", actions::report);
-        MenuItem handOn = item("Hand on games…", actions::handOn);
-        MenuItem takeIn = item("Take in a study…", actions::takeIn);
+        MenuItem report = item("Report… (Ctrl+Shift+R)", ways::report);
+        MenuItem handOn = item("Hand on games…", ways::handOn);
+        MenuItem takeIn = item("Take in a study…", ways::takeIn);
         MenuButton study = menu("Study", "study");
         study.getItems()
                 .setAll(
@@ -155,13 +117,13 @@ final class TopBar extends WrappingRow {
                         handOn,
                         takeIn,
                         new SeparatorMenuItem(),
-                        item("Simulate a measurement… (Ctrl+R)", actions::simulate),
-                        item("Overview (Ctrl+H)", actions::study),
-                        item("Commands… (Ctrl+K)", actions::palette),
-                        item("Settings… (Ctrl+,)", actions::settings));
+                        item("Simulate a measurement… (Ctrl+R)", ways::simulate),
+                        item("Overview (Ctrl+H)", ways::overview),
+                        item("Commands… (Ctrl+K)", ways::palette),
+                        item("Settings… (Ctrl+,)", ways::settings));
         study.setOnShowing(_ -> {
             List<MenuItem> known = recent.list().stream()
-                    .map(file -> item(file.toString(), () -> actions.openStudy(file)))
+                    .map(file -> item(file.toString(), () -> ways.openStudy(file)))
                     .toList();
             recents.getItems().setAll(known);
             recents.setDisable(known.isEmpty());
@@ -174,18 +136,18 @@ final class TopBar extends WrappingRow {
         return study;
     }
 
-    private static MenuButton help(Actions actions) {
+    private static MenuButton help(Ways ways) {
         MenuButton help = menu("Help", "help");
         for (HelpPage page : HelpPage.values()) {
             if (page != HelpPage.ABOUT) {
-                help.getItems().add(item(page.title(), () -> actions.help(page)));
+                help.getItems().add(item(page.title(), () -> ways.help(page)));
             }
         }
         help.getItems()
                 .addAll(
-                        item("What can I measure with what I have? (Ctrl+M)", actions::showMeans),
-                        item("Keyboard shortcuts (F1)", actions::showKeys),
-                        item("About Fluss", () -> actions.help(HelpPage.ABOUT)));
+                        item("What can I measure with what I have? (Ctrl+M)", ways::means),
+                        item("Keyboard shortcuts (F1)", ways::shortcuts),
+                        item("About Fluss", () -> ways.help(HelpPage.ABOUT)));
         return help;
     }
 

@@ -17,27 +17,6 @@ import javafx.scene.layout.VBox;
 final class Welcome extends VBox {
     private static final int STUDIES = 4;
 
-    /// Where it leads.
-    interface Ways {
-        void open();
-
-        void enter();
-
-        void setUp();
-
-        void plan();
-
-        void measure();
-
-        void simulate();
-
-        void means();
-
-        void demo();
-
-        void study(Path file);
-    }
-
     Welcome(Theme theme, Ways ways, List<Path> recent) {
         super(14);
         setId("welcome");
@@ -47,7 +26,7 @@ final class Welcome extends VBox {
                 Platform.runLater(first::requestFocus);
             }
         });
-        Button entering = Buttons.quiet("Enter readings…", "Ctrl+E", ways::enter);
+        Button entering = Buttons.quiet("Enter readings…", "Ctrl+E", ways::enterReadings);
         entering.setId("welcome-enter");
         VBox quick = Boxes.panel(
                 Labels.heading("Compare what you have"),
@@ -57,11 +36,11 @@ final class Welcome extends VBox {
                 entering);
         VBox guided = Boxes.panel(
                 Labels.heading("First measurement, step by step"),
-                step("1  Describe the bench", "Bench", ways::setUp),
-                step("2  Choose game, scene and paths, plan the runs", "Plan", ways::plan),
-                step("3  Measure line by line", "Capture", ways::measure),
+                step("1  Describe the bench", "Bench", () -> ways.go(Work.BENCH)),
+                step("2  Choose game, scene and paths, plan the runs", "Plan", () -> ways.go(Work.PLAN)),
+                step("3  Measure line by line", "Capture", () -> ways.go(Work.CAPTURE)),
                 Labels.note("4  Compare and decide: both fill themselves from what was measured."));
-        Button demo = Buttons.quiet("Open the demo", "Simulated runs of invented games", ways::demo);
+        Button demo = Buttons.quiet("Open the demo", "Simulated runs of invented games", ways::openDemo);
         demo.setId("welcome-demo");
         VBox look = Boxes.panel(
                 Labels.heading("Look around"),
@@ -70,7 +49,8 @@ final class Welcome extends VBox {
                 Buttons.quiet("What can I measure with what I have?", "Ctrl+M", ways::means));
         VBox last = Boxes.panel(Labels.heading("Recent studies"));
         recent.stream().limit(STUDIES).forEach(file -> {
-            Button open = Buttons.quiet(String.valueOf(file.getFileName()), file.toString(), () -> ways.study(file));
+            Button open =
+                    Buttons.quiet(String.valueOf(file.getFileName()), file.toString(), () -> ways.openStudy(file));
             open.setMnemonicParsing(false);
             open.setMinWidth(0);
             open.setTooltip(new Tooltip(file.toString()));

@@ -1,10 +1,14 @@
 package app.fluss.app.theme;
 
+import java.util.ArrayList;
+import java.util.List;
 import java.util.Optional;
 import javafx.application.Platform;
 import javafx.scene.Node;
+import javafx.scene.Parent;
 import javafx.scene.control.ButtonBar.ButtonData;
 import javafx.scene.control.ButtonType;
+import javafx.scene.control.ComboBox;
 import javafx.scene.control.Dialog;
 import javafx.scene.control.TextField;
 import javafx.scene.control.TextInputControl;
@@ -54,7 +58,37 @@ public final class Dialogs {
         }));
     }
 
-    /// A dialog with a title, dressed in the palette in use.
+    /// What is typed first: the first field that is empty, else the first of all.
+    private static Optional<Node> first(Parent within) {
+        List<Node> fields = new ArrayList<>();
+        collect(within, fields);
+        return fields.stream()
+                .filter(field -> text(field).isBlank())
+                .findFirst()
+                .or(() -> fields.stream().findFirst());
+    }
+
+    private static void collect(Node node, List<Node> fields) {
+        if (!node.isVisible() || node.isDisabled()) {
+            return;
+        }
+        boolean typed = node instanceof ComboBox<?> box ? box.isEditable() : node instanceof TextInputControl;
+        if (typed && node.isFocusTraversable()) {
+            fields.add(node);
+        } else if (node instanceof Parent parent) {
+            parent.getChildrenUnmodifiable().forEach(child -> collect(child, fields));
+        }
+    }
+
+    private static String text(Node field) {
+        return switch (field) {
+            case ComboBox<?> box -> box.getEditor().getText();
+            case TextInputControl text -> text.getText();
+            default -> "";
+        };
+    }
+
+    /// A dialog with a title, dressed in the palette in use; typing goes to its first field.
     public static <T> Dialog<T> make(Theme theme, Window owner, String title) {
         Dialog<T> dialog = new Dialog<>();
         dialog.initOwner(owner);
@@ -62,6 +96,11 @@ public final class Dialogs {
         dialog.setResizable(true);
         dialog.getDialogPane().getStylesheets().setAll(owner.getScene().getStylesheets());
         dialog.getDialogPane().setStyle(theme.style());
+        dialog.setOnShown(_ -> Platform.runLater(() -> {
+            if (dialog.getDialogPane().getContent() instanceof Parent content) {
+                first(content).ifPresent(Node::requestFocus);
+            }
+        }));
         return dialog;
     }
 }

@@ -21,23 +21,28 @@ import javafx.stage.FileChooser;
 
 /// *Copy* and *Save as…* of a chart or a table: a picture of two pixels for each, a vector file, the figures.
 public final class ShareBar extends HBox {
-    private final Theme theme;
+    private final Supplier<Palette> palette;
     private final String name;
     private final Shareable shared;
 
     /// @param name of it, for the name of the file
     public ShareBar(Theme theme, String name, Shareable shared) {
-        this(theme, name, shared, true);
+        this(theme::palette, name, shared, true);
+    }
+
+    /// Of a table, which has no picture.
+    public static ShareBar ofTable(String name, Supplier<Optional<DataTable>> table) {
+        return new ShareBar(() -> Palette.LIGHT, name, table(table), true);
     }
 
     /// *Save as…* alone, of what is copied in another way.
     public static ShareBar saving(Theme theme, String name, Shareable shared) {
-        return new ShareBar(theme, name, shared, false);
+        return new ShareBar(theme::palette, name, shared, false);
     }
 
-    private ShareBar(Theme theme, String name, Shareable shared, boolean copies) {
+    private ShareBar(Supplier<Palette> palette, String name, Shareable shared, boolean copies) {
         super(2);
-        this.theme = theme;
+        this.palette = palette;
         this.name = name;
         this.shared = shared;
         setAlignment(Pos.CENTER_RIGHT);
@@ -54,7 +59,7 @@ public final class ShareBar extends HBox {
         ClipboardContent content = new ClipboardContent();
         shared.picture()
                 .ifPresent(
-                        picture -> content.putImage(new Image(new ByteArrayInputStream(picture.png(theme.palette())))));
+                        picture -> content.putImage(new Image(new ByteArrayInputStream(picture.png(palette.get())))));
         shared.data().map(DataTable::tabbed).ifPresent(content::putString);
         return content;
     }
@@ -105,13 +110,12 @@ public final class ShareBar extends HBox {
     /// Saves it in the form that the name's ending says.
     void save(Path file) throws IOException {
         String to = file.toString();
-        Palette palette = theme.palette();
         if (to.endsWith(".svg")) {
-            Files.writeString(file, picture().svg(palette));
+            Files.writeString(file, picture().svg(palette.get()));
         } else if (to.endsWith(".csv")) {
             Files.writeString(file, shared.data().map(DataTable::csv).orElseThrow());
         } else {
-            Files.write(file, picture().png(palette));
+            Files.write(file, picture().png(palette.get()));
         }
     }
 

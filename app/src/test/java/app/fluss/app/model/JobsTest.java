@@ -109,6 +109,6 @@ class JobsTest {
         waitUntilIdle();
         assertThat(told).hasSize(3).last().isEqualTo("next");
         assertThat(told.getFirst()).startsWith("failed: There was not enough memory");
-        assertThat(told.get(1)).contains("Fluss failed at it", "StackOverflowError");
+        assertThat(told.get(1)).contains("An error in Fluss", "StackOverflowError");
     }
 }
