@@ -43,7 +43,7 @@ class SessionTest extends WindowTest {
         until(() -> assertThat(first.role()).isEqualTo(Role.BRACKET));
         push(KeyCode.CONTROL, KeyCode.ENTER);
         settle();
-        until(() -> assertThat(text("#message")).as("nothing was typed yet").contains("nothing to keep"));
+        until(() -> assertThat(text("#message")).as("nothing was typed yet").contains("Nothing to keep"));
         push(KeyCode.CONTROL, KeyCode.P);
         write("75h");
         push(KeyCode.ENTER);

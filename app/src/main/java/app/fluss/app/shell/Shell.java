@@ -69,6 +69,7 @@ public final class Shell extends BorderPane {
     private final Notice notice = new Notice();
     private final StudyPage study;
     private boolean wholeStudy;
+    private boolean focusRuns;
     private Optional<Comparison> compared = Optional.empty();
 
     /// @param memory remembered mappings of logs
@@ -148,6 +149,10 @@ public final class Shell extends BorderPane {
         workbench.analysedProperty().subscribe(run -> {
             chain.show(run);
             showScreen();
+            if (run != null && focusRuns) {
+                focusRuns = false;
+                Platform.runLater(games::focusRuns);
+            }
         });
         workbench.contentsProperty().subscribe(contents -> {
             count(contents);
@@ -158,11 +163,8 @@ public final class Shell extends BorderPane {
                 .subscribe(list -> order.count(Work.COMPARE, list.isEmpty() ? "" : Integer.toString(list.size())));
         addEventFilter(KeyEvent.KEY_PRESSED, new ShellKeys(commands, order.chosenProperty()::get)::pressed);
         files.listen(this);
-        sceneProperty().subscribe(scene -> {
-            if (scene != null) {
-                Platform.runLater(games::focusRuns);
-            }
-        });
+        // The arrows lead from run to run as soon as a study is there.
+        workbench.openProperty().subscribe(() -> focusRuns = true);
     }
 
     /// Takes files that were dropped or chosen: studies are opened, logs imported.
@@ -239,7 +241,7 @@ public final class Shell extends BorderPane {
             case DECIDE -> nothing ? welcome() : screens.decide();
             case TUNE -> nothing ? welcome() : screens.tune();
         };
-        boolean looks = work == Work.EXAMINE || work == Work.COMPARE;
+        boolean looks = !nothing && (work == Work.EXAMINE || work == Work.COMPARE);
         Node shownChain = looks ? chain : chainEditor;
         if (!chainPlace.getChildren().contains(shownChain)) {
             chainPlace.getChildren().setAll(shownChain);
