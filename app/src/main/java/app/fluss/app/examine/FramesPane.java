@@ -91,7 +91,7 @@ final class FramesPane extends VBox {
         fillSections();
         Label lows = new Label("lows by");
         lows.getStyleClass().add("muted");
-        VBox ladderPanel = Boxes.panel(Labels.heading("Rates, images/s"), ladder);
+        VBox ladderPanel = Boxes.panel(Boxes.head(theme, "Rates, images/s", ladder), ladder);
         HBox.setHgrow(ladderPanel, Priority.ALWAYS);
         HBox figureHead = new HBox(8, Labels.heading("Figures"), Boxes.spacer(), lows, convention);
         figureHead.setAlignment(Pos.CENTER_LEFT);
@@ -174,7 +174,10 @@ final class FramesPane extends VBox {
             figures.clear();
             return;
         }
-        ladder.show(run.analysis().rates(), run.run().claimed());
+        ladder.show(
+                run.run().path().name() + " · " + run.run().name(),
+                run.analysis().rates(),
+                run.run().claimed());
         showFigures();
         if (!sameRun) {
             showAll();

@@ -1,11 +1,17 @@
 package app.fluss.app.examine;
 
 import app.fluss.app.theme.Numbers;
+import app.fluss.app.theme.Shareable;
+import app.fluss.core.compare.Level;
 import app.fluss.core.measure.Claimed;
 import app.fluss.core.measure.Figure;
 import app.fluss.core.measure.Measure;
 import app.fluss.core.measure.Rates;
+import app.fluss.files.chart.RatesChart;
+import app.fluss.files.draw.Picture;
+import app.fluss.files.table.DataTable;
 import java.util.List;
+import java.util.Optional;
 import javafx.geometry.Pos;
 import javafx.scene.control.Label;
 import javafx.scene.control.Tooltip;
@@ -16,7 +22,10 @@ import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 
 /// The rate ladder: claimed, rendered, presented, delivered, each as a rung as long as its rate.
-final class LadderView extends VBox {
+final class LadderView extends VBox implements Shareable {
+    private static final double PICTURE_PX = 720;
+
+    private Optional<RatesChart> shown = Optional.empty();
 
     LadderView() {
         super(7);
@@ -28,9 +37,27 @@ final class LadderView extends VBox {
 
     void clear() {
         getChildren().clear();
+        shown = Optional.empty();
     }
 
-    void show(Rates rates, Claimed claimed) {
+    @Override
+    public Optional<Picture> picture() {
+        return shown.map(chart -> chart.picture(PICTURE_PX));
+    }
+
+    @Override
+    public Optional<DataTable> data() {
+        return shown.map(RatesChart::data);
+    }
+
+    /// @param run name of the run, for its picture
+    void show(String run, Rates rates, Claimed claimed) {
+        shown = Optional.of(new RatesChart(List.of(new RatesChart.Row(
+                run,
+                alone(rates.claimed()),
+                alone(rates.rendered()),
+                alone(rates.presented()),
+                alone(rates.delivered())))));
         List<Rung> rungs = List.of(
                 new Rung(
                         "claimed",
@@ -62,6 +89,10 @@ final class LadderView extends VBox {
                 .max()
                 .orElse(1);
         getChildren().setAll(rungs.stream().map(rung -> row(rung, longest)).toList());
+    }
+
+    private static Level alone(Figure figure) {
+        return Level.without(figure, "of one run");
     }
 
     /// The range of what was read.

@@ -374,7 +374,12 @@ public final class Shell extends BorderPane {
 
         @Override
         public void removeChosen() {
-            actions.remove(games.chosenRuns());
+            List<Run> runs = games.chosenRuns();
+            if (runs.isEmpty()) {
+                actions.remove();
+            } else {
+                actions.remove(runs);
+            }
         }
     }
 

@@ -11,6 +11,7 @@ import app.fluss.app.theme.Ems;
 import app.fluss.app.theme.Labels;
 import app.fluss.app.theme.NumberField;
 import app.fluss.app.theme.Numbers;
+import app.fluss.app.theme.ShareBar;
 import app.fluss.app.theme.Theme;
 import app.fluss.app.theme.WrappingRow;
 import app.fluss.core.bench.FactKey;
@@ -26,6 +27,8 @@ import app.fluss.core.tune.TuneCell;
 import app.fluss.core.verdict.Rule;
 import app.fluss.core.verdict.School;
 import app.fluss.files.study.Run;
+import app.fluss.files.table.Cell;
+import app.fluss.files.table.DataTable;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
@@ -110,7 +113,9 @@ final class CapPane extends VBox {
                 new WrappingRow(
                         8,
                         Labels.heading("Cap × multiplier"),
-                        Labels.of("★ best  ● fair  ▲ with a warning  ◐ wasteful  ✕ refused", "muted")),
+                        Labels.of("★ best  ● fair  ▲ with a warning  ◐ wasteful  ✕ refused", "muted"),
+                        Boxes.spacer(),
+                        ShareBar.ofTable("Cap and multiplier", () -> grid.map(CapPane::table))),
                 Labels.wrapped(
                         "delivered rate; latency added to native; load of the card that generates", "muted", "small"),
                 scrolled(cells));
@@ -199,6 +204,32 @@ final class CapPane extends VBox {
         rests.setText("");
         nothing.setText(words);
         getChildren().set(3, nothing);
+    }
+
+    private static DataTable table(CapGrid grid) {
+        DataTable.Builder table = new DataTable.Builder(
+                "cap_fps",
+                "multiplier",
+                "presented_fps",
+                "delivered_fps",
+                "latency_ms",
+                "added_ms",
+                "motion_ms",
+                "cap_held_share",
+                "load_share");
+        for (TuneCell cell : grid.cells()) {
+            table.row(
+                    Cell.of(cell.capFps()),
+                    Cell.of(cell.multiplier()),
+                    Cell.of(cell.rates().presented()),
+                    Cell.of(cell.rates().delivered()),
+                    Cell.of(cell.latencyMs()),
+                    Cell.of(cell.addedMs()),
+                    Cell.of(cell.motionMs()),
+                    Cell.of(cell.capHeld()),
+                    Cell.of(cell.load()));
+        }
+        return table.build();
     }
 
     private void show(Optional<CapGrid> found, Run from, TuneBench bench) {

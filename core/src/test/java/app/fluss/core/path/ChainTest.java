@@ -33,8 +33,9 @@ class ChainTest {
         assertThatThrownBy(() -> Chain.of(StageKind.VR_REPROJECTION).with(StageKind.DISPLAY_SMOOTHING))
                 .hasMessageContaining("headset");
         assertThatThrownBy(() -> engine.with(StageKind.HOME_STREAM).earlier(1))
-                .hasMessage("Engine generation cannot come after home stream: it works inside the game, on images that"
-                        + " nobody has touched yet.");
+                .hasMessage(
+                        "Engine generation cannot come after home stream: it works inside the game, before any other"
+                                + " stage.");
         assertThatThrownBy(() -> engine.earlier(0)).hasMessageContaining("no earlier place");
     }
 

@@ -161,7 +161,7 @@ class ProbeTest {
                         plan,
                         System::nanoTime,
                         Progress.NONE))
-                .hasMessageContaining("Nobody answers");
+                .hasMessageContaining("No answer");
     }
 
     @Test
