@@ -151,7 +151,10 @@ public final class Shell extends BorderPane {
             showScreen();
             if (run != null && focusRuns) {
                 focusRuns = false;
-                Platform.runLater(games::focusRuns);
+                // Where something else is done meanwhile the focus stays with it.
+                if (order.chosenProperty().get() == Work.EXAMINE) {
+                    Platform.runLater(games::focusRuns);
+                }
             }
         });
         workbench.contentsProperty().subscribe(contents -> {
