@@ -119,8 +119,7 @@ final class PartsPane extends HBox {
         fill.setMaxWidth(Double.MAX_VALUE);
         VBox left = new VBox(8, list, adding(), fill);
         VBox.setVgrow(list, Priority.ALWAYS);
-        Ems.min(left, 212);
-        Ems.pref(left, 212);
+        Ems.fix(left, 212);
         VBox panel = Boxes.panel(Boxes.scrolling(detail));
         HBox.setHgrow(panel, Priority.ALWAYS);
         VBox.setVgrow(panel.getChildren().getFirst(), Priority.ALWAYS);

@@ -52,8 +52,7 @@ final class PathsPane extends HBox {
         });
         VBox left = new VBox(8, list, adding());
         VBox.setVgrow(list, Priority.ALWAYS);
-        Ems.min(left, 212);
-        Ems.pref(left, 212);
+        Ems.fix(left, 212);
         VBox panel = Boxes.panel(Boxes.scrolling(detail));
         VBox.setVgrow(panel.getChildren().getFirst(), Priority.ALWAYS);
         HBox.setHgrow(panel, Priority.ALWAYS);

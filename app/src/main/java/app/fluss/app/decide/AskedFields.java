@@ -38,8 +38,7 @@ final class AskedFields extends HBox {
         source.setPromptText("whose word");
         HBox.setHgrow(source, Priority.ALWAYS);
         Label name = Labels.of("%s %s".formatted(rule.title(), rule.atLeast() ? "at least" : "at most"));
-        Ems.min(name, 220);
-        Ems.pref(name, 220);
+        Ems.fix(name, 220);
         Label unit = Labels.of(Said.unit(rule).strip(), "muted");
         unit.setMinWidth(UNIT_PX);
         Label from = Labels.of("warning from", "muted", "small");

@@ -147,19 +147,23 @@ public final class RunFields extends GridPane {
                         .filter(known -> known.name().equals(text))
                         .findFirst()
                         .map(DeliveryPath::chain)
-                        .or(() -> Optional.of(PathGuess.of(text)).filter(RunFields::saysMuch))
-                        .ifPresent(this::take));
+                        .ifPresentOrElse(this::take, () -> guess(PathGuess.of(text))));
         known = paths;
     }
 
-    /// What is known of the path, else what its name says.
-    private void take(Chain chain) {
-        kind.setValue(PathKind.of(chain));
-        multiplier.setText(Double.isNaN(chain.multiplier()) ? "" : NumberField.text(chain.multiplier()));
+    private void take(Chain known) {
+        kind.setValue(PathKind.of(known));
+        multiplier.setText(Double.isNaN(known.multiplier()) ? "" : NumberField.text(known.multiplier()));
     }
 
-    private static boolean saysMuch(Chain guessed) {
-        return guessed.isNative() || guessed.stages().getFirst().kind() != StageKind.OTHER_GENERATION;
+    /// What the name of a new path says; where it says nothing, what was chosen and typed stays.
+    private void guess(Chain said) {
+        if (said.isNative() || said.stages().getFirst().kind() != StageKind.OTHER_GENERATION) {
+            kind.setValue(PathKind.of(said));
+        }
+        if (!said.isNative() && !Double.isNaN(said.multiplier())) {
+            multiplier.setText(NumberField.text(said.multiplier()));
+        }
     }
 
     private void check() {

@@ -160,7 +160,7 @@ final class HeadsetPanel extends VBox {
     private static Cell judged(Figure share, RuleRange.Span range, Optional<String> refusal) {
         Cell cell =
                 Cell.of(share, range, 100, " %", refusal.orElse("Suits this school; its bounds are common practice."));
-        return new Cell((refusal.isEmpty() ? "● " : "✕ ") + cell.text(), cell.below(), cell.tip());
+        return new Cell((refusal.isEmpty() ? "● " : "✕ ") + cell.text(), cell.below(), cell.tip(), cell.plain());
     }
 
     private static Cell rate(Reprojection expected, RuleRange range) {

@@ -3,7 +3,6 @@ package app.fluss.app.shell;
 import app.fluss.app.bench.BenchScreen;
 import app.fluss.app.capture.CaptureScreen;
 import app.fluss.app.compare.CompareScreen;
-import app.fluss.app.demo.DemoRecording;
 import app.fluss.app.examine.ExamineScreen;
 import app.fluss.app.importing.ClipUse;
 import app.fluss.app.importing.ImportFlow;
@@ -28,8 +27,6 @@ import app.fluss.app.theme.Theme;
 import app.fluss.core.finding.Finding;
 import app.fluss.files.log.MappingMemory;
 import app.fluss.files.study.Run;
-import java.io.IOException;
-import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;
@@ -50,7 +47,6 @@ public final class Shell extends BorderPane {
     private final Workbench workbench;
     private final Theme theme;
     private final Jobs jobs;
-    private final ImportFlow imports;
     private final FileDrop files;
     private final ChainBar chain = new ChainBar();
     private final TreeActions actions;
@@ -88,7 +84,6 @@ public final class Shell extends BorderPane {
         this.workbench = workbench;
         this.theme = theme;
         this.jobs = jobs;
-        this.imports = imports;
         recent = new RecentStudies(preferences);
         actions = new TreeActions(workbench, theme, () -> getScene().getWindow());
         files = new FileDrop(
@@ -132,7 +127,7 @@ public final class Shell extends BorderPane {
                         new PathActions(
                                 workbench, theme, memory, () -> getScene().getWindow(), this::tell)),
                 new PicturesPane(workbench, theme, new StillsPanel(jobs, this::tell), ways::open),
-                new RecordedPane(workbench, theme, ways::open, this::tryRecording),
+                new RecordedPane(workbench, theme, ways::open, ways::tryRecording),
                 actions::stateDisplay,
                 quick::correct);
         compare = new CompareScreen(workbench, theme, shown -> {
@@ -173,16 +168,6 @@ public final class Shell extends BorderPane {
     /// Takes files that were dropped or chosen: studies are opened, logs imported.
     public void drop(List<Path> dropped) {
         files.take(dropped);
-    }
-
-    private void tryRecording() {
-        try {
-            Path clip = DemoRecording.put(Files.createTempDirectory("fluss-recording"));
-            clip.toFile().deleteOnExit();
-            imports.offer(clip, Optional.of(ClipUse.NUMBERS));
-        } catch (IOException e) {
-            tell("The recording cannot be unpacked: " + e.getMessage());
-        }
     }
 
     /// What is looked at says what a clip is for.
@@ -316,11 +301,6 @@ public final class Shell extends BorderPane {
         if (wholeStudy) {
             show(run);
         }
-    }
-
-    /// Opens the dialog that simulates a measurement.
-    public void simulate() {
-        ways.simulate();
     }
 
     private final class Inside implements ShellWays.Inside {

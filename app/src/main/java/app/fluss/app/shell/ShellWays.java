@@ -1,7 +1,9 @@
 package app.fluss.app.shell;
 
+import app.fluss.app.demo.DemoRecording;
 import app.fluss.app.help.HelpDialog;
 import app.fluss.app.help.HelpPage;
+import app.fluss.app.importing.ClipUse;
 import app.fluss.app.importing.ImportFlow;
 import app.fluss.app.means.MeansDialog;
 import app.fluss.app.model.Contents;
@@ -16,9 +18,12 @@ import app.fluss.app.share.StudySharing;
 import app.fluss.app.simulate.SimulateDialog;
 import app.fluss.app.theme.Theme;
 import app.fluss.files.study.Run;
+import java.io.IOException;
+import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.function.Supplier;
 import java.util.prefs.Preferences;
 import javafx.stage.Window;
@@ -136,6 +141,17 @@ final class ShellWays implements Ways {
     @Override
     public void takeIn() {
         sharing().takeIn();
+    }
+
+    /// Offers a small recording that comes with the program.
+    void tryRecording() {
+        try {
+            Path clip = DemoRecording.put(Files.createTempDirectory("fluss-recording"));
+            clip.toFile().deleteOnExit();
+            imports.offer(clip, Optional.of(ClipUse.NUMBERS));
+        } catch (IOException e) {
+            inside.tell("The recording cannot be unpacked: " + e.getMessage());
+        }
     }
 
     private StudySharing sharing() {

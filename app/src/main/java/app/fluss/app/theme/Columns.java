@@ -14,18 +14,13 @@ import javafx.scene.layout.Region;
 public final class Columns extends Pane {
     private static final double GAP = 10;
 
-    private final double[] needPx;
+    private final double needPx;
     private final Theme theme;
 
     /// @param needPx width that each growing part needs at the usual size of text, px
     public Columns(Theme theme, double needPx, Region... parts) {
-        this(theme, filled(needPx, parts.length), parts);
-    }
-
-    /// @param needPx width that each part needs, if it grows, at the usual size of text, px; as many
-    public Columns(Theme theme, double[] needPx, Region... parts) {
         this.theme = theme;
-        this.needPx = needPx.clone();
+        this.needPx = needPx;
         getChildren().setAll(parts);
         WhileShown.subscribe(this, () -> theme.textScaleProperty().subscribe(this::requestLayout));
     }
@@ -39,31 +34,25 @@ public final class Columns extends Pane {
         return new Columns(theme, needPx, parts);
     }
 
-    private static double[] filled(double value, int count) {
-        double[] all = new double[count];
-        Arrays.fill(all, value);
-        return all;
-    }
-
     @Override
     public Orientation getContentBias() {
         return Orientation.HORIZONTAL;
     }
 
-    private boolean grows(Node part) {
+    private static boolean grows(Node part) {
         return HBox.getHgrow(part) == Priority.ALWAYS;
     }
 
-    private double need(int at, Node part) {
-        return grows(part) ? needPx[at] * theme.textScaleProperty().get() : Math.ceil(part.prefWidth(-1));
+    private double need(Node part) {
+        return grows(part) ? needPx * theme.textScaleProperty().get() : Math.ceil(part.prefWidth(-1));
     }
 
     /// Whether they stand beside each other at a width.
     boolean beside(double width) {
         List<Node> parts = getManagedChildren();
         double needed = GAP * (parts.size() - 1);
-        for (int i = 0; i < parts.size(); i++) {
-            needed += need(i, parts.get(i));
+        for (Node part : parts) {
+            needed += need(part);
         }
         return width >= needed;
     }
@@ -81,7 +70,7 @@ public final class Columns extends Pane {
             if (grows(parts.get(i))) {
                 growing++;
             } else {
-                widths[i] = need(i, parts.get(i));
+                widths[i] = need(parts.get(i));
                 left -= widths[i];
             }
         }
