@@ -20,6 +20,9 @@ module app.fluss.core {
     exports app.fluss.core.catalogue;
     // What Fluss noticed, in words.
     exports app.fluss.core.finding;
+    // What a person notices, and whether paths are told apart blind.
+    exports app.fluss.core.feel;
+    exports app.fluss.core.feel.blind;
     // How much must be measured, and in what order.
     exports app.fluss.core.plan;
     // What stands on the bench, with its facts.

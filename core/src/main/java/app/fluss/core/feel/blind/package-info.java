@@ -1,0 +1,2 @@
+/// Whether paths are told apart without knowing which is which.
+package app.fluss.core.feel.blind;
