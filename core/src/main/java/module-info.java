@@ -23,6 +23,7 @@ module app.fluss.core {
     // What a person notices, and whether paths are told apart blind.
     exports app.fluss.core.feel;
     exports app.fluss.core.feel.blind;
+    exports app.fluss.core.feel.drill;
     // How much must be measured, and in what order.
     exports app.fluss.core.plan;
     // What stands on the bench, with its facts.

@@ -1,8 +1,10 @@
 package app.fluss.app.capture;
 
 import app.fluss.app.model.CaptureEdits;
+import app.fluss.app.blind.BlindPane;
 import app.fluss.app.model.Contents;
 import app.fluss.app.model.Coverage;
+import app.fluss.app.model.Jobs;
 import app.fluss.app.model.Workbench;
 import app.fluss.app.theme.Boxes;
 import app.fluss.app.theme.Buttons;
@@ -35,6 +37,8 @@ import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
+import javafx.scene.control.ToggleButton;
+import javafx.scene.control.Tooltip;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
@@ -56,6 +60,9 @@ public final class CaptureScreen extends VBox {
     private final NextLines next = new NextLines();
     private final HBox ending;
     private final Node none;
+    private final BlindPane blind;
+    private final ScrollPane blindScroll;
+    private final ToggleButton playing = new ToggleButton("Blind block");
     private @Nullable SheetRow row;
     private Map<String, Boolean> said = Map.of();
     /// The requirement that a warm-up line of the sheet meets.
@@ -69,6 +76,7 @@ public final class CaptureScreen extends VBox {
     public CaptureScreen(
             Workbench workbench,
             Theme theme,
+            Jobs jobs,
             MappingMemory memory,
             Preferences preferences,
             Consumer<String> problems,
@@ -85,6 +93,19 @@ public final class CaptureScreen extends VBox {
         evidence = new EvidencePanel(theme, memory, preferences, new PadKeeper(), this::onLine);
         ending = ending();
         none = none(plan);
+        blind = new BlindPane(workbench, theme, jobs, problems);
+        blindScroll = Boxes.scrolling(blind);
+        VBox.setVgrow(blindScroll, Priority.ALWAYS);
+        playing.setId("capture-blind");
+        playing.getStyleClass().add("quiet");
+        playing.setTooltip(new Tooltip("Between the run sheet and the blind block that goes on"));
+        playing.managedProperty().bind(playing.visibleProperty());
+        playing.selectedProperty().subscribe((_, now) -> {
+            if (!now) {
+                blind.leave();
+            }
+            show(workbench.contentsProperty().get());
+        });
         VBox.setVgrow(evidence, Priority.ALWAYS);
         VBox work = new VBox(12, before, timer, evidence);
         ScrollPane scroll = Boxes.scrolling(work);
@@ -92,7 +113,7 @@ public final class CaptureScreen extends VBox {
         VBox.setVgrow(scroll, Priority.ALWAYS);
         line.getChildren().addAll(scroll, ending, next);
         VBox.setVgrow(line, Priority.ALWAYS);
-        getChildren().addAll(Boxes.row(title, place, Boxes.spacer(), goal), line);
+        getChildren().addAll(Boxes.row(title, place, Boxes.spacer(), goal, playing), line);
         workbench.contentsProperty().subscribe(this::show);
         sceneProperty().subscribe(scene -> {
             if (scene != null) {
@@ -190,6 +211,15 @@ public final class CaptureScreen extends VBox {
         boolean checking = hasFocus(before);
         boolean other = now.map(SheetRow::id).orElse(-1L) != (row == null ? -1L : row.id());
         row = now.orElse(null);
+        blind.show(contents);
+        playing.setVisible(blind.isOffered());
+        if (playing.isVisible() && playing.isSelected()) {
+            title.setText("Blind block");
+            place.setText("");
+            goal.setText("");
+            getChildren().set(1, blindScroll);
+            return;
+        }
         if (now.isEmpty()) {
             title.setText("Capture");
             place.setText("");
@@ -239,6 +269,11 @@ public final class CaptureScreen extends VBox {
         if (other || (held && !checking && !hasFocus(this))) {
             Platform.runLater(this::focusNext);
         }
+    }
+
+    /// Plays the blind block that goes on.
+    public void playBlind() {
+        playing.setSelected(true);
     }
 
     /// Shows the path of the line in the chain.

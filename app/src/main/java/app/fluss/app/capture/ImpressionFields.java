@@ -2,22 +2,20 @@ package app.fluss.app.capture;
 
 import app.fluss.app.theme.Boxes;
 import app.fluss.app.theme.Labels;
+import app.fluss.app.theme.RatingScale;
 import app.fluss.core.reading.Impression;
-import java.util.ArrayList;
-import java.util.List;
 import java.util.function.Consumer;
-import javafx.geometry.Pos;
-import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
-import javafx.scene.control.ToggleButton;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 
 /// How the run felt, on three scales and in words.
 final class ImpressionFields extends VBox {
-    private final List<List<ToggleButton>> scales = new ArrayList<>();
+    private final RatingScale smoothness = new RatingScale("smoothness", "shakes", "flows", this::take);
+    private final RatingScale response = new RatingScale("response", "drags", "follows the hand", this::take);
+    private final RatingScale artefacts = new RatingScale("artefacts", "spoil the picture", "none seen", this::take);
     private final TextField words = new TextField();
     private final Consumer<Impression> keep;
     private Impression kept = Impression.NONE;
@@ -36,9 +34,9 @@ final class ImpressionFields extends VBox {
         HBox.setHgrow(words, Priority.ALWAYS);
         getChildren()
                 .addAll(
-                        scale("smoothness", "shakes", "flows"),
-                        scale("response", "drags", "follows the hand"),
-                        scale("artefacts", "spoil the picture", "none seen"),
+                        smoothness,
+                        response,
+                        artefacts,
                         Boxes.row(name("words"), words));
     }
 
@@ -48,42 +46,11 @@ final class ImpressionFields extends VBox {
         return name;
     }
 
-    private Node scale(String name, String worst, String best) {
-        Label low = Labels.of(worst, "muted", "small");
-        low.setMinWidth(92);
-        low.setAlignment(Pos.CENTER_RIGHT);
-        HBox row = Boxes.row(name(name), low);
-        List<ToggleButton> buttons = new ArrayList<>();
-        for (int value = 1; value <= Impression.BEST; value++) {
-            ToggleButton button = new ToggleButton(Integer.toString(value));
-            button.getStyleClass().add("quiet");
-            button.setId(name + "-" + value);
-            button.setOnAction(_ -> {
-                buttons.forEach(other -> other.setSelected(other.equals(button) && button.isSelected()));
-                take();
-            });
-            buttons.add(button);
-        }
-        scales.add(buttons);
-        row.getChildren().addAll(buttons);
-        row.getChildren().add(Labels.of(best, "muted", "small"));
-        return row;
-    }
-
-    private static int value(List<ToggleButton> buttons) {
-        for (int i = 0; i < buttons.size(); i++) {
-            if (buttons.get(i).isSelected()) {
-                return i + 1;
-            }
-        }
-        return 0;
-    }
-
     private void take() {
         Impression now = new Impression(
-                value(scales.get(0)),
-                value(scales.get(1)),
-                value(scales.get(2)),
+                smoothness.value(),
+                response.value(),
+                artefacts.value(),
                 words.getText().strip());
         if (!now.equals(kept)) {
             kept = now;
@@ -94,13 +61,9 @@ final class ImpressionFields extends VBox {
     /// Shows what is kept.
     void show(Impression impression) {
         kept = impression;
-        int[] values = {impression.smoothness(), impression.response(), impression.artefacts()};
-        for (int scale = 0; scale < values.length; scale++) {
-            List<ToggleButton> buttons = scales.get(scale);
-            for (int i = 0; i < buttons.size(); i++) {
-                buttons.get(i).setSelected(values[scale] == i + 1);
-            }
-        }
+        smoothness.show(impression.smoothness());
+        response.show(impression.response());
+        artefacts.show(impression.artefacts());
         if (!words.isFocused()) {
             words.setText(impression.words());
         }

@@ -1,5 +1,6 @@
 package app.fluss.app.compare;
 
+import app.fluss.app.blind.BlindResultPanel;
 import app.fluss.app.model.Comparison;
 import app.fluss.app.model.Workbench;
 import app.fluss.app.theme.Boxes;
@@ -134,6 +135,7 @@ public final class CompareScreen extends VBox {
             simulated.setVisible(false);
             body.getChildren().setAll(empty());
             body.getChildren().addAll(toggled());
+            body.getChildren().addAll(blind());
             shown.accept(Optional.empty());
             return;
         }
@@ -164,6 +166,7 @@ public final class CompareScreen extends VBox {
         }
         body.getChildren().addAll(new ComparisonTable(theme, comparison), runs(comparison));
         body.getChildren().addAll(toggled());
+        body.getChildren().addAll(blind());
         tradeMap.show(workbench.comparisonsProperty().get(), Optional.of(comparison));
         shown.accept(Optional.of(comparison));
     }
@@ -189,6 +192,17 @@ public final class CompareScreen extends VBox {
                     new TogglePanel(one.comparison(), one.differences())));
         }
         return panels;
+    }
+
+    /// Whether paths of the scene were told apart by somebody who did not know which was which.
+    private List<BlindResultPanel> blind() {
+        var run = workbench.selectedProperty().get();
+        var contents = workbench.contentsProperty().get();
+        return run == null
+                ? List.of()
+                : contents.people().ended(run.sceneId()).stream()
+                        .map(block -> new BlindResultPanel(contents, block))
+                        .toList();
     }
 
     /// The trade of every group, and what this one is made of.

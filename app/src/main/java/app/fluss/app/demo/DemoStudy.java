@@ -26,8 +26,8 @@ import java.util.HashMap;
 import java.util.Map;
 import java.util.Set;
 
-/// A bench with invented games, made by the simulation and by the same import that a user has. Every run is
-/// labelled as simulated.
+/// A bench with invented games, made by the simulation and by the same import that a user has. Every run
+/// is labelled as simulated.
 public final class DemoStudy {
     private static final Map<String, String> FACTS = Map.of(
             "quality", "high", "render_scale", "100 %", "upscaler", "own", "cards_in", "both", "first_slot_lanes", "8");
@@ -63,6 +63,7 @@ public final class DemoStudy {
             }
             DemoRecording.add(study, FIRST_DAY.plus(demo.placed.size(), ChronoUnit.DAYS));
             new DemoBench(study).describe();
+            new DemoPeople(study).add();
             demo.freeze();
         } catch (InputException e) {
             throw new IllegalStateException("our own evidence cannot be read", e);

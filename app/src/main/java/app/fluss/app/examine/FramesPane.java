@@ -168,7 +168,8 @@ final class FramesPane extends VBox {
         weavePanel.setVisible(!toggle.isVisible());
         weavePanel.setManaged(!toggle.isVisible());
         band.show(run == null ? null : BandView.Shown.of(run));
-        weave.show(run);
+        weave.show(
+                run == null ? null : new WeaveView.Shown(run.analysis(), run.band().elapsedMs()));
         if (run == null) {
             ladder.clear();
             figures.clear();

@@ -1,12 +1,12 @@
 package app.fluss.app.examine;
 
-import app.fluss.app.model.AnalysedRun;
 import app.fluss.app.model.TimeWindow;
 import app.fluss.app.theme.CanvasView;
 import app.fluss.app.theme.Numbers;
 import app.fluss.app.theme.Theme;
 import app.fluss.core.frame.FrameKind;
 import app.fluss.core.frame.FrameLog;
+import app.fluss.core.measure.Analysis;
 import app.fluss.core.measure.RefreshLedger;
 import app.fluss.files.draw.Marks;
 import app.fluss.files.draw.Palette.Role;
@@ -33,7 +33,7 @@ final class WeaveView extends CanvasView {
     private static final int MOST_ROWS = 200_000;
 
     private final ObjectProperty<TimeWindow> window;
-    private @Nullable AnalysedRun run;
+    private @Nullable Shown shown;
 
     WeaveView(Theme theme, ObjectProperty<TimeWindow> window) {
         super(theme, "Refresh weave: which image each refresh showed");
@@ -41,18 +41,24 @@ final class WeaveView extends CanvasView {
         setId("weave");
         window.subscribe(this::redraw);
         addEventHandler(ScrollEvent.SCROLL, event -> {
-            AnalysedRun shown = run;
-            if (shown != null) {
+            Shown run = shown;
+            if (run != null) {
                 double step = event.getDeltaY() > 0 ? -MS : MS;
                 TimeWindow now = window.get();
-                window.set(now.moved(step / now.length(), shown.band().elapsedMs()));
+                window.set(now.moved(step / now.length(), run.elapsedMs()));
             }
             event.consume();
         });
     }
 
-    void show(@Nullable AnalysedRun shown) {
-        run = shown;
+    /// What is woven.
+    ///
+    /// @param analysis figures with their ledger
+    /// @param elapsedMs how long the run is
+    record Shown(Analysis analysis, double elapsedMs) {}
+
+    void show(@Nullable Shown now) {
+        shown = now;
         redraw();
     }
 
@@ -63,10 +69,10 @@ final class WeaveView extends CanvasView {
     /// Of the refreshes in the window of the frame-time band.
     @Override
     public Optional<DataTable> data() {
-        return Optional.ofNullable(run)
-                .flatMap(shown -> shown.analysis()
+        return Optional.ofNullable(shown)
+                .flatMap(run -> run.analysis()
                         .ledger()
-                        .map(ledger -> table(shown.analysis().slice().log(), ledger)));
+                        .map(ledger -> table(run.analysis().slice().log(), ledger)));
     }
 
     private DataTable table(FrameLog log, RefreshLedger ledger) {
@@ -86,27 +92,27 @@ final class WeaveView extends CanvasView {
 
     @Override
     protected void draw(Pen pen, double width, double height) {
-        AnalysedRun shown = run;
-        if (shown == null) {
+        Shown run = shown;
+        if (run == null) {
             return;
         }
-        if (shown.analysis().ledger().isEmpty()) {
+        if (run.analysis().ledger().isEmpty()) {
             pen.fill(Role.MUTED);
             pen.baseline(Baseline.TOP);
             pen.align(Align.LEFT);
             pen.text(
-                    shown.run().grade().hasLog()
+                    run.analysis().slice().log().size() > 0
                             ? "No refresh rate is stated for this run. State it under “Display…” to see each refresh."
                             : "Without a frame log nothing is known of single refreshes.",
                     left(),
                     8);
             return;
         }
-        RefreshLedger ledger = shown.analysis().ledger().orElseThrow();
+        RefreshLedger ledger = run.analysis().ledger().orElseThrow();
         int rows = (int) Math.max(1, height / scaled(ROW));
         int first = (int) Math.floor(window.get().fromMs() / MS);
-        for (int r = 0; r < rows && (first + r) * MS <= shown.band().elapsedMs(); r++) {
-            row(pen, shown.analysis().slice().log(), ledger, first + r, r * scaled(ROW), width);
+        for (int r = 0; r < rows && (first + r) * MS <= run.elapsedMs(); r++) {
+            row(pen, run.analysis().slice().log(), ledger, first + r, r * scaled(ROW), width);
         }
     }
 

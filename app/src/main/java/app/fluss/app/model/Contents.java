@@ -25,6 +25,7 @@ import java.util.Optional;
 /// @param bench what stands on the bench
 /// @param planned what is planned
 /// @param schools by which games are judged
+/// @param people what is known of people
 /// @param attempt what is measured right now
 /// @param undo what would be undone next
 /// @param redo what would be redone next
@@ -36,6 +37,7 @@ public record Contents(
         Bench bench,
         Planned planned,
         StoredSchools schools,
+        People people,
         Optional<Attempt> attempt,
         Optional<String> undo,
         Optional<String> redo) {
@@ -47,6 +49,7 @@ public record Contents(
             Bench.EMPTY,
             Planned.NOTHING,
             StoredSchools.NONE,
+            People.NONE,
             Optional.empty(),
             Optional.empty(),
             Optional.empty());
@@ -60,6 +63,7 @@ public record Contents(
                 study.bench().read(),
                 study.plan().read(),
                 study.schools().read(),
+                People.of(study),
                 study.capture().open(),
                 study.nextUndo(),
                 study.nextRedo());
@@ -129,7 +133,8 @@ public record Contents(
         return game(scene).name() + " · " + scene.name();
     }
 
-    /// The native path that others in a scene are held against: the first one that has a run which counts.
+    /// The native path that others in a scene are held against: the first one that has a run which
+    /// counts.
     public Optional<DeliveryPath> baselinePath(long sceneId) {
         return runs.stream()
                 .filter(run -> run.sceneId() == sceneId && run.isCompared())
@@ -155,8 +160,8 @@ public record Contents(
         return bench.setup(scene(run.sceneId()).gameId(), run.path().chain());
     }
 
-    /// The facts that the native path would be measured with now; those that the last native run of a scene was
-    /// measured with outweigh them.
+    /// The facts that the native path would be measured with now; those that the last native run of a
+    /// scene was measured with outweigh them.
     public Setup baseline(Scene scene) {
         Setup now = bench.setup(scene.gameId(), Chain.NATIVE);
         return baselineRuns(scene.id()).stream()

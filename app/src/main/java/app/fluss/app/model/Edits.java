@@ -4,8 +4,7 @@ import java.util.Optional;
 import java.util.function.Consumer;
 
 /// Changes of the study that was open when this was asked for, and of no other: a screen or a dialog that
-/// outlives its
-/// study changes nothing. Asked for where a dialog is opened, or at the moment of a click.
+/// outlives its study changes nothing. Asked for where a dialog is opened, or at the moment of a click.
 public final class Edits {
     private final Workbench workbench;
     private final Optional<Open> made;
@@ -38,6 +37,11 @@ public final class Edits {
     /// Schools, and which of them games are judged by.
     public SchoolEdits schools() {
         return new SchoolEdits(this);
+    }
+
+    /// What is known of people.
+    public PeopleEdits people() {
+        return new PeopleEdits(this);
     }
 
     /// What is measured right now.

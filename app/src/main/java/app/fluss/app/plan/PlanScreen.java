@@ -1,5 +1,7 @@
 package app.fluss.app.plan;
 
+import app.fluss.app.blind.BlindDialog;
+import app.fluss.app.blind.BlindList;
 import app.fluss.app.model.Contents;
 import app.fluss.app.model.Coverage;
 import app.fluss.app.model.Open;
@@ -76,12 +78,15 @@ public final class PlanScreen extends VBox {
     private final Button save;
     private final PowerView power;
     private final HBox offer = Boxes.row();
+    private final BlindList blind;
     private SpreadSeen seen = SpreadSeen.NONE;
     private LookedAt lookedAt = new LookedAt(List.of(), 0);
 
     /// @param problems is told, in words, what went wrong
     /// @param measure goes on to measuring
-    public PlanScreen(Workbench workbench, Theme theme, Consumer<String> problems, Runnable measure) {
+    /// @param play goes on to the blind block
+    public PlanScreen(
+            Workbench workbench, Theme theme, Consumer<String> problems, Runnable measure, Runnable play) {
         super(12);
         this.workbench = workbench;
         this.problems = problems;
@@ -97,6 +102,10 @@ public final class PlanScreen extends VBox {
         Button apart = Buttons.quiet(
                 "Take apart…", "Plan the runs that tell what of a package gives what", () -> takeApart(theme));
         apart.setId("plan-apart");
+        Button blindBlock = Buttons.quiet(
+                "Blind block…", "Plan trials in a hidden order: can two paths be told apart?", () -> addBlind(theme));
+        blindBlock.setId("plan-blind");
+        blind = new BlindList(workbench, play);
         ToggleButton how = new ToggleButton("How…");
         how.getStyleClass().add("quiet");
         how.setId("plan-how");
@@ -140,9 +149,10 @@ public final class PlanScreen extends VBox {
         VBox.setVgrow(sheetPanel, Priority.ALWAYS);
         getChildren()
                 .addAll(
-                        Boxes.row(Labels.title("Plan"), games, addPath, Boxes.spacer(), apart, how, plan),
+                        Boxes.row(Labels.title("Plan"), games, addPath, Boxes.spacer(), apart, blindBlock, how, plan),
                         howPanel,
                         matrixPanel,
+                        blind,
                         sheetPanel);
         workbench.contentsProperty().subscribe(this::fill);
         // Nothing is worked out for a screen that nobody looks at.
@@ -163,6 +173,17 @@ public final class PlanScreen extends VBox {
             return;
         }
         new TakeApartDialog(workbench, theme, getScene().getWindow(), scenes, packages).ask();
+    }
+
+    private void addBlind(Theme theme) {
+        Contents contents = workbench.contentsProperty().get();
+        List<Scene> scenes = Coverage.scenes(contents, game());
+        List<DeliveryPath> paths = contents.bench().paths();
+        if (scenes.isEmpty() || paths.size() < 2) {
+            problems.accept("A blind block needs a scene and two paths. Both are described in Bench (Ctrl+1).");
+            return;
+        }
+        new BlindDialog(workbench, theme, getScene().getWindow(), scenes, paths).ask();
     }
 
     /// What the spread was looked at for.
@@ -217,6 +238,7 @@ public final class PlanScreen extends VBox {
                         ? "Run sheet"
                         : "Run sheet · %d runs · %s".formatted(planned.openRuns(), Durations.words(planned.openS())));
         sheet.show(contents);
+        blind.show(contents, game());
         print.setDisable(planned.open().isEmpty());
         save.setDisable(planned.open().isEmpty());
         plan.setDisable(Coverage.open(contents, scenes).stream().allMatch(wish -> wish.repeats() == 0)

@@ -3,6 +3,7 @@ package app.fluss.app.shell;
 import app.fluss.app.bench.BenchScreen;
 import app.fluss.app.capture.CaptureScreen;
 import app.fluss.app.decide.DecideScreen;
+import app.fluss.app.feel.FeelScreen;
 import app.fluss.app.model.Jobs;
 import app.fluss.app.model.Workbench;
 import app.fluss.app.plan.PlanScreen;
@@ -31,6 +32,7 @@ final class LazyScreens {
     private @Nullable CaptureScreen capture;
     private @Nullable DecideScreen decide;
     private @Nullable TuneScreen tune;
+    private @Nullable FeelScreen feel;
 
     LazyScreens(
             Workbench workbench,
@@ -68,7 +70,10 @@ final class LazyScreens {
     PlanScreen plan() {
         PlanScreen made = plan;
         if (made == null) {
-            made = new PlanScreen(workbench, theme, tell, () -> order.choose(Work.CAPTURE));
+            made = new PlanScreen(workbench, theme, tell, () -> order.choose(Work.CAPTURE), () -> {
+                order.choose(Work.CAPTURE);
+                capture().playBlind();
+            });
             plan = made;
         }
         return made;
@@ -78,7 +83,7 @@ final class LazyScreens {
         CaptureScreen made = capture;
         if (made == null) {
             made = new CaptureScreen(
-                    workbench, theme, memory, preferences, tell, () -> order.choose(Work.PLAN), this::showPreflight);
+                    workbench, theme, jobs, memory, preferences, tell, () -> order.choose(Work.PLAN), this::showPreflight);
             capture = made;
         }
         return made;
@@ -101,6 +106,22 @@ final class LazyScreens {
             tune = made;
         }
         return made;
+    }
+
+    FeelScreen feel() {
+        FeelScreen made = feel;
+        if (made == null) {
+            made = new FeelScreen(workbench, theme, jobs, tell);
+            feel = made;
+        }
+        return made;
+    }
+
+    /// Stops what moves on a screen.
+    ///
+    /// @return whether something did
+    boolean stop() {
+        return feel != null && feel.stop();
     }
 
     /// Lets go of what they hold open.

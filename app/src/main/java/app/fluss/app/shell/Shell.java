@@ -228,6 +228,7 @@ public final class Shell extends BorderPane {
             case COMPARE -> nothing ? welcome() : compare;
             case DECIDE -> nothing ? welcome() : screens.decide();
             case TUNE -> nothing ? welcome() : screens.tune();
+            case FEEL -> screens.feel();
         };
         boolean looks = !nothing && (work == Work.EXAMINE || work == Work.COMPARE);
         Node shownChain = looks ? chain : chainEditor;
@@ -349,7 +350,7 @@ public final class Shell extends BorderPane {
 
         @Override
         public void stop() {
-            if (!drawers.close()) {
+            if (!screens.stop() && !drawers.close()) {
                 jobs.stop();
                 tell("");
             }

@@ -15,7 +15,9 @@ public enum Work {
     /// What follows for each game.
     DECIDE("Decide"),
     /// Which cap with which multiplier.
-    TUNE("Tune");
+    TUNE("Tune"),
+    /// What a person notices.
+    FEEL("Feel");
 
     private final String title;
 

@@ -16,6 +16,8 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 
 class DemoStudyTest {
+    private static final String AIMED = "Heron Post";
+
     @TempDir
     Path folder;
 
@@ -46,8 +48,30 @@ class DemoStudyTest {
                             .count())
                     .as("every scene has its baseline")
                     .isGreaterThanOrEqualTo(study.scenes().size());
+            assertThat(verdicts(study)).as("a person who notices more delay").isNotEqualTo(afterTheirThreshold(study));
             assertThat(study.check()).as("evidence gives what was parsed").isEmpty();
         }
+    }
+
+    private static Map<String, Said> verdicts(Study study) throws Exception {
+        return GameVerdicts.of(study, Optional.of(AIMED), Optional.of(School.RESPONSE_FIRST.id())).stream()
+                .flatMap(game -> game.paths().entrySet().stream())
+                .collect(Collectors.toMap(
+                        Map.Entry::getKey, path -> path.getValue().said()));
+    }
+
+    /// The school *response first* with the median of the demo's simulated person as its bound.
+    private static Map<String, Said> afterTheirThreshold(Study study) throws Exception {
+        Sessions sessions = Sessions.of(study.feel().read().stream()
+                .filter(session -> session.task() == FeelTask.DELAY)
+                .map(session -> PsychometricFit.of(session.trials()))
+                .toList());
+        Asked asked = School.RESPONSE_FIRST.asked(Rule.ADDED_LATENCY).orElseThrow();
+        study.schools()
+                .keep(School.RESPONSE_FIRST.with(asked.with(sessions.median().orNaN(), "noticed by a simulated person")));
+        Map<String, Said> after = verdicts(study);
+        study.undo();
+        return after;
     }
 
     private static List<Grade> grades(Study study, String name) throws Exception {

@@ -105,6 +105,11 @@ class WeaveViewTest extends ApplicationTest {
                 Optional.empty());
     }
 
+    private static WeaveView.Shown woven(String scenario) {
+        AnalysedRun run = analysed(scenario);
+        return new WeaveView.Shown(run.analysis(), run.band().elapsedMs());
+    }
+
     private int pixels(Region view, Role role) {
         WritableImage[] image = new WritableImage[1];
         interact(() -> image[0] = view.snapshot(null, null));
@@ -125,10 +130,10 @@ class WeaveViewTest extends ApplicationTest {
 
     @Test
     void phantomImagesShowInTheAccentAndHonestOnesDoNot() {
-        interact(() -> weave.show(analysed("phantom-images")));
+        interact(() -> weave.show(woven("phantom-images")));
         int phantom = pixels(weave, Role.WARM);
         int rendered = pixels(weave, Role.WATER);
-        interact(() -> weave.show(analysed("capture-generation")));
+        interact(() -> weave.show(woven("capture-generation")));
         int honest = pixels(weave, Role.WARM);
         assertThat(rendered).as("rendered images are drawn").isGreaterThan(2000);
         assertThat(phantom).as("rings of phantom images").isGreaterThan(20 * Math.max(10, honest));

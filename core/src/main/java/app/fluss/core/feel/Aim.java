@@ -8,8 +8,9 @@ import java.util.List;
 import java.util.Random;
 import java.util.random.RandomGenerator;
 
-/// Reaching for targets on a circle, one after another across it (the multi-directional task of ISO 9241-411, from
-/// memory), with a delay added to the drawn pointer. A hit is judged by where the pointer really is, as a game does.
+/// Reaching for targets on a circle, one after another across it (the multi-directional task of ISO
+/// 9241-411, from memory), with a delay added to the drawn pointer. A hit is judged by where the pointer
+/// really is, as a game does.
 public final class Aim {
     /// The delays that are added, ms.
     static final List<Double> DELAYS_MS = List.of(0.0, 40.0, 80.0, 160.0);
@@ -78,6 +79,14 @@ public final class Aim {
         return thrownAway;
     }
 
+    /// The target that is to be clicked.
+    ///
+    /// @param width of the field, px
+    /// @param height of the field, px
+    public FeelPicture.Disc wanted(double width, double height) {
+        return target(at, width, height, WANTED);
+    }
+
     /// Whether a sequence begins with the next click.
     public boolean isBetweenSequences() {
         return !isBegun;
@@ -105,7 +114,7 @@ public final class Aim {
             return;
         }
         if (isBegun) {
-            FeelPicture.Disc target = target(at, width, height, WANTED);
+            FeelPicture.Disc target = wanted(width, height);
             sequence.add(new Reach(
                     delayMs(),
                     fromX,

@@ -18,9 +18,8 @@ sealed interface Cadence {
         }
     }
 
-    /// Each pulse its own, early or late by the same time, by chance: the mean distance between a step that is shown
-    /// and
-    /// one that should be is that time.
+    /// Each pulse its own, early or late by the same time, by chance: the mean distance between a step
+    /// that is shown and one that should be is that time.
     ///
     /// @param ms 0 or more
     /// @param seed of the chance

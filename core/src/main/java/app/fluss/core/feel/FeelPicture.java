@@ -2,7 +2,8 @@ package app.fluss.core.feel;
 
 import java.util.List;
 
-/// One picture of a task: marks on an even ground, the later over the earlier. Grey only, so that nothing is red.
+/// One picture of a task: marks on an even ground, the later over the earlier. Grey only, so that nothing
+/// is red.
 ///
 /// @param ground relative luminance, 0 to 1
 /// @param marks on it

@@ -3,10 +3,10 @@ package app.fluss.core.feel;
 import java.util.Arrays;
 import java.util.function.IntFunction;
 
-/// What a sequence of pictures flashes. A flash is a pair of opposing changes of relative luminance of a tenth or more,
-/// where the darker picture is below 0.8; more than three within a second over more than a quarter of ten degrees of
-/// the field of view can harm photosensitive people (WCAG 2.2, 2.3.1 and its definition of general flash; ITU-R
-/// BT.1702; numbers from memory).
+/// What a sequence of pictures flashes. A flash is a pair of opposing changes of relative luminance of a
+/// tenth or more, where the darker picture is below 0.8; more than three within a second over more than a
+/// quarter of ten degrees of the field of view can harm photosensitive people (WCAG 2.2, 2.3.1 and its
+/// definition of general flash; ITU-R BT.1702; numbers from memory).
 ///
 /// @param perSecond the most flashes that any place has within a second
 /// @param flashingPx2 area of the places that flash more than three times within a second

@@ -4,9 +4,9 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.random.RandomGenerator;
 
-/// A scene that scrolls sideways: upright posts of different widths and greys, some way apart. Between the darkest and
-/// the brightest lies less than a tenth of relative luminance, so that however it scrolls nothing in it is a flash by
-/// [FlashLimits].
+/// A scene that scrolls sideways: upright posts of different widths and greys, some way apart. Between
+/// the darkest and the brightest lies less than a tenth of relative luminance, so that however it scrolls
+/// nothing in it is a flash by [FlashLimits].
 final class Posts {
     /// How fast it scrolls, field widths a second.
     static final double SPEED = 0.25;

@@ -3,8 +3,9 @@ package app.fluss.core.feel;
 import app.fluss.core.feel.blind.ExactBinomial;
 import java.util.List;
 
-/// Whether a person prefers one of the two intervals whatever is shown. The order is drawn by a fair coin, so without a
-/// preference the first is named in half of the trials, however well they are told apart.
+/// Whether a person prefers one of the two intervals whatever is shown. The order is drawn by a fair
+/// coin, so without a preference the first is named in half of the trials, however well they are told
+/// apart.
 ///
 /// @param first trials in which the first was named
 /// @param trials all of them

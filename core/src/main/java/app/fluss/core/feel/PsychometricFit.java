@@ -9,15 +9,16 @@ import java.util.Optional;
 import java.util.function.DoubleUnaryOperator;
 import java.util.stream.DoubleStream;
 
-/// The maximum-likelihood fit of a logistic psychometric function over the logarithm of the level, for trials of two
-/// intervals: `1/2 + (1/2 - lapse) logistic(slope (ln level - middle))`, told by the level at which it is
-/// 75 % (the model and the lapse rate: Wichmann & Hill, "The psychometric function: I", Perception & Psychophysics
-/// 63 (2001) 1293-1313, from memory). Two weak penalties keep slope and lapse rate from running away where the answers
-/// say little of them: a log-normal one around a slope of 3, and one of ten trials without a lapse.
+/// The maximum-likelihood fit of a logistic psychometric function over the logarithm of the level, for
+/// trials of two intervals: `1/2 + (1/2 - lapse) logistic(slope (ln level - middle))`, told by the level
+/// at which it is 75 % (the model and the lapse rate: Wichmann & Hill, "The psychometric function: I",
+/// Perception & Psychophysics 63 (2001) 1293-1313, from memory). Two weak penalties keep slope and lapse
+/// rate from running away where the answers say little of them: a log-normal one around a slope of 3, and
+/// one of ten trials without a lapse.
 ///
-/// The interval holds the levels whose best likelihood is near enough to the best of all. The quantile of chi squared
-/// that is right for endless trials (3.84) covers 92 to 96 % over the hundred trials of two staircases; 4.2 covers
-/// 94 to 97 % of simulated people whose slope is 2 to 8 (tested).
+/// The interval holds the levels whose best likelihood is near enough to the best of all. The quantile of
+/// chi squared that is right for endless trials (3.84) covers 92 to 96 % over the hundred trials of two
+/// staircases; 4.2 covers 94 to 97 % of simulated people whose slope is 2 to 8 (tested).
 public final class PsychometricFit {
     /// Fewest trials of which a threshold is given: {@value}.
     public static final int FEWEST_TRIALS = 30;
@@ -151,12 +152,21 @@ public final class PsychometricFit {
         return best;
     }
 
+    /// The share of right answers so far from the threshold, on the natural logarithm of the level.
+    static double share(double away, double slope, double lapse) {
+        return share(Math.exp(-slope * away), lapse);
+    }
+
+    private static double share(double fall, double lapse) {
+        double at = (AT - 0.5) / (0.5 - lapse);
+        return 0.5 + (0.5 - lapse) / (1 + fall * (1 - at) / at);
+    }
+
     /// @param falls `exp(-slope (ln level - ln threshold))` of each level
     private double likelihood(double[] falls, double lapse) {
-        double at = (AT - 0.5) / (0.5 - lapse);
         double sum = 0;
         for (int i = 0; i < falls.length; i++) {
-            double share = 0.5 + (0.5 - lapse) / (1 + falls[i] * (1 - at) / at);
+            double share = share(falls[i], lapse);
             if (right[i] > 0) {
                 sum += right[i] * Math.log(share);
             }
@@ -167,7 +177,8 @@ public final class PsychometricFit {
         return sum;
     }
 
-    /// Where a function is highest: on a grid first, for it may have more than one top, then between its neighbours.
+    /// Where a function is highest: on a grid first, for it may have more than one top, then between its
+    /// neighbours.
     private static double highest(DoubleUnaryOperator f, double low, double high, int steps) {
         double step = (high - low) / steps;
         int best = 0;

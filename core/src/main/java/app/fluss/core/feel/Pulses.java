@@ -2,8 +2,8 @@ package app.fluss.core.feel;
 
 import java.util.Arrays;
 
-/// The times at which a window was drawn: how often that is, how far it wanders, and where a pulse was missed. The
-/// display's own delay after them is unknown.
+/// The times at which a window was drawn: how often that is, how far it wanders, and where a pulse was
+/// missed. The display's own delay after them is unknown.
 ///
 /// @param hz pulses a second, by the median of their distances
 /// @param wanderMs mean distance of a pulse's interval from the median one, ms, missed ones left out

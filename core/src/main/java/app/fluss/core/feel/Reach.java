@@ -39,7 +39,8 @@ public record Reach(
         return Math.hypot(targetX - fromX, targetY - fromY);
     }
 
-    /// How far the end lies beyond the middle of the target, along the way to it, px; short of it below 0.
+    /// How far the end lies beyond the middle of the target, along the way to it, px; short of it below
+    /// 0.
     double overshoot() {
         double way = distance();
         return way == 0 ? 0 : ((endX - targetX) * (targetX - fromX) + (endY - targetY) * (targetY - fromY)) / way;

@@ -2,10 +2,11 @@ package app.fluss.core.feel;
 
 import java.util.stream.IntStream;
 
-/// Rates that divide the refresh rate: each image stays for the same number of refreshes, so that rate and evenness are
-/// not mixed.
+/// Rates that divide the refresh rate: each image stays for the same number of refreshes, so that rate
+/// and evenness are not mixed.
 public final class ReachedRates {
-    /// The lowest rate that is shown: {@value}. Slower ones are noticed by everybody, and make some people sick.
+    /// The lowest rate that is shown: {@value}. Slower ones are noticed by everybody, and make some
+    /// people sick.
     private static final double LOWEST = 12;
 
     private ReachedRates() {}

@@ -5,7 +5,8 @@ import app.fluss.core.measure.Figure;
 import java.util.List;
 import java.util.Optional;
 
-/// The thresholds of one person in several sessions of the same task on the same display with the same device.
+/// The thresholds of one person in several sessions of the same task on the same display with the same
+/// device.
 ///
 /// @param median of the sessions that gave a threshold, or why there is none
 /// @param range the smallest and the largest of them: how well they repeat; empty below two

@@ -3,8 +3,8 @@ package app.fluss.core.feel;
 import java.util.ArrayList;
 import java.util.List;
 
-/// One staircase: which level comes next after what was answered so far. Steps are factors: one octave at first,
-/// halved on the logarithmic scale at each of the first reversals.
+/// One staircase: which level comes next after what was answered so far. Steps are factors: one octave at
+/// first, halved on the logarithmic scale at each of the first reversals.
 final class Staircase {
     /// Reversals after which a staircase is done.
     static final int REVERSALS = 10;

@@ -1,8 +1,8 @@
 package app.fluss.core.feel;
 
-/// A transformed up-down rule: a step down after so many right answers in a row, a step up after a wrong one
-/// (Levitt, "Transformed up-down methods in psychoacoustics", Journal of the Acoustical Society of America 49
-/// (1971) 467-477, from memory).
+/// A transformed up-down rule: a step down after so many right answers in a row, a step up after a wrong
+/// one (Levitt, "Transformed up-down methods in psychoacoustics", Journal of the Acoustical Society of
+/// America 49 (1971) 467-477, from memory).
 public enum StaircaseRule {
     /// Down after two right answers.
     TWO_DOWN(2),
@@ -20,7 +20,8 @@ public enum StaircaseRule {
         return down;
     }
 
-    /// The share of right answers that it converges on: that at which so many in a row are as likely as not.
+    /// The share of right answers that it converges on: that at which so many in a row are as likely as
+    /// not.
     public double convergesOn() {
         return Math.pow(0.5, 1.0 / down);
     }

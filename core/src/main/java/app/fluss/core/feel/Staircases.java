@@ -5,9 +5,10 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.random.RandomGenerator;
 
-/// Two staircases that take turns by chance, so that nobody can tell what comes next, with the order of the two
-/// intervals drawn anew for each trial. Each trial is shown up to an octave above or below its staircase, and one in
-/// eight at the largest level: levels that stand together tell nothing of the slope, and only large ones tell lapses.
+/// Two staircases that take turns by chance, so that nobody can tell what comes next, with the order of
+/// the two intervals drawn anew for each trial. Each trial is shown up to an octave above or below its
+/// staircase, and one in eight at the largest level: levels that stand together tell nothing of the
+/// slope, and only large ones tell lapses.
 public final class Staircases {
     private static final double LARGEST_SHARE = 1.0 / 8;
     private static final int STEPS_OF_AN_OCTAVE = 4;
@@ -75,7 +76,8 @@ public final class Staircases {
         draw();
     }
 
-    /// Throws the trial away, because it was not shown as it should have been; another comes in its place.
+    /// Throws the trial away, because it was not shown as it should have been; another comes in its
+    /// place.
     public void throwAway() {
         thrownAway++;
         draw();
@@ -96,8 +98,8 @@ public final class Staircases {
         return both.stream().mapToDouble(Staircase::done).average().orElse(1);
     }
 
-    /// A first guess: the mean of the last reversals of each staircase, on the logarithmic scale. Shown only; the
-    /// threshold is that of [PsychometricFit].
+    /// A first guess: the mean of the last reversals of each staircase, on the logarithmic scale. Shown
+    /// only; the threshold is that of [PsychometricFit].
     public Figure firstGuess() {
         return both.stream().allMatch(one -> one.reversals().size() >= Staircase.GUESS_OF)
                 ? Figure.of(Math.exp(both.stream()

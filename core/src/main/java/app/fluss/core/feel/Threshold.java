@@ -19,4 +19,12 @@ public record Threshold(Figure level, Optional<Interval> interval, double lapse,
     static Threshold missing(String why, PsychometricFit.Point best, int trials) {
         return new Threshold(Figure.missing(why), Optional.empty(), best.lapse(), best.slope(), trials);
     }
+
+    /// The share of right answers that the fit gives at a level.
+    ///
+    /// @param at above 0, in the task's unit
+    /// @return 0.5 to 1; NaN where there is no threshold
+    public double share(double at) {
+        return PsychometricFit.share(Math.log(at / level.orNaN()), slope, lapse);
+    }
 }

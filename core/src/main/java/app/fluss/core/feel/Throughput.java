@@ -9,8 +9,8 @@ import java.util.Map;
 import java.util.TreeMap;
 import java.util.stream.Collectors;
 
-/// What reaching for targets gives at one added delay (ISO 9241-411, from memory): throughput with the effective width,
-/// 4.133 standard deviations of the ends along the way, and the effective distance.
+/// What reaching for targets gives at one added delay (ISO 9241-411, from memory): throughput with the
+/// effective width, 4.133 standard deviations of the ends along the way, and the effective distance.
 ///
 /// @param delayMs added
 /// @param bits a second: mean over sequences, with Student's interval of them

@@ -3,8 +3,9 @@ package app.fluss.core.feel;
 import java.util.List;
 import java.util.random.RandomGenerator;
 
-/// A task of two intervals from the first trial to the last, driven by the pulses of a window: what is shown at each
-/// pulse, when the person is asked, when they rest, and which trials are thrown away because a pulse was missed.
+/// A task of two intervals from the first trial to the last, driven by the pulses of a window: what is
+/// shown at each pulse, when the person is asked, when they rest, and which trials are thrown away
+/// because a pulse was missed.
 public final class TwoIntervals {
     /// Trials between two rests: {@value}.
     public static final int REST_AFTER = 25;

@@ -2,8 +2,8 @@ package app.fluss.core.feel;
 
 import java.util.random.RandomGenerator;
 
-/// The way of a target that is followed with the pointer: slow swings of different periods, so that it cannot be learnt
-/// and never jumps.
+/// The way of a target that is followed with the pointer: slow swings of different periods, so that it
+/// cannot be learnt and never jumps.
 public final class Wander {
     private static final double[] HZ = {0.23, 0.41, 0.67};
     private static final double[] SHARES = {0.24, 0.12, 0.06};

@@ -16,7 +16,8 @@ final class StimuliTest {
     private static final double WIDTH = 900;
     private static final double HEIGHT = 560;
 
-    /// Every picture of a whole task, walked at two refresh rates: nothing flashes, nothing changes as a whole.
+    /// Every picture of a whole task, walked at two refresh rates: nothing flashes, nothing changes as a
+    /// whole.
     @ParameterizedTest
     @EnumSource(value = FeelTask.class, names = "AIM", mode = EnumSource.Mode.EXCLUDE)
     void nothingFlashes(FeelTask task) {

@@ -16,9 +16,8 @@ final class ThroughputTest {
         assertThat(Throughput.difficulty(100, 100)).isEqualTo(1);
     }
 
-    /// Ends at -10, 0 and 10 px along a way of 300: sd 8.6603 over nine, effective width 35.79, distance 300, 3.2294
-    /// bit
-    /// in 0.8 s. Worked by hand with sqrt(2 pi e) = 4.1327.
+    /// Ends at -10, 0 and 10 px along a way of 300: sd 8.6603 over nine, effective width 35.79, distance
+    /// 300, 3.2294 bit in 0.8 s. Worked by hand with sqrt(2 pi e) = 4.1327.
     @Test
     void throughputIsWorkedByHand() {
         List<Reach> reaches = new ArrayList<>();
@@ -45,13 +44,7 @@ final class ThroughputTest {
         Aim aim = new Aim(pulses, random);
         long now = 0;
         while (!aim.isDone()) {
-            FeelPicture picture = aim.picture(1000, 700);
-            FeelPicture.Disc wanted = picture.marks().stream()
-                    .filter(FeelPicture.Disc.class::isInstance)
-                    .map(FeelPicture.Disc.class::cast)
-                    .filter(disc -> disc.luminance() == 0.3)
-                    .findFirst()
-                    .orElseThrow();
+            FeelPicture.Disc wanted = aim.wanted(1000, 700);
             double delay = aim.delayMs();
             long took = Math.round((400 + 2 * delay + 20 * random.nextGaussian()) * 1e6);
             for (long pulse = now; pulse < now + took; pulse += 16_666_667) {

@@ -225,6 +225,8 @@ public final class BenchRecords {
                     path.id());
             sql.run("DELETE FROM attempt WHERE sheet_id IN (SELECT id FROM sheet WHERE path_id = ?)", path.id());
             sql.run("DELETE FROM sheet WHERE path_id = ?", path.id());
+            BlindRecords.removed(sql, "path_a = ?", path.id());
+            BlindRecords.removed(sql, "path_b = ?", path.id());
             return sql.run("DELETE FROM path WHERE id = ?", path.id());
         });
     }

@@ -3,8 +3,8 @@ package app.fluss.files.study;
 import java.sql.SQLException;
 import java.util.List;
 
-/// What is done with games, scenes and runs as a whole: other names, other places, removing. Each is one step
-/// that can be undone; evidence stays in the file.
+/// What is done with games, scenes and runs as a whole: other names, other places, removing. Each is one
+/// step that can be undone; evidence stays in the file.
 public final class GameRecords {
     private final Steps steps;
     private final Sql sql;
@@ -113,6 +113,7 @@ public final class GameRecords {
         sql.run("DELETE FROM attempt WHERE sheet_id IN (SELECT id FROM sheet WHERE scene_id = ?)", scene);
         sql.run("DELETE FROM sheet WHERE scene_id = ?", scene);
         sql.run("DELETE FROM wish WHERE scene_id = ?", scene);
+        BlindRecords.removed(sql, "scene_id = ?", scene);
         return sql.run("DELETE FROM scene WHERE id = ?", scene);
     }
 

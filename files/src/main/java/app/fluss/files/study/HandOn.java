@@ -9,11 +9,25 @@ import java.util.List;
 import java.util.stream.Collectors;
 
 /// Writes chosen games of a study as a study of its own: their scenes, runs and evidence, the bench and
-/// the schools. What is planned, what is noted beside a run that is being measured, and what could be
-/// undone stays behind.
+/// the schools. What is planned, what is known of people, what is noted beside a run that is being
+/// measured, and what could be undone stays behind.
 final class HandOn {
     private static final List<String> STAYS =
-            List.of("pad", "attempt", "tick", "sheet", "wish", "step_change", "step", "current_step");
+            List.of(
+            "pad",
+            "attempt",
+            "tick",
+            "sheet",
+            "wish",
+            "feel_trial",
+            "feel_reach",
+            "feel_session",
+            "blind_answer",
+            "blind_block",
+            "drill_round",
+            "step_change",
+            "step",
+            "current_step");
 
     private HandOn() {}
 

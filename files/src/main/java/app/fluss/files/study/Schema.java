@@ -15,15 +15,15 @@ import java.util.Set;
 import java.util.TreeSet;
 import java.util.concurrent.ConcurrentHashMap;
 
-/// The tables of a study in each version, and the triggers that note every change of a row so that it can be
-/// undone. The tables of a version stand in `schema-N.sql` and never change once it was released; whatever
-/// changes tables is a new version and an [Upgrade] to it.
+/// The tables of a study in each version, and the triggers that note every change of a row so that it can
+/// be undone. The tables of a version stand in `schema-N.sql` and never change once it was released;
+/// whatever changes tables is a new version and an [Upgrade] to it.
 final class Schema {
     /// "FLUS", in SQLite's application id.
     static final int APPLICATION_ID = 0x464C5553;
 
     /// The version that this program writes.
-    static final int VERSION = 6;
+    static final int VERSION = 7;
 
     /// Tables whose rows are only ever added, and the undo log's own: no step changes them back.
     private static final Set<String> NOT_UNDOABLE = Set.of(
@@ -39,8 +39,8 @@ final class Schema {
 
     private static final Map<Integer, Set<String>> OBJECTS = new ConcurrentHashMap<>();
 
-    /// Tables whose rows can be changed and changed back, with their columns, as the database itself gives
-    /// them, so that none can be forgotten.
+    /// Tables whose rows can be changed and changed back, with their columns, as the database itself
+    /// gives them, so that none can be forgotten.
     static final Map<String, List<String>> UNDOABLE = undoable();
 
     private Schema() {}
@@ -118,8 +118,8 @@ final class Schema {
                         .formatted(table, event, row, before));
     }
 
-    /// Whether a database has exactly the tables and triggers of a version, no more: a foreign trigger would
-    /// run on our changes.
+    /// Whether a database has exactly the tables and triggers of a version, no more: a foreign trigger
+    /// would run on our changes.
     ///
     /// @param version 1 to [#VERSION]
     static boolean isOurs(Connection connection, int version) throws SQLException {

@@ -263,6 +263,21 @@ public final class Study implements AutoCloseable {
         return new RecordingRecords(steps);
     }
 
+    /// What people noticed.
+    public FeelRecords feel() {
+        return new FeelRecords(steps);
+    }
+
+    /// Whether they told paths apart.
+    public BlindRecords blind() {
+        return new BlindRecords(steps);
+    }
+
+    /// What they found in simulated runs.
+    public DrillRecords drill() {
+        return new DrillRecords(steps);
+    }
+
     /// Games, scenes and runs as a whole: names, places, removing.
     public GameRecords gamesAndRuns() {
         return new GameRecords(steps, rows, shelf);

@@ -5,9 +5,8 @@ import java.io.IOException;
 import java.util.ArrayList;
 import java.util.List;
 
-/// Makes everything in a study again from its evidence and compares. What cannot be read is listed, and the
-/// check goes
-/// on.
+/// Makes everything in a study again from its evidence and compares. What cannot be read is listed, and
+/// the check goes on.
 final class StudyCheck {
     private final Study study;
     private final Steps steps;
@@ -44,6 +43,15 @@ final class StudyCheck {
         rows(study.plan()::read);
         rows(study.schools()::read);
         rows(study.capture()::open);
+        rows(study.feel()::read);
+        rows(study.drill()::read);
+        rows(() -> {
+            study.blind().read().stream()
+                    .filter(block -> !block.isUnchanged())
+                    .forEach(block -> wrong.add(
+                            "The order of blind block %d is not the one that was sealed.".formatted(block.id())));
+            return true;
+        });
         rows(study::nextUndo);
         for (Run run : runs()) {
             rows(() -> study.sections(run));

@@ -9,12 +9,13 @@ import java.sql.SQLException;
 import java.util.List;
 import java.util.Optional;
 
-/// Brings a study of an older version up to date, version by version. The new one is written into a file of its
-/// own and then put in the old one's place at once, so that there is a whole study under its name at every
-/// moment.
+/// Brings a study of an older version up to date, version by version. The new one is written into a file
+/// of its own and then put in the old one's place at once, so that there is a whole study under its name
+/// at every moment.
 final class Upgrade {
     private static final List<UpgradeStep> STEPS =
-            List.of(new UpgradeTo2(), new UpgradeTo3(), new UpgradeTo4(), new UpgradeTo5(), new UpgradeTo6());
+            List.of(
+            new UpgradeTo2(), new UpgradeTo3(), new UpgradeTo4(), new UpgradeTo5(), new UpgradeTo6(), new UpgradeTo7());
 
     private Upgrade() {}
 
@@ -61,7 +62,8 @@ final class Upgrade {
         return free;
     }
 
-    /// Writes a study of this program's version that holds what an older one holds, which is left as it is.
+    /// Writes a study of this program's version that holds what an older one holds, which is left as it
+    /// is.
     ///
     /// @param fresh is made; an empty file may be there
     static void into(Path study, int version, Path fresh, List<String> notices)

@@ -24,8 +24,8 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 
 /// A study of each older version, made by the program of that version, opens brought up to date.
-/// `study-1.fluss` is the
-/// demo of version 1, cut to eleven runs that have every kind of evidence and path.
+/// `study-1.fluss` is the demo of version 1, cut to eleven runs that have every kind of evidence and
+/// path.
 class StudyUpgradeTest {
     @TempDir
     Path folder;
@@ -51,7 +51,7 @@ class StudyUpgradeTest {
         byte[] before = Files.readAllBytes(file);
         try (Study study = Study.open(file)) {
             assertThat(study.notices())
-                    .anyMatch(line -> line.contains("from version 1 to version 6"))
+                    .anyMatch(line -> line.contains("from version 1 to version 7"))
                     .anyMatch(line -> line.contains("demo (version 1).fluss"));
             assertThat(study.runs()).hasSize(11);
             assertThat(study.nextUndo()).as("steps of the old shape are gone").isEmpty();
@@ -136,9 +136,8 @@ class StudyUpgradeTest {
         assertThat(files()).containsExactly(".demo.fluss.lock", "demo.fluss");
     }
 
-    /// What was measured before stays as it was: a rejected trial out, ambiguous ones in; looked at again, the
-    /// evidence
-    /// gives what this program finds in it.
+    /// What was measured before stays as it was: a rejected trial out, ambiguous ones in; looked at
+    /// again, the evidence gives what this program finds in it.
     @Test
     void versionTwoKeepsItsLatencies() throws Exception {
         Path two = folder.resolve("two.fluss");
@@ -146,7 +145,7 @@ class StudyUpgradeTest {
             Files.copy(old, two);
         }
         try (Study study = Study.open(two)) {
-            assertThat(study.notices()).anyMatch(line -> line.contains("from version 2 to version 6"));
+            assertThat(study.notices()).anyMatch(line -> line.contains("from version 2 to version 7"));
             assertThat(study.check()).isEmpty();
             Run traced = study.runs().getLast();
             StoredLatency stored = study.evidence(traced, EvidenceKinds.LATENCY).orElseThrow();
@@ -161,7 +160,8 @@ class StudyUpgradeTest {
         }
     }
 
-    /// A reading counts for as long as it stood since version 4; what is not read any more keeps its figures.
+    /// A reading counts for as long as it stood since version 4; what is not read any more keeps its
+    /// figures.
     @Test
     void versionThreeWeighsItsReadingsByTime() throws Exception {
         Path three = folder.resolve("three.fluss");
@@ -169,7 +169,7 @@ class StudyUpgradeTest {
             Files.copy(old, three);
         }
         try (Study study = Study.open(three)) {
-            assertThat(study.notices()).anyMatch(line -> line.contains("from version 3 to version 6"));
+            assertThat(study.notices()).anyMatch(line -> line.contains("from version 3 to version 7"));
             assertThat(study.notices()).anyMatch(line -> line.contains("odd.csv keeps its figures"));
             List<Run> runs = study.runs();
             assertThat(runs.getFirst().claimed().mean().orNaN())
@@ -181,7 +181,8 @@ class StudyUpgradeTest {
         }
     }
 
-    /// Version 5 knows schools; what version 4 held is as it was, and games have no school of their own yet.
+    /// Version 5 knows schools; what version 4 held is as it was, and games have no school of their own
+    /// yet.
     @Test
     void versionFourGetsRoomForSchools() throws Exception {
         Path four = folder.resolve("four.fluss");
@@ -189,7 +190,7 @@ class StudyUpgradeTest {
             Files.copy(old, four);
         }
         try (Study study = Study.open(four)) {
-            assertThat(study.notices()).anyMatch(line -> line.contains("from version 4 to version 6"));
+            assertThat(study.notices()).anyMatch(line -> line.contains("from version 4 to version 7"));
             assertThat(study.runs())
                     .hasSize(2)
                     .allSatisfy(run -> assertThat(run.evidence()).hasSize(3));
@@ -206,11 +207,29 @@ class StudyUpgradeTest {
             Files.copy(old, five);
         }
         try (Study study = Study.open(five)) {
-            assertThat(study.notices()).anyMatch(line -> line.contains("from version 5 to version 6"));
+            assertThat(study.notices()).anyMatch(line -> line.contains("from version 5 to version 7"));
             assertThat(study.runs())
                     .hasSize(2)
                     .allSatisfy(run -> assertThat(run.evidence()).hasSize(3));
             assertThat(study.schools().read().chosen()).hasSize(1);
+            assertThat(study.check()).isEmpty();
+        }
+    }
+
+    /// Version 7 knows people; what version 6 held is as it was.
+    @Test
+    void versionSixGetsRoomForPeople() throws Exception {
+        Path six = folder.resolve("six.fluss");
+        try (var old = Objects.requireNonNull(StudyUpgradeTest.class.getResourceAsStream("study-6.fluss"))) {
+            Files.copy(old, six);
+        }
+        try (Study study = Study.open(six)) {
+            assertThat(study.notices()).anyMatch(line -> line.contains("from version 6 to version 7"));
+            assertThat(study.runs())
+                    .hasSize(2)
+                    .allSatisfy(run -> assertThat(run.evidence()).hasSize(3));
+            assertThat(study.feel().read()).isEmpty();
+            assertThat(study.blind().read()).isEmpty();
             assertThat(study.check()).isEmpty();
         }
     }

@@ -2,8 +2,8 @@ package app.fluss.core.feel.blind;
 
 import org.hipparchus.distribution.continuous.NormalDistribution;
 
-/// d′: how far what is there stands from what is not, in standard deviations of the noise (Green & Swets, "Signal
-/// Detection Theory and Psychophysics", 1966, from memory).
+/// d prime: how far what is there stands from what is not, in standard deviations of the noise (Green &
+/// Swets, "Signal Detection Theory and Psychophysics", 1966, from memory).
 public final class Detection {
     private static final NormalDistribution NORMAL = new NormalDistribution();
 
@@ -25,11 +25,10 @@ public final class Detection {
         return NORMAL.inverseCumulativeProbability(share);
     }
 
-    /// Of counts, with the log-linear correction that keeps shares from 0 and 1: half a trial more to each count, one
-    /// to
-    /// each total (Hautus, "Corrections for extreme proportions and their biasing effects on estimated values of
-    d′",
-    /// Behavior Research Methods, Instruments, & Computers 27 (1995) 46-51, from memory).
+    /// Of counts, with the log-linear correction that keeps shares from 0 and 1: half a trial more to
+    /// each count, one to each total (Hautus, "Corrections for extreme proportions and their biasing
+    /// effects on estimated values of d prime", Behavior Research Methods, Instruments, & Computers 27
+    /// (1995) 46-51, from memory).
     ///
     /// @param hits 0 to `there`
     /// @param there 0 or more

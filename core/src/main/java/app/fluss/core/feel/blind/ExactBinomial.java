@@ -4,9 +4,9 @@ import app.fluss.core.compare.Interval;
 import org.hipparchus.distribution.continuous.BetaDistribution;
 import org.hipparchus.distribution.discrete.BinomialDistribution;
 
-/// Right answers against a coin: exact binomial probabilities, and Clopper and Pearson's interval of a share ("The use
-/// of confidence or fiducial limits illustrated in the case of the binomial", Biometrika 26 (1934) 404-413, from
-/// memory).
+/// Right answers against a coin: exact binomial probabilities, and Clopper and Pearson's interval of a
+/// share ("The use of confidence or fiducial limits illustrated in the case of the binomial", Biometrika
+/// 26 (1934) 404-413, from memory).
 public final class ExactBinomial {
     private static final double TAIL = 0.025;
 
@@ -52,8 +52,8 @@ public final class ExactBinomial {
         return new Interval(low, high);
     }
 
-    /// Fewest right answers that guessing reaches with a chance of at most `level`; one more than `of` if even all are
-    /// too few.
+    /// Fewest right answers that guessing reaches with a chance of at most `level`; one more than `of` if
+    /// even all are too few.
     public static int needed(int of, double level) {
         int right = 0;
         while (right <= of && atLeast(right, of, 0.5) > level) {

@@ -10,8 +10,8 @@ import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 
-/// A hidden order with the number that seals it. The SHA-256 of [#text()] is shown before anybody plays; order and
-/// number are shown after, so that everybody can check that nothing was changed in between.
+/// A hidden order with the number that seals it. The SHA-256 of [#text()] is shown before anybody plays;
+/// order and number are shown after, so that everybody can check that nothing was changed in between.
 ///
 /// @param order which side comes when, 4 to 200
 /// @param nonce 128 bits as 32 hexadecimal digits, lower case, so that the order cannot be found by trying them all

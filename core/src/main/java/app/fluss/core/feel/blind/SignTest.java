@@ -4,8 +4,8 @@ import java.util.List;
 import java.util.OptionalInt;
 import java.util.function.Function;
 
-/// Which side was rated higher: the first rating of one side against the first of the other, the second against the
-/// second, and so on; equal pairs say nothing. Two-sided, exact.
+/// Which side was rated higher: the first rating of one side against the first of the other, the second
+/// against the second, and so on; equal pairs say nothing. Two-sided, exact.
 ///
 /// @param higherA pairs in which A was rated higher
 /// @param higherB pairs in which B was

@@ -1,0 +1,75 @@
+package app.fluss.app.blind;
+
+import app.fluss.app.model.Contents;
+import app.fluss.app.model.Workbench;
+import app.fluss.app.theme.Boxes;
+import app.fluss.app.theme.Buttons;
+import app.fluss.app.theme.Labels;
+import app.fluss.files.study.BlindBlock;
+import app.fluss.files.study.Game;
+import app.fluss.files.study.Scene;
+import java.util.List;
+import java.util.Optional;
+import javafx.scene.Node;
+import javafx.scene.control.Button;
+import javafx.scene.layout.VBox;
+
+/// The blind blocks that are planned, each with how far it is.
+public final class BlindList extends VBox {
+    private final Workbench workbench;
+    private final Runnable play;
+
+    /// @param play goes where blocks are played
+    public BlindList(Workbench workbench, Runnable play) {
+        super(6);
+        this.workbench = workbench;
+        this.play = play;
+        setId("blind-list");
+    }
+
+    /// Shows the open blocks of a game, or of all.
+    public void show(Contents contents, Optional<Game> game) {
+        List<Node> open = contents.people().blocks().stream()
+                .filter(BlindBlock::isOpen)
+                .filter(block -> isOf(contents.scene(block.sceneId()), game))
+                .map(block -> row(contents, block))
+                .toList();
+        setVisible(!open.isEmpty());
+        setManaged(!open.isEmpty());
+        getChildren().setAll(open.isEmpty() ? List.of() : List.of(panel(open)));
+    }
+
+    private static boolean isOf(Scene scene, Optional<Game> game) {
+        return game.map(one -> one.id() == scene.gameId()).orElse(true);
+    }
+
+    private static Node panel(List<Node> rows) {
+        VBox panel = Boxes.panel(Labels.heading("Blind blocks"));
+        panel.getChildren().addAll(rows);
+        return panel;
+    }
+
+    private Node row(Contents contents, BlindBlock block) {
+        Button remove = Buttons.quiet(
+                "Remove", "Can be undone (Ctrl+Z)", () -> workbench.edits().people().remove(block));
+        Button go = Buttons.quiet("Play →", "Goes on with the next trial", play);
+        go.setId("blind-play");
+        return Boxes.row(
+                Labels.of("%s against %s"
+                        .formatted(
+                                contents.path(block.pathA()).name(),
+                                contents.path(block.pathB()).name())),
+                Labels.of(contents.place(contents.scene(block.sceneId())), "chip"),
+                Labels.of(
+                        "%s · %d of %d trials · %s"
+                                .formatted(
+                                        block.player(),
+                                        block.answers().size(),
+                                        block.seal().order().size(),
+                                        block.switchedBy().title()),
+                        "muted"),
+                Boxes.spacer(),
+                remove,
+                go);
+    }
+}

@@ -1,0 +1,141 @@
+package app.fluss.app.blind;
+
+import app.fluss.app.model.Jobs;
+import app.fluss.app.theme.Boxes;
+import app.fluss.app.theme.Buttons;
+import app.fluss.app.theme.Labels;
+import app.fluss.core.feel.blind.Side;
+import app.fluss.devices.script.SwitchScript;
+import app.fluss.files.study.BlindBlock;
+import java.io.File;
+import java.nio.file.InvalidPathException;
+import java.nio.file.Path;
+import java.util.function.Consumer;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.control.TextField;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyEvent;
+import javafx.scene.input.MouseEvent;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.VBox;
+import javafx.stage.FileChooser;
+
+/// Sets the path of the next trial: by a helper who looks at what to set, or by a script that nobody
+/// looks at.
+final class SwitchPanel extends VBox {
+    private static final String HIDDEN = "Player, look away. Helper, hold the button to see what to set.";
+
+    private final Jobs jobs;
+    private final Consumer<String> tell;
+    private final Runnable set;
+    private final Label shown = Labels.of(HIDDEN, "strong");
+    private final Button hold = new Button("Hold to see (Space)");
+    private final TextField program = new TextField();
+    private final Button run = Buttons.quiet("Set the path now", "Runs the script with A or B", this::run);
+    private final VBox helper;
+    private final VBox script;
+    private Side side = Side.A;
+    private String name = "";
+
+    /// @param tell is told what went wrong, in words
+    /// @param set is told when the path of the trial was set
+    SwitchPanel(Jobs jobs, Consumer<String> tell, Runnable set) {
+        super(6);
+        this.jobs = jobs;
+        this.tell = tell;
+        this.set = set;
+        hold.setId("blind-hold");
+        hold.getStyleClass().add("quiet");
+        shown.setId("blind-set");
+        hold.addEventHandler(MouseEvent.MOUSE_PRESSED, _ -> reveal());
+        hold.addEventHandler(MouseEvent.MOUSE_RELEASED, _ -> hide());
+        hold.addEventHandler(KeyEvent.KEY_PRESSED, event -> {
+            if (event.getCode() == KeyCode.SPACE) {
+                reveal();
+            }
+        });
+        hold.addEventHandler(KeyEvent.KEY_RELEASED, _ -> hide());
+        hold.focusedProperty().subscribe(focused -> {
+            if (!focused) {
+                hide();
+            }
+        });
+        helper = new VBox(
+                6,
+                Boxes.row(hold, shown),
+                Labels.note(
+                        "Do the same in every trial, with the same sounds and for as long, also if nothing changes: else the player"
+                                + " hears what is set."));
+        program.setId("blind-script");
+        program.setPromptText("a script that takes A or B as its argument");
+        program.setAccessibleText("Script that sets the path");
+        HBox.setHgrow(program, Priority.ALWAYS);
+        run.setId("blind-run");
+        script = new VBox(
+                6,
+                Boxes.row(
+                        program,
+                        Buttons.quiet("Choose…", "Choose the script", this::choose),
+                        run),
+                Labels.note(
+                        "It runs with your rights and with A or B as its only argument. Take one that you wrote or have read, that shows"
+                                + " and sounds the same for both, and respect the rules of online games: some guards take scripts for"
+                                + " cheating."));
+    }
+
+    /// The next trial of a block.
+    ///
+    /// @param path name of the path that it shows
+    void show(BlindBlock.SwitchedBy by, Side next, String path) {
+        side = next;
+        name = path;
+        hide();
+        getChildren().setAll(by == BlindBlock.SwitchedBy.HELPER ? helper : script);
+    }
+
+    private void reveal() {
+        shown.setText("%s: %s".formatted(side, name));
+        set.run();
+    }
+
+    private void hide() {
+        shown.setText(HIDDEN);
+    }
+
+    private void choose() {
+        FileChooser chooser = new FileChooser();
+        chooser.setTitle("Script that sets the path");
+        File chosen = chooser.showOpenDialog(getScene().getWindow());
+        if (chosen != null) {
+            program.setText(chosen.getPath());
+        }
+    }
+
+    private void run() {
+        Side wanted = side;
+        try {
+            SwitchScript chosen = new SwitchScript(Path.of(program.getText().strip()));
+            run.setDisable(true);
+            jobs.quick(
+                    "Setting the path",
+                    () -> {
+                        chosen.set(wanted);
+                        return true;
+                    },
+                    _ -> {
+                        run.setDisable(false);
+                        set.run();
+                    },
+                    e -> {
+                        run.setDisable(false);
+                        tell.accept(String.valueOf(e.getMessage()));
+                    });
+        } catch (InvalidPathException e) {
+            tell.accept("This is no name of a file. Choose a script.");
+        } catch (IllegalArgumentException e) {
+            tell.accept(String.valueOf(e.getMessage()));
+        }
+    }
+}

@@ -1,0 +1,241 @@
+package app.fluss.app.feel;
+
+import app.fluss.app.model.Felt;
+import app.fluss.app.model.Workbench;
+import app.fluss.app.theme.Boxes;
+import app.fluss.app.theme.Buttons;
+import app.fluss.app.theme.Ems;
+import app.fluss.app.theme.Labels;
+import app.fluss.app.theme.Numbers;
+import app.fluss.app.theme.Theme;
+import app.fluss.core.compare.Interval;
+import app.fluss.core.feel.FeelTask;
+import app.fluss.core.feel.ReachedRates;
+import app.fluss.core.feel.Sessions;
+import app.fluss.core.feel.Threshold;
+import app.fluss.core.feel.Throughput;
+import app.fluss.core.measure.Figure;
+import app.fluss.files.study.FeelSession;
+import java.time.ZoneId;
+import java.time.format.DateTimeFormatter;
+import java.time.format.FormatStyle;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import javafx.scene.Node;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.control.ToggleButton;
+import javafx.scene.control.ToggleGroup;
+import javafx.scene.control.Tooltip;
+import javafx.scene.layout.FlowPane;
+import javafx.scene.layout.GridPane;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.VBox;
+
+/// What the sessions of each person give: the median of the sessions, how well they repeat, and the
+/// answers of the session that is chosen.
+final class ResultsPanel extends VBox {
+    private final Workbench workbench;
+    private final BoundOffer offer;
+    private final CurveView curve;
+    private final VBox groups = new VBox(8);
+    private final VBox chosen = new VBox(6);
+    private final VBox chosenPanel;
+    private Optional<Felt.Done> shown = Optional.empty();
+    private Felt felt = new Felt(List.of());
+
+    ResultsPanel(Workbench workbench, Theme theme, BoundOffer offer) {
+        super(10);
+        this.workbench = workbench;
+        this.offer = offer;
+        curve = new CurveView(theme);
+        Ems.minHeight(curve, 170);
+        VBox.setVgrow(curve, Priority.ALWAYS);
+        chosenPanel = Boxes.panel(Boxes.head(theme, "Answers of the session", curve), chosen, curve);
+        VBox.setVgrow(chosenPanel, Priority.ALWAYS);
+        getChildren().setAll(groups, chosenPanel);
+        setId("feel-results");
+    }
+
+    void show(Felt now) {
+        felt = now;
+        groups.getChildren().clear();
+        if (now.groups().isEmpty()) {
+            groups.getChildren()
+                    .setAll(Boxes.panel(
+                            Labels.heading("No session yet"),
+                            Labels.note(
+                                    "Choose a task, enter who you are, and start. The threshold is the difference that you tell in"
+                                            + " three of four trials. Only what is added here is judged: the delay of this window and of the"
+                                            + " display is unknown and the same in both intervals.")));
+        }
+        ToggleGroup sessions = new ToggleGroup();
+        now.groups().forEach(group -> groups.getChildren().add(panel(group, sessions)));
+        sessions.selectedToggleProperty().subscribe((before, picked) -> {
+            if (picked != null && picked.getUserData() instanceof Felt.Done done) {
+                choose(Optional.of(done));
+            } else if (before != null) {
+                before.setSelected(true);
+            }
+        });
+        sessions.getToggles().stream()
+                .reduce((_, later) -> later)
+                .ifPresent(last -> last.setSelected(true));
+        if (sessions.getToggles().isEmpty()) {
+            choose(Optional.empty());
+        }
+    }
+
+    private Node panel(Felt.Group group, ToggleGroup sessions) {
+        FlowPane each = new FlowPane(6, 4);
+        for (Felt.Done done : group.done()) {
+            ToggleButton button = new ToggleButton(DateTimeFormatter.ofLocalizedDate(FormatStyle.MEDIUM)
+                    .withZone(ZoneId.systemDefault())
+                    .format(done.session().doneAt()));
+            button.getStyleClass().add("quiet");
+            button.setUserData(done);
+            button.setToggleGroup(sessions);
+            button.setTooltip(new Tooltip("Show this session's answers"));
+            each.getChildren().add(button);
+        }
+        HBox head = Boxes.row(
+                Labels.heading(group.taker().person()),
+                Labels.of(group.task().title(), "chip", "chip-strong"),
+                Labels.of(group.taker().display() + " · " + group.taker().device(), "muted"));
+        if (group.isSimulated()) {
+            head.getChildren().add(Labels.of("simulated", "chip", "chip-warm"));
+        }
+        head.getChildren().add(Boxes.spacer());
+        if (group.task().rule().isPresent() && group.sessions().median().isKnown()) {
+            Button bound = Buttons.quiet(
+                    "Use as a bound…",
+                    "Judge paths by what this person notices",
+                    () -> offer.ask(group, getScene().getWindow()));
+            bound.setId("feel-bound-" + group.task().title().toLowerCase(Locale.ROOT));
+            head.getChildren().add(bound);
+        }
+        Node figure = group.task() == FeelTask.AIM
+                ? reaching(group.done().getLast())
+                : Labels.wrapped(sentence(group), "verdict-sentence");
+        return Boxes.panel(head, figure, each);
+    }
+
+    private static String sentence(Felt.Group group) {
+        Sessions all = group.sessions();
+        if (all.median() instanceof Figure.Missing(String why)) {
+            return "No threshold: %s.".formatted(all.all() == 1 ? why(group.done().getFirst()) : why);
+        }
+        String range = all.range()
+                .map(ends -> ", from %s to %s ms over %d sessions"
+                        .formatted(Numbers.text(ends.low(), 1), Numbers.text(ends.high(), 1), all.given()))
+                .orElse(" (one session)");
+        String rate = group.task() == FeelTask.RATE
+                ? ": %s/s against %s/s"
+                        .formatted(
+                                Numbers.text(
+                                        ReachedRates.rate(
+                                                all.median().orNaN(),
+                                                group.done().getLast().session().refreshHz()),
+                                        0),
+                                Numbers.text(
+                                        group.done().getLast().session().refreshHz(), 0))
+                : "";
+        return "Notices %s ms of %s%s%s."
+                .formatted(Numbers.text(all.median(), 1), group.task().quantity(), rate, range);
+    }
+
+    private static String why(Felt.Done done) {
+        return done.threshold()
+                .map(Threshold::level)
+                .map(Numbers::reason)
+                .orElse("");
+    }
+
+    private static Node reaching(Felt.Done done) {
+        GridPane grid = new GridPane(16, 2);
+        int column = 0;
+        for (String name : new String[] {"added", "throughput", "95 %", "a reach", "missed"}) {
+            grid.add(Labels.of(name, "muted", "small"), column++, 0);
+        }
+        int row = 1;
+        for (Throughput at : done.reaching()) {
+            Label bits = Labels.of(Numbers.text(at.bits().figure(), 2) + " bit/s", "strong");
+            if (at.bits().figure() instanceof Figure.Missing(String reason)) {
+                bits.setTooltip(new Tooltip(reason));
+            }
+            grid.addRow(
+                    row++,
+                    Labels.of(Numbers.text(at.delayMs(), 0) + " ms"),
+                    bits,
+                    Labels.of(
+                            at.bits()
+                                    .interval()
+                                    .map(ResultsPanel::ends)
+                                    .orElse(Numbers.MISSING),
+                            "muted"),
+                    Labels.of(Numbers.text(at.ms(), 0) + " ms"),
+                    Labels.of(Numbers.percent(Figure.of(at.misses()), 0)));
+        }
+        return grid;
+    }
+
+    private static String ends(Interval ends) {
+        return "%s to %s".formatted(Numbers.text(ends.low(), 2), Numbers.text(ends.high(), 2));
+    }
+
+    private void choose(Optional<Felt.Done> done) {
+        shown = done;
+        chosen.getChildren().clear();
+        chosenPanel.setVisible(done.isPresent() && done.get().threshold().isPresent());
+        chosenPanel.setManaged(chosenPanel.isVisible());
+        curve.show(done);
+        done.ifPresent(one -> chosen.getChildren().setAll(facts(one)));
+    }
+
+    private Node facts(Felt.Done done) {
+        FeelSession session = done.session();
+        VBox lines = new VBox(3);
+        done.threshold().ifPresent(threshold -> lines.getChildren().add(Labels.wrapped(words(threshold), "strong")));
+        done.preference()
+                .ifPresent(preference -> lines.getChildren().add(Labels.wrapped(preference.words(), "muted")));
+        int all = session.trials().size() + session.thrownAway();
+        Button remove = Buttons.quiet(
+                "Remove the session", "Can be undone (Ctrl+Z)", () -> workbench.edits().people().remove(session));
+        lines.getChildren()
+                .addAll(
+                        Labels.wrapped(
+                                "%s of %s trials thrown away because the window missed a frame; %s pulses/s, wandering by %s ms. The delay of window and display is unknown."
+                                        .formatted(
+                                                session.thrownAway(),
+                                                all,
+                                                Numbers.text(session.refreshHz(), 1),
+                                                Numbers.text(session.wanderMs(), 2)),
+                                "muted"),
+                        Boxes.row(remove));
+        return lines;
+    }
+
+    private static String words(Threshold threshold) {
+        return threshold.level() instanceof Figure.Missing(String why)
+                ? "No threshold: %s.".formatted(why)
+                : "%s ms (95 %%: %s to %s), %d trials, lapse rate %s."
+                        .formatted(
+                                Numbers.text(threshold.level(), 1),
+                                Numbers.text(threshold.interval().orElseThrow().low(), 1),
+                                Numbers.text(threshold.interval().orElseThrow().high(), 1),
+                                threshold.trials(),
+                                Numbers.percent(Figure.of(threshold.lapse()), 0));
+    }
+
+    /// The session that is chosen.
+    Optional<Felt.Done> chosen() {
+        return shown;
+    }
+
+    /// Everything that is shown.
+    Felt felt() {
+        return felt;
+    }
+}
