@@ -95,7 +95,7 @@ final class Pictures {
         pictures.shoot("Tidewarden", "plan", folder.resolve("plan-light.png"));
         pictures.shoot("Tidewarden", "tune", folder.resolve("tune-light.png"));
         pictures.bench(BenchScreen.View.PARTS, folder.resolve("bench-parts-light.png"));
-        pictures.bench(BenchScreen.View.PREFLIGHT, folder.resolve("bench-preflight-light.png"));
+        pictures.shoot("Tidewarden", "feel", folder.resolve("feel-light.png"));
         pictures.steps.add(() -> window.shell().drop(List.of(foreignLog())));
         pictures.steps.add(() -> pictures.saveDialog(folder.resolve("import-light.png")));
         pictures.next();

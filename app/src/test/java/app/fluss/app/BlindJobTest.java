@@ -16,6 +16,7 @@ import java.nio.file.Path;
 import java.nio.file.attribute.PosixFilePermissions;
 import java.security.MessageDigest;
 import java.util.HexFormat;
+import javafx.application.Platform;
 import javafx.event.Event;
 import javafx.event.EventType;
 import javafx.scene.control.ButtonBase;
@@ -34,7 +35,8 @@ class BlindJobTest extends WindowTest {
     Path study() throws Exception {
         Path file = folder.resolve("blind" + System.nanoTime() + ".fluss");
         try (Study study = Study.open(file)) {
-            addSimulated(study, "native", Chain.NATIVE, ReadyScenario.named("native").lasting(8), Grade.B);
+            addSimulated(
+                    study, "native", Chain.NATIVE, ReadyScenario.named("native").lasting(8), Grade.B);
             addSimulated(
                     study,
                     "engine generation 2×",
@@ -49,7 +51,8 @@ class BlindJobTest extends WindowTest {
         settle();
         push(KeyCode.CONTROL, KeyCode.DIGIT2);
         settle();
-        interact(() -> ((ButtonBase) look("#plan-blind")).fire());
+        // The dialog waits for its answer on the interface thread.
+        Platform.runLater(() -> ((ButtonBase) look("#plan-blind")).fire());
         waitFor(() -> lookup("#blind-dialog").tryQuery().isPresent());
         interact(() -> {
             lookup("#blind-player").queryAs(TextField.class).setText("Una");
@@ -74,14 +77,31 @@ class BlindJobTest extends WindowTest {
         interact(() -> Event.fireEvent(
                 look("#blind-hold"),
                 new MouseEvent(
-                        type, 2, 2, 2, 2, MouseButton.PRIMARY, 1, false, false, false, false, true, false, false, false,
-                        false, true, null)));
+                        type,
+                        2,
+                        2,
+                        2,
+                        2,
+                        MouseButton.PRIMARY,
+                        1,
+                        false,
+                        false,
+                        false,
+                        false,
+                        true,
+                        false,
+                        false,
+                        false,
+                        false,
+                        true,
+                        null)));
     }
 
     private void say(Side side, int trial) throws Exception {
         interact(() -> ((ToggleButton) look(side == Side.A ? "#blind-said-a" : "#blind-said-b")).setSelected(true));
         fire("#blind-next");
-        until(() -> assertThat(contents().people().blocks().getFirst().answers()).hasSize(trial + 1));
+        until(() ->
+                assertThat(contents().people().blocks().getFirst().answers()).hasSize(trial + 1));
         settle();
     }
 
@@ -94,14 +114,17 @@ class BlindJobTest extends WindowTest {
         draw(BlindBlock.SwitchedBy.HELPER);
         String hash = ((TextField) look("#blind-seal")).getText();
         String order = seal().letters();
-        assertThat(words(look("#blind"))).contains("Trial 1 of 8", "single-blind").doesNotContain(order);
+        assertThat(words(look("#blind")))
+                .contains("Trial 1 of 8", "Single-blind")
+                .doesNotContain(order);
         for (int trial = 0; trial < 8; trial++) {
             Side side = seal().order().get(trial);
             interact(() -> ((ToggleButton) look(side == Side.A ? "#blind-said-a" : "#blind-said-b")).setSelected(true));
-            assertThat(look("#blind-next").isDisabled()).as("the path is not set yet").isTrue();
+            assertThat(look("#blind-next").isDisabled())
+                    .as("the path is not set yet")
+                    .isTrue();
             hold(MouseEvent.MOUSE_PRESSED);
-            assertThat(text("#blind-set"))
-                    .isEqualTo(side == Side.A ? "A: native" : "B: engine generation 2×");
+            assertThat(text("#blind-set")).isEqualTo(side == Side.A ? "A: native" : "B: engine generation 2×");
             hold(MouseEvent.MOUSE_RELEASED);
             assertThat(text("#blind-set")).contains("look away");
             interact(() -> ((ButtonBase) look("#Smoothness-4")).fire());
@@ -144,7 +167,8 @@ class BlindJobTest extends WindowTest {
     @Test
     void scriptThatCannotBeRunIsToldAndNothingIsSet() throws Exception {
         draw(BlindBlock.SwitchedBy.SCRIPT);
-        interact(() -> ((TextField) look("#blind-script")).setText(folder.resolve("none").toString()));
+        interact(() -> ((TextField) look("#blind-script"))
+                .setText(folder.resolve("none").toString()));
         fire("#blind-run");
         until(() -> assertThat(text("#message")).contains("none is no program"));
         interact(() -> ((ToggleButton) look("#blind-said-a")).setSelected(true));

@@ -56,7 +56,8 @@ class FeelJobTest extends WindowTest {
     Path study() throws Exception {
         Path file = folder.resolve("feel" + System.nanoTime() + ".fluss");
         try (Study study = Study.open(file)) {
-            addSimulated(study, "native", Chain.NATIVE, ReadyScenario.named("native").lasting(5), Grade.B);
+            addSimulated(
+                    study, "native", Chain.NATIVE, ReadyScenario.named("native").lasting(5), Grade.B);
         }
         return file;
     }
@@ -94,8 +95,8 @@ class FeelJobTest extends WindowTest {
         while (feel.trials().isPresent()) {
             switch (trials.phase()) {
                 case QUESTION -> {
-                    double noticed = 1
-                            / (1 + Math.exp(-5 * Math.log(trials.staircases().level() / threshold)));
+                    double noticed =
+                            1 / (1 + Math.exp(-5 * Math.log(trials.staircases().level() / threshold)));
                     boolean isRight = person.nextDouble() < 0.5 + 0.49 * noticed;
                     push(isRight == trials.staircases().addedFirst() ? KeyCode.DIGIT1 : KeyCode.DIGIT2);
                 }
@@ -130,8 +131,24 @@ class FeelJobTest extends WindowTest {
         Event.fireEvent(
                 field,
                 new MouseEvent(
-                        type, x, y, x, y, MouseButton.PRIMARY, 1, false, false, false, false, true, false, false, false,
-                        false, true, null));
+                        type,
+                        x,
+                        y,
+                        x,
+                        y,
+                        MouseButton.PRIMARY,
+                        1,
+                        false,
+                        false,
+                        false,
+                        false,
+                        true,
+                        false,
+                        false,
+                        false,
+                        false,
+                        true,
+                        null));
     }
 
     @Test
@@ -145,7 +162,8 @@ class FeelJobTest extends WindowTest {
                 feel.pulses(pulses, 0);
                 Node field = look("#feel-field");
                 FeelPicture.Disc wanted = aim.wanted(
-                        field.getLayoutBounds().getWidth(), field.getLayoutBounds().getHeight());
+                        field.getLayoutBounds().getWidth(),
+                        field.getLayoutBounds().getHeight());
                 double x = wanted.x() + 6 * person.nextGaussian();
                 double y = wanted.y() + 6 * person.nextGaussian();
                 mouse(MouseEvent.MOUSE_MOVED, x, y);
@@ -154,7 +172,9 @@ class FeelJobTest extends WindowTest {
         }
         until(() -> assertThat(sessions()).hasSize(1));
         List<Throughput> byDelay = Throughput.byDelay(sessions().getFirst().reaches());
-        assertThat(byDelay).hasSize(4).allSatisfy(one -> assertThat(one.reaches()).isEqualTo(27));
+        assertThat(byDelay)
+                .hasSize(4)
+                .allSatisfy(one -> assertThat(one.reaches()).isEqualTo(27));
         assertThat(byDelay.getLast().ms() - byDelay.getFirst().ms()).isBetween(250.0, 420.0);
         until(() -> assertThat(words(look("#feel-results"))).contains("bit/s", "160 ms"));
     }
@@ -166,7 +186,9 @@ class FeelJobTest extends WindowTest {
         assertThat(feel.trials().orElseThrow().phase()).isEqualTo(Phase.FIRST);
         push(KeyCode.ESCAPE);
         until(() -> assertThat(feel.trials()).isEmpty());
-        assertThat(look("#feel-start").isDisabled()).as("the warning comes again").isTrue();
+        assertThat(look("#feel-start").isDisabled())
+                .as("the warning comes again")
+                .isTrue();
         assertThat(sessions()).isEmpty();
     }
 

@@ -26,7 +26,8 @@ import javafx.scene.control.Tooltip;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
 
-/// No screen is cut: every one is laid out in three sizes of window and three sizes of text, and its parts are walked.
+/// No screen is cut: every one is laid out in three sizes of window and three sizes of text, and its
+/// parts are walked.
 class LayoutTest extends WindowTest {
     private static final double[][] SIZES = {{1024, 700}, {1280, 800}, {1920, 1080}};
     private static final int[] STEPS = {0, 5, 10};
@@ -88,7 +89,14 @@ class LayoutTest extends WindowTest {
         for (String work : List.of("compare", "decide", "tune")) {
             screens.put(work, () -> choose(work));
         }
+        screens.put("thresholds", () -> feel("#feel-thresholds"));
+        screens.put("drill", () -> feel("#feel-drill"));
         return screens;
+    }
+
+    private void feel(String look) {
+        choose("feel");
+        ((ToggleButton) look(look)).setSelected(true);
     }
 
     private void bench(BenchScreen.View view) {

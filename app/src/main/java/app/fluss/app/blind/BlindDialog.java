@@ -50,8 +50,7 @@ public final class BlindDialog {
 
     /// @param scenes to choose from, one or more
     /// @param paths to choose from, two or more
-    public BlindDialog(
-            Workbench workbench, Theme theme, Window owner, List<Scene> scenes, List<DeliveryPath> paths) {
+    public BlindDialog(Workbench workbench, Theme theme, Window owner, List<Scene> scenes, List<DeliveryPath> paths) {
         edits = workbench.edits().people();
         Contents contents = workbench.contentsProperty().get();
         dialog = Dialogs.make(theme, owner, "Blind block");
@@ -69,7 +68,7 @@ public final class BlindDialog {
         by.getItems().setAll(BlindBlock.SwitchedBy.values());
         by.setValue(BlindBlock.SwitchedBy.HELPER);
         Label meaning = Labels.note("");
-        by.valueProperty().subscribe(now -> meaning.setText(now == null ? "" : now.meaning() + "."));
+        by.valueProperty().subscribe(now -> meaning.setText(now == null ? "" : BlindPane.capital(now.meaning()) + "."));
         player.setId("blind-player");
         player.setPromptText("a name, no more");
         player.setAccessibleText("Player");
@@ -112,7 +111,7 @@ public final class BlindDialog {
     private Optional<String> wrong() {
         return first.getValue().equals(second.getValue())
                 ? Optional.of("Choose two different paths.")
-                : player.getText().isBlank() || player.getText().strip().length() > 60
+                : player.getText().isBlank() || player.getText().strip().length() > FeelSession.Taker.LONGEST
                         ? Optional.of("Enter the player's name, up to 60 characters.")
                         : Optional.empty();
     }

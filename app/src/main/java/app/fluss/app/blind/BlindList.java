@@ -51,7 +51,9 @@ public final class BlindList extends VBox {
 
     private Node row(Contents contents, BlindBlock block) {
         Button remove = Buttons.quiet(
-                "Remove", "Can be undone (Ctrl+Z)", () -> workbench.edits().people().remove(block));
+                "Remove",
+                "Can be undone (Ctrl+Z)",
+                () -> workbench.edits().people().remove(block));
         Button go = Buttons.quiet("Play →", "Goes on with the next trial", play);
         go.setId("blind-play");
         return Boxes.row(

@@ -85,8 +85,10 @@ public final class BlindPane extends VBox {
         Optional<BlindBlock> played = shown.flatMap(before -> contents.people().blocks().stream()
                 .filter(block -> block.id() == before.id())
                 .findFirst());
-        if (played.isPresent() && !played.get().isOpen() && !played.get().answers().isEmpty()) {
-            result.getChildren().setAll(new BlindResultPanel(contents, played.get()));
+        if (played.isPresent()
+                && !played.get().isOpen()
+                && !played.get().answers().isEmpty()) {
+            result.getChildren().setAll(new BlindResultPanel(workbench, played.get()));
             getChildren().setAll(result);
             shown = played;
             return;
@@ -123,7 +125,10 @@ public final class BlindPane extends VBox {
                 .formatted(capital(block.switchedBy().meaning()), nameA, nameB));
         sealed.getChildren()
                 .setAll(
-                        Labels.of("SHA-256 of the hidden order; note it down or hand it to somebody now", "muted", "small"),
+                        Labels.of(
+                                "SHA-256 of the hidden order; note it down or hand it to somebody now",
+                                "muted",
+                                "small"),
                         BlindResultPanel.line("blind-seal", "SHA-256 of the hidden order", block.hash()));
         Side side = block.seal().order().get(trial);
         isSet = false;
@@ -136,7 +141,8 @@ public final class BlindPane extends VBox {
         showState();
     }
 
-    private static String capital(String words) {
+    /// The words as a sentence begins.
+    static String capital(String words) {
         return Character.toUpperCase(words.charAt(0)) + words.substring(1);
     }
 
@@ -172,7 +178,10 @@ public final class BlindPane extends VBox {
                             + " was answered counts, and the order is opened.",
                     "End it")) {
                 workbench.edits().people().end(block);
-                tell.accept(block.answers().isEmpty() ? "The blind block ended without an answer." : "The blind block has ended.");
+                tell.accept(
+                        block.answers().isEmpty()
+                                ? "The blind block ended without an answer."
+                                : "The blind block has ended.");
             }
         });
     }

@@ -1,7 +1,9 @@
 package app.fluss.app.blind;
 
 import app.fluss.app.model.Contents;
+import app.fluss.app.model.Workbench;
 import app.fluss.app.theme.Boxes;
+import app.fluss.app.theme.Buttons;
 import app.fluss.app.theme.Labels;
 import app.fluss.app.theme.Numbers;
 import app.fluss.core.feel.blind.BlindResult;
@@ -16,10 +18,11 @@ import javafx.scene.layout.VBox;
 /// What a blind block that has ended says, with the order that was sealed.
 public final class BlindResultPanel extends VBox {
     /// @param block one that has ended with an answer
-    public BlindResultPanel(Contents contents, BlindBlock block) {
+    public BlindResultPanel(Workbench workbench, BlindBlock block) {
         super(6);
         setId("blind-result");
         getStyleClass().add("panel");
+        Contents contents = workbench.contentsProperty().get();
         BlindResult result = BlindResult.of(block.judged());
         HBox head = Boxes.row(
                 Labels.heading("Blind: %s (A) against %s (B)"
@@ -30,6 +33,13 @@ public final class BlindResultPanel extends VBox {
         if (block.simulated()) {
             head.getChildren().add(Labels.of("simulated", "chip", "chip-warm"));
         }
+        head.getChildren()
+                .addAll(
+                        Boxes.spacer(),
+                        Buttons.quiet(
+                                "Remove",
+                                "Can be undone (Ctrl+Z)",
+                                () -> workbench.edits().people().remove(block)));
         Label words = Labels.wrapped(result.words(), "verdict-sentence");
         words.setId("blind-words");
         getChildren()
@@ -42,23 +52,19 @@ public final class BlindResultPanel extends VBox {
                                         percent(result.share().high()),
                                         Numbers.text(result.dPrime(), 2),
                                         ended(block))),
-                        Labels.wrapped(
-                                "Smoothness: %s. Response: %s."
-                                        .formatted(rated(result.smoothness()), rated(result.response()))),
+                        Labels.wrapped("Smoothness: %s. Response: %s."
+                                .formatted(rated(result.smoothness()), rated(result.response()))),
                         Labels.wrapped(
                                 "%s. Here %s"
                                         .formatted(
-                                                sentence(block.switchedBy().meaning()),
+                                                BlindPane.capital(
+                                                        block.switchedBy().meaning()),
                                                 block.isUnchanged()
                                                         ? "is the order with its number; their SHA-256 is the one that was shown before:"
                                                         : "the order is NOT the one that was sealed:"),
                                 block.isUnchanged() ? "muted" : "changed"),
                         line("blind-order", "Order and number", block.seal().text()),
                         line("blind-hash", "SHA-256 that was shown before", block.hash()));
-    }
-
-    private static String sentence(String words) {
-        return Character.toUpperCase(words.charAt(0)) + words.substring(1);
     }
 
     private static String percent(double share) {

@@ -75,10 +75,7 @@ final class SwitchPanel extends VBox {
         run.setId("blind-run");
         script = new VBox(
                 6,
-                Boxes.row(
-                        program,
-                        Buttons.quiet("Choose…", "Choose the script", this::choose),
-                        run),
+                Boxes.row(program, Buttons.quiet("Choose…", "Choose the script", this::choose), run),
                 Labels.note(
                         "It runs with your rights and with A or B as its only argument. Take one that you wrote or have read, that shows"
                                 + " and sounds the same for both, and respect the rules of online games: some guards take scripts for"

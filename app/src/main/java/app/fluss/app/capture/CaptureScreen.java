@@ -1,7 +1,7 @@
 package app.fluss.app.capture;
 
-import app.fluss.app.model.CaptureEdits;
 import app.fluss.app.blind.BlindPane;
+import app.fluss.app.model.CaptureEdits;
 import app.fluss.app.model.Contents;
 import app.fluss.app.model.Coverage;
 import app.fluss.app.model.Jobs;
@@ -96,6 +96,7 @@ public final class CaptureScreen extends VBox {
         blind = new BlindPane(workbench, theme, jobs, problems);
         blindScroll = Boxes.scrolling(blind);
         VBox.setVgrow(blindScroll, Priority.ALWAYS);
+        place.visibleProperty().bind(place.textProperty().isNotEmpty());
         playing.setId("capture-blind");
         playing.getStyleClass().add("quiet");
         playing.setTooltip(new Tooltip("Between the run sheet and the blind block that goes on"));

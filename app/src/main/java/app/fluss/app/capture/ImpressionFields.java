@@ -32,12 +32,7 @@ final class ImpressionFields extends VBox {
             }
         });
         HBox.setHgrow(words, Priority.ALWAYS);
-        getChildren()
-                .addAll(
-                        smoothness,
-                        response,
-                        artefacts,
-                        Boxes.row(name("words"), words));
+        getChildren().addAll(smoothness, response, artefacts, Boxes.row(name("words"), words));
     }
 
     private static Label name(String text) {

@@ -45,6 +45,7 @@ public final class CompareScreen extends VBox {
     private final Label simulated = new Label("simulated");
     private final GroupBar groups;
     private final VBox body = new VBox(10);
+    private final VBox blind = new VBox(10);
     private final TradeMapView tradeMap;
     private final LadderPane ladders;
     private final AttributionPane attribution;
@@ -110,6 +111,8 @@ public final class CompareScreen extends VBox {
         VBox.setVgrow(scroll, Priority.ALWAYS);
         getChildren().addAll(head, groups, scroll);
         workbench.comparisonsProperty().subscribe(this::show);
+        workbench.contentsProperty().subscribe(this::showBlind);
+        workbench.selectedProperty().subscribe(this::showBlind);
         // Of a scene with nothing to compare there is no news but that of its run.
         workbench.analysedProperty().subscribe(_ -> {
             if (workbench.comparisonsProperty().get().isEmpty()) {
@@ -135,7 +138,7 @@ public final class CompareScreen extends VBox {
             simulated.setVisible(false);
             body.getChildren().setAll(empty());
             body.getChildren().addAll(toggled());
-            body.getChildren().addAll(blind());
+            body.getChildren().add(blind);
             shown.accept(Optional.empty());
             return;
         }
@@ -166,7 +169,7 @@ public final class CompareScreen extends VBox {
         }
         body.getChildren().addAll(new ComparisonTable(theme, comparison), runs(comparison));
         body.getChildren().addAll(toggled());
-        body.getChildren().addAll(blind());
+        body.getChildren().add(blind);
         tradeMap.show(workbench.comparisonsProperty().get(), Optional.of(comparison));
         shown.accept(Optional.of(comparison));
     }
@@ -195,14 +198,17 @@ public final class CompareScreen extends VBox {
     }
 
     /// Whether paths of the scene were told apart by somebody who did not know which was which.
-    private List<BlindResultPanel> blind() {
+    private void showBlind() {
         var run = workbench.selectedProperty().get();
-        var contents = workbench.contentsProperty().get();
-        return run == null
-                ? List.of()
-                : contents.people().ended(run.sceneId()).stream()
-                        .map(block -> new BlindResultPanel(contents, block))
-                        .toList();
+        blind.getChildren()
+                .setAll(
+                        run == null
+                                ? List.of()
+                                : workbench.contentsProperty().get().people().ended(run.sceneId()).stream()
+                                        .map(block -> new BlindResultPanel(workbench, block))
+                                        .toList());
+        blind.setVisible(!blind.getChildren().isEmpty());
+        blind.setManaged(blind.isVisible());
     }
 
     /// The trade of every group, and what this one is made of.

@@ -169,8 +169,7 @@ final class DemoPeople {
                     isFound ? fault : faults.get(chance.nextInt(faults.size())),
                     parts.get(chance.nextInt(parts.size())),
                     Size.LARGE);
-            study.drill()
-                    .keep(new DrillRound(0, TAKER.person(), "simulated", i, round, DAY.plus(5, ChronoUnit.DAYS)));
+            study.drill().keep(new DrillRound(0, TAKER.person(), "simulated", i, round, DAY.plus(5, ChronoUnit.DAYS)));
         }
     }
 }

@@ -18,6 +18,7 @@ import app.fluss.core.feel.drill.Round;
 import app.fluss.core.feel.drill.Size;
 import app.fluss.core.measure.Section;
 import app.fluss.files.study.DrillRound;
+import app.fluss.files.study.FeelSession;
 import java.security.SecureRandom;
 import java.time.Instant;
 import java.util.List;
@@ -35,8 +36,6 @@ import javafx.scene.layout.VBox;
 
 /// The drill: a simulated run with one known fault, or none; the analyst names it, then sees the truth.
 public final class DrillPane extends VBox {
-    private static final int LONGEST_NAME = 60;
-
     private final Workbench workbench;
     private final Jobs jobs;
     private final Consumer<String> tell;
@@ -50,6 +49,7 @@ public final class DrillPane extends VBox {
     private final CheckBox train = new CheckBox("Train the fault I find worst");
     private final Button next;
     private final Button answer;
+    private final Button forget;
     private final VBox side;
     private final VBox middle;
     private Random random = new Random(new SecureRandom().nextLong());
@@ -68,7 +68,6 @@ public final class DrillPane extends VBox {
         person.setId("drill-person");
         person.setPromptText("a name, no more");
         person.setAccessibleText("Person");
-        person.textProperty().subscribe(_ -> count());
         size.getItems().setAll(Size.values());
         size.setValue(Size.LARGE);
         fault.getItems().setAll(Fault.values());
@@ -79,13 +78,14 @@ public final class DrillPane extends VBox {
         answer = Buttons.primary("Answer", "Shows what the run really has", this::answer);
         answer.setId("drill-answer");
         WrappingRow question = new WrappingRow(
-                8,
-                Labels.beside("What is wrong?", fault, ""),
-                Labels.beside("Seen in", part, ""),
-                answer);
+                8, Labels.beside("What is wrong?", fault, ""), Labels.beside("Seen in", part, ""), answer);
         VBox asked = Boxes.panel(question, truth);
         middle = new VBox(10, asked, charts);
         VBox.setVgrow(middle, Priority.ALWAYS);
+        forget = Buttons.quiet(
+                "Begin anew",
+                "Removes the record of this person; can be undone (Ctrl+Z)",
+                () -> workbench.edits().people().forget(person.getText().strip()));
         side = new VBox(
                 10,
                 Boxes.panel(
@@ -94,7 +94,7 @@ public final class DrillPane extends VBox {
                         Labels.beside("Fault", size, ""),
                         train,
                         Boxes.row(next, Labels.of("simulated", "chip", "chip-warm"))),
-                Boxes.panel(Labels.heading("Record"), record));
+                Boxes.panel(Boxes.row(Labels.heading("Record"), Boxes.spacer(), forget), record));
         ScrollPane left = Boxes.scrolling(side);
         Ems.pref(left, 330);
         Ems.min(left, 300);
@@ -105,10 +105,13 @@ public final class DrillPane extends VBox {
         VBox.setVgrow(both, Priority.ALWAYS);
         getChildren().setAll(both);
         showRound();
-        WhileShown.subscribe(this, () -> workbench.contentsProperty().subscribe(_ -> {
-            offerName();
-            count();
-        }));
+        person.textProperty().subscribe(_ -> count());
+        WhileShown.subscribe(
+                this,
+                () -> workbench.contentsProperty().subscribe(_ -> {
+                    offerName();
+                    count();
+                }));
     }
 
     private void offerName() {
@@ -125,12 +128,15 @@ public final class DrillPane extends VBox {
                 .map(DrillRound::round)
                 .toList());
         train.setDisable(worst.isEmpty());
+        forget.setVisible(workbench.contentsProperty().get().people().rounds().stream()
+                .anyMatch(round -> round.person().equals(name)));
     }
 
     private void next() {
         String name = person.getText().strip();
-        if (name.isEmpty() || name.length() > LONGEST_NAME) {
-            tell.accept("Enter your name first, up to %d characters: the record is kept by it.".formatted(LONGEST_NAME));
+        if (name.isEmpty() || name.length() > FeelSession.Taker.LONGEST) {
+            tell.accept("Enter your name first, up to %d characters: the record is kept by it."
+                    .formatted(FeelSession.Taker.LONGEST));
             person.requestFocus();
             return;
         }
@@ -164,13 +170,20 @@ public final class DrillPane extends VBox {
         Round round = new Round(
                 drawn.drawn().fault(), counted, pointedAt == null ? ChartPart.RATES : pointedAt, drawn.size());
         truth.show(drawn, round);
-        charts.show("drill", drawn.run().analysis(), drawn.levels(), Optional.of(drawn.run())
-                .filter(_ -> drawn.drawn().fault() != Fault.NONE)
-                .map(run -> new Section("fault", Section.Weight.TYPICAL, run.fromMs(), run.toMs())));
+        charts.show(
+                "drill",
+                drawn.run().analysis(),
+                drawn.levels(),
+                Optional.of(drawn.run())
+                        .filter(_ -> drawn.drawn().fault() != Fault.NONE)
+                        .map(run -> new Section("fault", Section.Weight.TYPICAL, run.fromMs(), run.toMs())));
         answer.setDisable(true);
         next.requestFocus();
-        workbench.edits().people().keep(new DrillRound(
-                0, person.getText().strip(), drawn.drawn().name(), drawn.seed(), round, Instant.now()));
+        workbench
+                .edits()
+                .people()
+                .keep(new DrillRound(
+                        0, person.getText().strip(), drawn.drawn().name(), drawn.seed(), round, Instant.now()));
     }
 
     private void showRound() {

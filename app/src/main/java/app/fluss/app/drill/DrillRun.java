@@ -27,9 +27,8 @@ record DrillRun(DrillCase drawn, Size size, long seed, DrillCase.Run run, BandLe
         List<Fault> faults = Arrays.asList(Fault.values());
         Fault fault = trained.filter(_ -> random.nextDouble() < TRAINED_SHARE)
                 .orElseGet(() -> faults.get(random.nextInt(faults.size())));
-        List<DrillCase> cases = DrillCase.all().stream()
-                .filter(one -> one.fault() == fault)
-                .toList();
+        List<DrillCase> cases =
+                DrillCase.all().stream().filter(one -> one.fault() == fault).toList();
         return of(cases.get(random.nextInt(cases.size())), size, random.nextLong());
     }
 

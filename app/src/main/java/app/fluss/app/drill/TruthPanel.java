@@ -27,15 +27,7 @@ final class TruthPanel extends VBox {
         FlowPane figures = new FlowPane(18, 2);
         for (Measure measure : fault.figures()) {
             Figure figure = measure.of(drawn.run().analysis());
-            figures.getChildren()
-                    .add(Labels.of(
-                            "%s %s %s"
-                                    .formatted(
-                                            measure.description().title(),
-                                            Numbers.text(measure, figure),
-                                            figure.isKnown() ? measure.description().unit() : "")
-                                    .strip(),
-                            "strong"));
+            figures.getChildren().add(Labels.of(words(measure, figure), "strong"));
         }
         getChildren()
                 .setAll(
@@ -43,6 +35,16 @@ final class TruthPanel extends VBox {
                         Labels.wrapped(fault.sign()),
                         figures,
                         Labels.wrapped(seen(round) + where(drawn) + about(drawn), "muted"));
+    }
+
+    private static String words(Measure measure, Figure figure) {
+        boolean hasUnit = figure.isKnown() && !measure.description().isShare();
+        return "%s %s %s"
+                .formatted(
+                        measure.description().title(),
+                        Numbers.text(measure, figure),
+                        hasUnit ? measure.description().unit() : "")
+                .strip();
     }
 
     private static String verdict(Round round) {
@@ -55,15 +57,14 @@ final class TruthPanel extends VBox {
     }
 
     private static String seen(Round round) {
-        String places = round.fault().shownBy().stream()
-                .sorted()
-                .map(ChartPart::title)
-                .collect(Collectors.joining(", "));
+        String places =
+                round.fault().shownBy().stream().sorted().map(ChartPart::title).collect(Collectors.joining(", "));
         return round.fault() == Fault.NONE ? "" : "It can be seen in: %s. ".formatted(places);
     }
 
     private static String where(DrillRun drawn) {
-        boolean whole = drawn.run().toMs() - drawn.run().fromMs() >= drawn.levels().elapsedMs() * 0.98;
+        boolean whole =
+                drawn.run().toMs() - drawn.run().fromMs() >= drawn.levels().elapsedMs() * 0.98;
         return whole
                 ? ""
                 : "It lasts from %s to %s s. "

@@ -169,7 +169,9 @@ final class FramesPane extends VBox {
         weavePanel.setManaged(!toggle.isVisible());
         band.show(run == null ? null : BandView.Shown.of(run));
         weave.show(
-                run == null ? null : new WeaveView.Shown(run.analysis(), run.band().elapsedMs()));
+                run == null
+                        ? null
+                        : new WeaveView.Shown(run.analysis(), run.band().elapsedMs()));
         if (run == null) {
             ladder.clear();
             figures.clear();

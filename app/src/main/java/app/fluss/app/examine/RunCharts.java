@@ -33,8 +33,7 @@ public final class RunCharts extends VBox {
         band = new BandView(theme, window, (_, _) -> {});
         weave = new WeaveView(theme, window);
         VBox rates = Boxes.panel(Labels.heading("Rates, images/s"), ladder);
-        VBox times = Boxes.panel(
-                Boxes.row(Labels.heading("Frame time"), Labels.of("ms · ◆ stutter", "muted")), band);
+        VBox times = Boxes.panel(Boxes.row(Labels.heading("Frame time"), Labels.of("ms · ◆ stutter", "muted")), band);
         VBox table = Boxes.panel(Labels.heading("Figures"), figures);
         VBox refreshes = Boxes.panel(
                 Boxes.row(Labels.heading("Refresh weave"), Labels.of("one second a row", "muted"), new Legend(theme)),

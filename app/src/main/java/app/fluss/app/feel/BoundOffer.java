@@ -38,9 +38,10 @@ final class BoundOffer {
                 .filter(school -> school.asked(rule).isPresent())
                 .toList();
         if (!workbench.canEdit() || schools.isEmpty()) {
-            tell.accept(schools.isEmpty()
-                    ? "No school has a bound for %s. Add one in Decide, Schools…".formatted(rule.title())
-                    : "This study is read-only, so no bound can be set.");
+            tell.accept(
+                    schools.isEmpty()
+                            ? "No school has a bound for %s. Add one in Decide, Schools…".formatted(rule.title())
+                            : "This study is read-only, so no bound can be set.");
             return;
         }
         Dialog<ButtonType> dialog = Dialogs.make(theme, owner, "Judge paths by what a person notices");
@@ -50,7 +51,8 @@ final class BoundOffer {
         var words = Labels.wrapped("", "strong");
         words.setId("feel-bound-words");
         school.valueProperty()
-                .subscribe(chosen -> words.setText(chosen == null ? "" : change(chosen.asked(rule).orElseThrow(), group)));
+                .subscribe(chosen -> words.setText(
+                        chosen == null ? "" : change(chosen.asked(rule).orElseThrow(), group)));
         school.setValue(schools.getFirst());
         VBox body = new VBox(
                 10,
@@ -65,8 +67,12 @@ final class BoundOffer {
         dialog.getDialogPane().lookupButton(use).setId("feel-bound-use");
         dialog.showAndWait().filter(use::equals).ifPresent(_ -> {
             School chosen = school.getValue();
-            workbench.edits().schools().keep(chosen.with(bound(chosen.asked(rule).orElseThrow(), group)));
-            tell.accept("%s now judges by %s.".formatted(chosen.title(), group.taker().person()));
+            workbench
+                    .edits()
+                    .schools()
+                    .keep(chosen.with(bound(chosen.asked(rule).orElseThrow(), group)));
+            tell.accept("%s now judges by %s."
+                    .formatted(chosen.title(), group.taker().person()));
         });
     }
 

@@ -145,7 +145,9 @@ final class CurveView extends CanvasView {
                     List.of("level_ms", "right", "trials"),
                     levels.stream()
                             .map(at -> List.of(
-                                    Double.toString(at.level()), Integer.toString(at.right()), Integer.toString(at.of())))
+                                    Double.toString(at.level()),
+                                    Integer.toString(at.right()),
+                                    Integer.toString(at.of())))
                             .toList());
         });
     }

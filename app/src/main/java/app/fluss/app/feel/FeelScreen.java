@@ -75,12 +75,14 @@ public final class FeelScreen extends VBox {
         });
         head = Boxes.row(Labels.title("Feel"), thresholds, drilling);
         showOverview();
-        WhileShown.subscribe(this, () -> workbench.contentsProperty().subscribe(contents -> {
-            start.show(contents);
-            if (running.isEmpty()) {
-                worker.work(results::show);
-            }
-        }));
+        WhileShown.subscribe(
+                this,
+                () -> workbench.contentsProperty().subscribe(contents -> {
+                    start.show(contents);
+                    if (running.isEmpty()) {
+                        worker.work(results::show);
+                    }
+                }));
     }
 
     private static ToggleButton look(String title, String id, String tip) {

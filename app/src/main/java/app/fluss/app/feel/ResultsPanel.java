@@ -4,6 +4,7 @@ import app.fluss.app.model.Felt;
 import app.fluss.app.model.Workbench;
 import app.fluss.app.theme.Boxes;
 import app.fluss.app.theme.Buttons;
+import app.fluss.app.theme.Dialogs;
 import app.fluss.app.theme.Ems;
 import app.fluss.app.theme.Labels;
 import app.fluss.app.theme.Numbers;
@@ -19,12 +20,13 @@ import app.fluss.files.study.FeelSession;
 import java.time.ZoneId;
 import java.time.format.DateTimeFormatter;
 import java.time.format.FormatStyle;
-import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
+import javafx.scene.control.Toggle;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.control.ToggleGroup;
 import javafx.scene.control.Tooltip;
@@ -37,18 +39,20 @@ import javafx.scene.layout.VBox;
 /// What the sessions of each person give: the median of the sessions, how well they repeat, and the
 /// answers of the session that is chosen.
 final class ResultsPanel extends VBox {
+    private static final double EACH_PX = 220;
+
     private final Workbench workbench;
+    private final Theme theme;
     private final BoundOffer offer;
     private final CurveView curve;
     private final VBox groups = new VBox(8);
     private final VBox chosen = new VBox(6);
     private final VBox chosenPanel;
-    private Optional<Felt.Done> shown = Optional.empty();
-    private Felt felt = new Felt(List.of());
 
     ResultsPanel(Workbench workbench, Theme theme, BoundOffer offer) {
         super(10);
         this.workbench = workbench;
+        this.theme = theme;
         this.offer = offer;
         curve = new CurveView(theme);
         Ems.minHeight(curve, 170);
@@ -60,7 +64,6 @@ final class ResultsPanel extends VBox {
     }
 
     void show(Felt now) {
-        felt = now;
         groups.getChildren().clear();
         if (now.groups().isEmpty()) {
             groups.getChildren()
@@ -80,12 +83,20 @@ final class ResultsPanel extends VBox {
                 before.setSelected(true);
             }
         });
+        // The last with answers to show, else the last.
         sessions.getToggles().stream()
+                .filter(ResultsPanel::hasAnswers)
                 .reduce((_, later) -> later)
+                .or(() -> sessions.getToggles().stream().reduce((_, later) -> later))
                 .ifPresent(last -> last.setSelected(true));
         if (sessions.getToggles().isEmpty()) {
             choose(Optional.empty());
         }
+    }
+
+    private static boolean hasAnswers(Toggle session) {
+        return session.getUserData() instanceof Felt.Done done
+                && done.threshold().isPresent();
     }
 
     private Node panel(Felt.Group group, ToggleGroup sessions) {
@@ -119,13 +130,18 @@ final class ResultsPanel extends VBox {
         Node figure = group.task() == FeelTask.AIM
                 ? reaching(group.done().getLast())
                 : Labels.wrapped(sentence(group), "verdict-sentence");
-        return Boxes.panel(head, figure, each);
+        HBox.setHgrow(figure, Priority.ALWAYS);
+        each.setAlignment(Pos.BOTTOM_RIGHT);
+        each.setPrefWrapLength(EACH_PX);
+        each.setMinWidth(USE_PREF_SIZE);
+        return Boxes.panel(head, new HBox(10, figure, Boxes.spacer(), each));
     }
 
     private static String sentence(Felt.Group group) {
         Sessions all = group.sessions();
         if (all.median() instanceof Figure.Missing(String why)) {
-            return "No threshold: %s.".formatted(all.all() == 1 ? why(group.done().getFirst()) : why);
+            return "No threshold: %s."
+                    .formatted(all.all() == 1 ? why(group.done().getFirst()) : why);
         }
         String range = all.range()
                 .map(ends -> ", from %s to %s ms over %d sessions"
@@ -139,18 +155,14 @@ final class ResultsPanel extends VBox {
                                                 all.median().orNaN(),
                                                 group.done().getLast().session().refreshHz()),
                                         0),
-                                Numbers.text(
-                                        group.done().getLast().session().refreshHz(), 0))
+                                Numbers.text(group.done().getLast().session().refreshHz(), 0))
                 : "";
         return "Notices %s ms of %s%s%s."
                 .formatted(Numbers.text(all.median(), 1), group.task().quantity(), rate, range);
     }
 
     private static String why(Felt.Done done) {
-        return done.threshold()
-                .map(Threshold::level)
-                .map(Numbers::reason)
-                .orElse("");
+        return done.threshold().map(Threshold::level).map(Numbers::reason).orElse("");
     }
 
     private static Node reaching(Felt.Done done) {
@@ -169,12 +181,7 @@ final class ResultsPanel extends VBox {
                     row++,
                     Labels.of(Numbers.text(at.delayMs(), 0) + " ms"),
                     bits,
-                    Labels.of(
-                            at.bits()
-                                    .interval()
-                                    .map(ResultsPanel::ends)
-                                    .orElse(Numbers.MISSING),
-                            "muted"),
+                    Labels.of(at.bits().interval().map(ResultsPanel::ends).orElse(Numbers.MISSING), "muted"),
                     Labels.of(Numbers.text(at.ms(), 0) + " ms"),
                     Labels.of(Numbers.percent(Figure.of(at.misses()), 0)));
         }
@@ -186,7 +193,6 @@ final class ResultsPanel extends VBox {
     }
 
     private void choose(Optional<Felt.Done> done) {
-        shown = done;
         chosen.getChildren().clear();
         chosenPanel.setVisible(done.isPresent() && done.get().threshold().isPresent());
         chosenPanel.setManaged(chosenPanel.isVisible());
@@ -198,11 +204,13 @@ final class ResultsPanel extends VBox {
         FeelSession session = done.session();
         VBox lines = new VBox(3);
         done.threshold().ifPresent(threshold -> lines.getChildren().add(Labels.wrapped(words(threshold), "strong")));
-        done.preference()
-                .ifPresent(preference -> lines.getChildren().add(Labels.wrapped(preference.words(), "muted")));
+        done.preference().ifPresent(preference -> lines.getChildren().add(Labels.wrapped(preference.words(), "muted")));
         int all = session.trials().size() + session.thrownAway();
+        Button rename = Buttons.quiet("Rename…", "Give this session to another person", () -> rename(session));
         Button remove = Buttons.quiet(
-                "Remove the session", "Can be undone (Ctrl+Z)", () -> workbench.edits().people().remove(session));
+                "Remove the session",
+                "Can be undone (Ctrl+Z)",
+                () -> workbench.edits().people().remove(session));
         lines.getChildren()
                 .addAll(
                         Labels.wrapped(
@@ -213,8 +221,20 @@ final class ResultsPanel extends VBox {
                                                 Numbers.text(session.refreshHz(), 1),
                                                 Numbers.text(session.wanderMs(), 2)),
                                 "muted"),
-                        Boxes.row(remove));
+                        Boxes.row(rename, remove));
         return lines;
+    }
+
+    private void rename(FeelSession session) {
+        FeelSession.Taker now = session.taker();
+        var edits = workbench.edits().people();
+        Dialogs.text(theme, getScene().getWindow(), "Who did this session?", now.person())
+                .ifPresent(name -> {
+                    String cut = name.length() > FeelSession.Taker.LONGEST
+                            ? name.substring(0, FeelSession.Taker.LONGEST)
+                            : name;
+                    edits.rename(session, new FeelSession.Taker(cut, now.display(), now.device()));
+                });
     }
 
     private static String words(Threshold threshold) {
@@ -227,15 +247,5 @@ final class ResultsPanel extends VBox {
                                 Numbers.text(threshold.interval().orElseThrow().high(), 1),
                                 threshold.trials(),
                                 Numbers.percent(Figure.of(threshold.lapse()), 0));
-    }
-
-    /// The session that is chosen.
-    Optional<Felt.Done> chosen() {
-        return shown;
-    }
-
-    /// Everything that is shown.
-    Felt felt() {
-        return felt;
     }
 }

@@ -3,6 +3,7 @@ package app.fluss.app.feel;
 import app.fluss.app.model.Contents;
 import app.fluss.app.theme.Boxes;
 import app.fluss.app.theme.Buttons;
+import app.fluss.app.theme.Ems;
 import app.fluss.app.theme.Labels;
 import app.fluss.core.feel.FeelTask;
 import app.fluss.files.study.FeelSession;
@@ -11,7 +12,7 @@ import java.util.function.BiConsumer;
 import java.util.function.Consumer;
 import javafx.scene.control.Button;
 import javafx.scene.control.CheckBox;
-import javafx.scene.control.ContentDisplay;
+import javafx.scene.control.Label;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.control.ToggleGroup;
 import javafx.scene.layout.VBox;
@@ -29,13 +30,14 @@ final class StartPanel extends VBox {
         super(10);
         VBox list = new VBox(4);
         for (FeelTask task : FeelTask.values()) {
-            ToggleButton button = new ToggleButton(task.title());
+            ToggleButton button = new ToggleButton();
             button.setId("feel-" + task.name().toLowerCase(Locale.ROOT));
             button.setToggleGroup(tasks);
             button.setUserData(task);
             button.getStyleClass().add("feel-choice");
-            button.setGraphic(Labels.of(about(task), "muted", "small"));
-            button.setContentDisplay(ContentDisplay.BOTTOM);
+            Label title = Labels.of(task.title(), "strong");
+            Ems.min(title, 62);
+            button.setGraphic(Boxes.row(title, Labels.of(about(task), "muted", "small")));
             button.setMaxWidth(Double.MAX_VALUE);
             button.setAccessibleText(task.title() + ": " + about(task));
             list.getChildren().add(button);
@@ -54,17 +56,17 @@ final class StartPanel extends VBox {
         safety.getStyleClass().add("safety");
         getChildren()
                 .setAll(
-                        Boxes.panel(Labels.heading("Task"), list),
+                        Boxes.panel(Labels.heading("What do you notice?"), list),
                         Boxes.panel(Labels.heading("Who"), who),
                         Boxes.panel(safety, Boxes.row(start, Labels.of("about 6 minutes, with rests", "muted"))));
     }
 
     private static String about(FeelTask task) {
         return switch (task) {
-            case DELAY -> "the delay that you notice while pointing";
-            case EVENNESS -> "the unevenness that you notice in motion";
-            case RATE -> "the lower rate that you notice in motion";
-            case AIM -> "what a delay costs you while aiming";
+            case DELAY -> "delay while pointing";
+            case EVENNESS -> "uneven steps in motion";
+            case RATE -> "a lower rate in motion";
+            case AIM -> "what a delay costs while aiming";
         };
     }
 
@@ -73,7 +75,8 @@ final class StartPanel extends VBox {
             who.taker()
                     .ifPresentOrElse(
                             taker -> begin.accept(task, taker),
-                            () -> problems.accept("Enter a person, a display and a device first, up to 60 characters each."));
+                            () -> problems.accept(
+                                    "Enter a person, a display and a device first, up to 60 characters each."));
         }
     }
 

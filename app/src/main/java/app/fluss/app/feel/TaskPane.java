@@ -8,6 +8,7 @@ import app.fluss.core.feel.FeelTask;
 import app.fluss.core.feel.Phase;
 import app.fluss.core.feel.Pulses;
 import app.fluss.core.feel.TwoIntervals;
+import app.fluss.core.measure.Figure;
 import app.fluss.files.study.FeelSession;
 import java.time.Instant;
 import java.util.Arrays;
@@ -56,11 +57,7 @@ final class TaskPane extends VBox {
     /// @param random draws orders and scenes
     /// @param ended is told once, when the task is done or stopped
     TaskPane(
-            FeelTask task,
-            FeelSession.Taker taker,
-            PulseSource source,
-            RandomGenerator random,
-            Consumer<Ended> ended) {
+            FeelTask task, FeelSession.Taker taker, PulseSource source, RandomGenerator random, Consumer<Ended> ended) {
         super(10);
         this.task = task;
         this.taker = taker;
@@ -77,7 +74,7 @@ final class TaskPane extends VBox {
         Button stop = Buttons.quiet("Stop", "Ends the task at once (Esc)", this::stop);
         stop.setId("feel-stop");
         HBox answers = new HBox(8, first, second, goOn);
-        HBox head = Boxes.row(says, detail, Boxes.spacer(), answers, progress, stop);
+        HBox head = Boxes.row(progress, Boxes.spacer(), says, detail, answers, Boxes.spacer(), stop);
         head.setMinHeight(USE_PREF_SIZE);
         VBox.setVgrow(field, Priority.ALWAYS);
         HBox.setHgrow(detail, Priority.SOMETIMES);
@@ -195,19 +192,28 @@ final class TaskPane extends VBox {
         }
         isOver = true;
         Pulses known = pulses;
-        Optional<FeelSession> session = running == null || known == null
-                ? Optional.empty()
-                : running.session(taker, known, Instant.now());
-        ended.accept(new Ended(
-                session, session.isPresent() ? how : how + " Nothing was kept: it was too little to give a figure."));
+        Optional<FeelSession> session =
+                running == null || known == null ? Optional.empty() : running.session(taker, known, Instant.now());
+        String more =
+                session.isPresent() ? firstGuess(running) : " Nothing was kept: it was too little to give a figure.";
+        ended.accept(new Ended(session, how + more));
+    }
+
+    /// What the reversals say, beside the fit of all trials.
+    private static String firstGuess(@Nullable TaskRun running) {
+        return running instanceof TaskRun.Choosing choosing
+                        && choosing.trials().staircases().firstGuess() instanceof Figure.Known(double guess)
+                ? " First guess by the last reversals: %s ms; the threshold is that of the fit."
+                        .formatted(Numbers.text(guess, 1))
+                : "";
     }
 
     private void show() {
         TaskRun running = run;
         boolean asks = running instanceof TaskRun.Choosing choosing
                 && choosing.trials().phase() == Phase.QUESTION;
-        boolean rests =
-                running instanceof TaskRun.Choosing choosing && choosing.trials().phase() == Phase.REST;
+        boolean rests = running instanceof TaskRun.Choosing choosing
+                && choosing.trials().phase() == Phase.REST;
         show(first, asks);
         show(second, asks);
         show(goOn, rests);
@@ -262,8 +268,7 @@ final class TaskPane extends VBox {
             return "";
         }
         return "%s/s, pulses wander by %s ms; %s thrown away"
-                .formatted(
-                        Numbers.text(known.hz(), 1), Numbers.text(known.wanderMs(), 2), running.thrownAway());
+                .formatted(Numbers.text(known.hz(), 1), Numbers.text(known.wanderMs(), 2), running.thrownAway());
     }
 
     /// What is being done; empty before the window was timed.

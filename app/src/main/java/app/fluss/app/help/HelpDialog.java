@@ -62,8 +62,8 @@ public final class HelpDialog {
         },
         {
             "Flashing pictures",
-            "Light tests flash a part of the screen. People who react to flashing pictures should not run or watch"
-                    + " them."
+            "Light tests flash a part of the screen; the tasks of Feel move and do not flash. People who react to"
+                    + " flashing or moving pictures should not run or watch them."
         },
         {
             "Online games",

@@ -102,8 +102,7 @@ public record Felt(List<Group> groups) {
 
         /// What was answered decides what is worked out; who it was can be renamed.
         private Done done(FeelSession session) {
-            Done before = known.computeIfAbsent(
-                    List.of(session.trials(), session.reaches()), _ -> Done.of(session));
+            Done before = known.computeIfAbsent(List.of(session.trials(), session.reaches()), _ -> Done.of(session));
             return new Done(session, before.threshold, before.preference, before.reaching);
         }
     }

@@ -16,6 +16,7 @@ import app.fluss.app.theme.Durations;
 import app.fluss.app.theme.Labels;
 import app.fluss.app.theme.Numbers;
 import app.fluss.app.theme.Theme;
+import app.fluss.app.theme.WrappingRow;
 import app.fluss.core.plan.PlanSettings;
 import app.fluss.core.plan.Planner;
 import app.fluss.core.plan.PowerCurve;
@@ -85,8 +86,7 @@ public final class PlanScreen extends VBox {
     /// @param problems is told, in words, what went wrong
     /// @param measure goes on to measuring
     /// @param play goes on to the blind block
-    public PlanScreen(
-            Workbench workbench, Theme theme, Consumer<String> problems, Runnable measure, Runnable play) {
+    public PlanScreen(Workbench workbench, Theme theme, Consumer<String> problems, Runnable measure, Runnable play) {
         super(12);
         this.workbench = workbench;
         this.problems = problems;
@@ -147,9 +147,11 @@ public final class PlanScreen extends VBox {
                 sheet);
         VBox.setVgrow(sheet, Priority.ALWAYS);
         VBox.setVgrow(sheetPanel, Priority.ALWAYS);
+        Label title = Labels.title("Plan");
+        title.setMinWidth(USE_PREF_SIZE);
         getChildren()
                 .addAll(
-                        Boxes.row(Labels.title("Plan"), games, addPath, Boxes.spacer(), apart, blindBlock, how, plan),
+                        new WrappingRow(8, title, games, addPath, Boxes.spacer(), apart, blindBlock, how, plan),
                         howPanel,
                         matrixPanel,
                         blind,
@@ -178,7 +180,8 @@ public final class PlanScreen extends VBox {
     private void addBlind(Theme theme) {
         Contents contents = workbench.contentsProperty().get();
         List<Scene> scenes = Coverage.scenes(contents, game());
-        List<DeliveryPath> paths = contents.bench().paths();
+        List<DeliveryPath> planned = Coverage.paths(contents, scenes);
+        List<DeliveryPath> paths = planned.size() < 2 ? contents.bench().paths() : planned;
         if (scenes.isEmpty() || paths.size() < 2) {
             problems.accept("A blind block needs a scene and two paths. Both are described in Bench (Ctrl+1).");
             return;

@@ -83,7 +83,14 @@ final class LazyScreens {
         CaptureScreen made = capture;
         if (made == null) {
             made = new CaptureScreen(
-                    workbench, theme, jobs, memory, preferences, tell, () -> order.choose(Work.PLAN), this::showPreflight);
+                    workbench,
+                    theme,
+                    jobs,
+                    memory,
+                    preferences,
+                    tell,
+                    () -> order.choose(Work.PLAN),
+                    this::showPreflight);
             capture = made;
         }
         return made;

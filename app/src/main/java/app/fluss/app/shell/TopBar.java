@@ -78,12 +78,12 @@ final class TopBar extends WrappingRow {
 
     private static Button mark(String id, String name, Runnable action) {
         Region shape = new Region();
-        shape.getStyleClass().addAll("mark", "mark-" + id);
+        shape.getStyleClass().addAll("sign", "sign-" + id);
         Button button = Buttons.quiet("", name, action);
         button.setGraphic(shape);
         button.setId(id);
         button.setAccessibleText(name);
-        button.getStyleClass().add("mark-button");
+        button.getStyleClass().add("sign-button");
         return button;
     }
 

@@ -2,15 +2,25 @@ package app.fluss.app.demo;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import app.fluss.core.feel.FeelTask;
+import app.fluss.core.feel.PsychometricFit;
+import app.fluss.core.feel.Sessions;
 import app.fluss.core.measure.Grade;
+import app.fluss.core.verdict.Asked;
+import app.fluss.core.verdict.Rule;
+import app.fluss.core.verdict.School;
+import app.fluss.core.verdict.Verdict;
 import app.fluss.files.simulated.ReadyScenario;
 import app.fluss.files.study.Game;
 import app.fluss.files.study.Run;
 import app.fluss.files.study.Scene;
 import app.fluss.files.study.Study;
 import app.fluss.files.study.StudyException;
+import app.fluss.files.verdict.GameVerdicts;
 import java.nio.file.Path;
 import java.util.List;
+import java.util.Map;
+import java.util.Optional;
 import java.util.stream.Collectors;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
@@ -53,23 +63,24 @@ class DemoStudyTest {
         }
     }
 
-    private static Map<String, Said> verdicts(Study study) throws Exception {
+    private static Map<String, Verdict.Word> verdicts(Study study) throws Exception {
         return GameVerdicts.of(study, Optional.of(AIMED), Optional.of(School.RESPONSE_FIRST.id())).stream()
                 .flatMap(game -> game.paths().entrySet().stream())
                 .collect(Collectors.toMap(
-                        Map.Entry::getKey, path -> path.getValue().said()));
+                        Map.Entry::getKey, path -> path.getValue().word()));
     }
 
     /// The school *response first* with the median of the demo's simulated person as its bound.
-    private static Map<String, Said> afterTheirThreshold(Study study) throws Exception {
+    private static Map<String, Verdict.Word> afterTheirThreshold(Study study) throws Exception {
         Sessions sessions = Sessions.of(study.feel().read().stream()
                 .filter(session -> session.task() == FeelTask.DELAY)
                 .map(session -> PsychometricFit.of(session.trials()))
                 .toList());
         Asked asked = School.RESPONSE_FIRST.asked(Rule.ADDED_LATENCY).orElseThrow();
         study.schools()
-                .keep(School.RESPONSE_FIRST.with(asked.with(sessions.median().orNaN(), "noticed by a simulated person")));
-        Map<String, Said> after = verdicts(study);
+                .keep(School.RESPONSE_FIRST.with(
+                        asked.with(sessions.median().orNaN(), "noticed by a simulated person")));
+        Map<String, Verdict.Word> after = verdicts(study);
         study.undo();
         return after;
     }

@@ -27,8 +27,8 @@ public record SwitchScript(Path program) {
 
     /// Sets a side, and waits until the program has ended. Not for the interface thread.
     ///
-    /// @throws IOException if it cannot be started, fails, or takes longer than 30 s; the words do not say which
-    side
+    /// @throws IOException if it cannot be started, fails, or takes longer than 30 s; its words do not say
+    ///     which side
     public void set(Side side) throws IOException, InterruptedException {
         set(side, LONGEST);
     }

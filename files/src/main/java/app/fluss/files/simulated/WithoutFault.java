@@ -52,12 +52,9 @@ final class WithoutFault {
                         scenario.headset().isPresent() ? game.withRenderScale(KEPT_SCALE) : game.withCap(refreshHz));
             case BELOW_FULL_RATE -> lighter(scenario);
             case HITCHES -> calm(scenario);
-            case CPU_LIMIT ->
-                scenario.with(with(game, game.cpu(), List.of(), game.power(), game.memory()));
-            case MEMORY_FULL ->
-                scenario.with(with(game, game.cpu(), game.sections(), game.power(), Optional.empty()));
-            case CLOCK_DROP ->
-                scenario.with(with(game, game.cpu(), game.sections(), Optional.empty(), game.memory()));
+            case CPU_LIMIT -> scenario.with(with(game, game.cpu(), List.of(), game.power(), game.memory()));
+            case MEMORY_FULL -> scenario.with(with(game, game.cpu(), game.sections(), game.power(), Optional.empty()));
+            case CLOCK_DROP -> scenario.with(with(game, game.cpu(), game.sections(), Optional.empty(), game.memory()));
         };
     }
 
@@ -90,14 +87,13 @@ final class WithoutFault {
 
     private static Scenario lighter(Scenario scenario) {
         Game game = scenario.game();
-        return scenario.with(
-                game.withWork(game.cpu(), game.gpu().withMedianMs(LIGHT * game.gpu().medianMs())));
+        return scenario.with(game.withWork(
+                game.cpu(), game.gpu().withMedianMs(LIGHT * game.gpu().medianMs())));
     }
 
     private static Scenario calm(Scenario scenario) {
         Game game = scenario.game();
-        Scenario calmGame =
-                scenario.with(with(game, calm(game.cpu()), game.sections(), game.power(), game.memory()));
+        Scenario calmGame = scenario.with(with(game, calm(game.cpu()), game.sections(), game.power(), game.memory()));
         return scenario.stream().map(WithoutFault::calm).map(calmGame::with).orElse(calmGame);
     }
 
@@ -128,11 +124,7 @@ final class WithoutFault {
     }
 
     private static Game with(
-            Game game,
-            Work cpu,
-            List<SceneSection> sections,
-            Optional<Power> power,
-            Optional<Memory> memory) {
+            Game game, Work cpu, List<SceneSection> sections, Optional<Power> power, Optional<Memory> memory) {
         return new Game(
                 cpu,
                 game.gpu(),

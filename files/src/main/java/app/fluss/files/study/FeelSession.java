@@ -45,7 +45,8 @@ public record FeelSession(
     /// @param display what it was shown on
     /// @param device what was pointed or typed with
     public record Taker(String person, String display, String device) {
-        private static final int LONGEST = 60;
+        /// Most characters of a name: {@value}.
+        public static final int LONGEST = 60;
 
         /// @throws IllegalArgumentException if a name is missing or longer
         public Taker {

@@ -12,8 +12,7 @@ import java.util.stream.Collectors;
 /// the schools. What is planned, what is known of people, what is noted beside a run that is being
 /// measured, and what could be undone stays behind.
 final class HandOn {
-    private static final List<String> STAYS =
-            List.of(
+    private static final List<String> STAYS = List.of(
             "pad",
             "attempt",
             "tick",

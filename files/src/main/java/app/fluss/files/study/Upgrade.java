@@ -13,8 +13,7 @@ import java.util.Optional;
 /// of its own and then put in the old one's place at once, so that there is a whole study under its name
 /// at every moment.
 final class Upgrade {
-    private static final List<UpgradeStep> STEPS =
-            List.of(
+    private static final List<UpgradeStep> STEPS = List.of(
             new UpgradeTo2(), new UpgradeTo3(), new UpgradeTo4(), new UpgradeTo5(), new UpgradeTo6(), new UpgradeTo7());
 
     private Upgrade() {}

@@ -42,14 +42,22 @@ final class DrillCaseTest {
         double refreshHz = run.settings().display().orElseThrow().refreshHz();
         Set<Fault> shown = EnumSet.noneOf(Fault.class);
         Map.of(
-                        Fault.COUNTER_BLIND, claimed < 0.75 * presented,
-                        Fault.PHANTOM_IMAGES, delivered < 0.75 * presented && presented < 1.15 * refreshHz,
-                        Fault.NOT_ENGAGED, presented < 0.75 * claimed,
-                        Fault.CANNOT_FOLLOW, presented < 0.97 * rendered * multiplier && presented > 1.1 * rendered,
-                        Fault.BASE_TOO_LOW, multiplier > 1 && rendered < 40,
-                        Fault.ABOVE_REFRESH, presented > 1.1 * refreshHz,
-                        Fault.HITCHES, run.stutters().count() >= 5,
-                        Fault.CPU_LIMIT, run.limits().cpu().orNaN() > 0.5)
+                        Fault.COUNTER_BLIND,
+                        claimed < 0.75 * presented,
+                        Fault.PHANTOM_IMAGES,
+                        delivered < 0.75 * presented && presented < 1.15 * refreshHz,
+                        Fault.NOT_ENGAGED,
+                        presented < 0.75 * claimed,
+                        Fault.CANNOT_FOLLOW,
+                        presented < 0.97 * rendered * multiplier && presented > 1.1 * rendered,
+                        Fault.BASE_TOO_LOW,
+                        multiplier > 1 && rendered < 40,
+                        Fault.ABOVE_REFRESH,
+                        presented > 1.1 * refreshHz,
+                        Fault.HITCHES,
+                        run.stutters().count() >= 5,
+                        Fault.CPU_LIMIT,
+                        run.limits().cpu().orNaN() > 0.5)
                 .forEach((fault, is) -> {
                     if (is) {
                         shown.add(fault);
@@ -77,9 +85,7 @@ final class DrillCaseTest {
         assertThat(evenShare(small.analysis())).isBetween(0.9, 0.98);
         assertThat(evenShare(blind.run(Size.LARGE, 9).analysis())).isLessThan(0.7);
         for (DrillCase one : DrillCase.all()) {
-            assertThat(shown(one.run(Size.SMALL, 5).analysis()))
-                    .as("%s", one)
-                    .allMatch(one::accepts);
+            assertThat(shown(one.run(Size.SMALL, 5).analysis())).as("%s", one).allMatch(one::accepts);
         }
     }
 
@@ -92,14 +98,17 @@ final class DrillCaseTest {
         DrillCase one = new DrillCase("stream-host-hitch", Fault.HITCHES);
         assertThat(one.run(Size.MEDIUM, 3).analysis().rates())
                 .isEqualTo(one.run(Size.MEDIUM, 3).analysis().rates());
-        assertThat(one.run(Size.MEDIUM, 3).fromMs()).isNotEqualTo(one.run(Size.MEDIUM, 4).fromMs());
+        assertThat(one.run(Size.MEDIUM, 3).fromMs())
+                .isNotEqualTo(one.run(Size.MEDIUM, 4).fromMs());
     }
 
     @Test
     void spliceIsTheOtherLogInItsStretchOnly() {
-        FrameLog around = FrameLog.presentedAt(IntStream.range(0, 100).mapToDouble(i -> 10 * i).toArray(), 100)
+        FrameLog around = FrameLog.presentedAt(
+                        IntStream.range(0, 100).mapToDouble(i -> 10 * i).toArray(), 100)
                 .build();
-        FrameLog within = FrameLog.presentedAt(IntStream.range(0, 200).mapToDouble(i -> 5 * i).toArray(), 200)
+        FrameLog within = FrameLog.presentedAt(
+                        IntStream.range(0, 200).mapToDouble(i -> 5 * i).toArray(), 200)
                 .build();
         FrameLog both = Splice.of(around, within, 300, 600);
         double[] times = both.present().copy(0, both.size());

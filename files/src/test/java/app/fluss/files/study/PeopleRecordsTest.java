@@ -65,10 +65,7 @@ final class PeopleRecordsTest {
     void sessionIsKeptWholeRenamedRemovedAndUndone() throws Exception {
         study.feel().keep(session("Ilo"));
         FeelSession kept = study.feel().read().getFirst();
-        assertThat(kept)
-                .usingRecursiveComparison()
-                .ignoringFields("id")
-                .isEqualTo(session("Ilo"));
+        assertThat(kept).usingRecursiveComparison().ignoringFields("id").isEqualTo(session("Ilo"));
 
         study.feel().rename(kept, new FeelSession.Taker("Una", "sofa display", "pad"));
         assertThat(study.feel().read().getFirst().taker().person()).isEqualTo("Una");
