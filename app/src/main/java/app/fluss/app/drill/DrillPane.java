@@ -83,7 +83,7 @@ public final class DrillPane extends VBox {
         middle = new VBox(10, asked, charts);
         VBox.setVgrow(middle, Priority.ALWAYS);
         forget = Buttons.quiet(
-                "Begin anew",
+                "Clear record",
                 "Removes the record of this person; can be undone (Ctrl+Z)",
                 () -> workbench.edits().people().forget(person.getText().strip()));
         side = new VBox(

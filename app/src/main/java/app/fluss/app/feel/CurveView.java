@@ -3,15 +3,14 @@ package app.fluss.app.feel;
 import app.fluss.app.model.Felt;
 import app.fluss.app.theme.CanvasView;
 import app.fluss.app.theme.Theme;
+import app.fluss.core.feel.AtLevel;
 import app.fluss.core.feel.PsychometricFit;
 import app.fluss.core.feel.Threshold;
-import app.fluss.core.feel.Trial;
 import app.fluss.files.draw.Palette.Role;
 import app.fluss.files.draw.Pen;
 import app.fluss.files.table.DataTable;
 import java.util.List;
 import java.util.Optional;
-import java.util.TreeMap;
 
 /// A session of two intervals: the share of right answers by level, the size of a mark by how often it
 /// was shown, the curve that was fitted, and the threshold with its interval.
@@ -21,16 +20,8 @@ final class CurveView extends CanvasView {
     private static final double TOP = 10;
     private static final double RIGHT = 14;
     private static final int CURVE_POINTS = 80;
-    private static final int LEAST_SHARE = 0;
 
     private Optional<Felt.Done> shown = Optional.empty();
-
-    /// Answers at one level.
-    private record AtLevel(double level, int right, int of) {
-        double share() {
-            return (double) right / of;
-        }
-    }
 
     CurveView(Theme theme) {
         super(theme, "Share of right answers by level");
@@ -41,18 +32,6 @@ final class CurveView extends CanvasView {
         redraw();
     }
 
-    private static List<AtLevel> levels(List<Trial> trials) {
-        TreeMap<Double, int[]> counts = new TreeMap<>();
-        for (Trial trial : trials) {
-            int[] at = counts.computeIfAbsent(trial.level(), _ -> new int[2]);
-            at[0] += trial.isRight() ? 1 : 0;
-            at[1]++;
-        }
-        return counts.entrySet().stream()
-                .map(one -> new AtLevel(one.getKey(), one.getValue()[0], one.getValue()[1]))
-                .toList();
-    }
-
     @Override
     protected void draw(Pen pen, double width, double height) {
         if (shown.isEmpty()) {
@@ -61,7 +40,7 @@ final class CurveView extends CanvasView {
             pen.text("Choose a session to see its answers.", width / 2, height / 2);
             return;
         }
-        List<AtLevel> levels = levels(shown.get().session().trials());
+        List<AtLevel> levels = AtLevel.of(shown.get().session().trials());
         double low = Math.log(levels.getFirst().level());
         double high = Math.max(low + 1e-6, Math.log(levels.getLast().level()));
         double left = pen.scaled(LEFT);
@@ -112,7 +91,7 @@ final class CurveView extends CanvasView {
         }
 
         double y(double share) {
-            return bottom - (share - LEAST_SHARE) * (bottom - top);
+            return bottom - share * (bottom - top);
         }
 
         void draw(Pen pen, List<AtLevel> levels) {
@@ -140,7 +119,7 @@ final class CurveView extends CanvasView {
     @Override
     public Optional<DataTable> data() {
         return shown.map(done -> {
-            List<AtLevel> levels = levels(done.session().trials());
+            List<AtLevel> levels = AtLevel.of(done.session().trials());
             return new DataTable(
                     List.of("level_ms", "right", "trials"),
                     levels.stream()

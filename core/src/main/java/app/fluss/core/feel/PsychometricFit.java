@@ -2,7 +2,6 @@ package app.fluss.core.feel;
 
 import app.fluss.core.compare.Interval;
 import app.fluss.core.measure.Figure;
-import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
@@ -54,15 +53,10 @@ public final class PsychometricFit {
     record Point(double slope, double lapse, double likelihood) {}
 
     private PsychometricFit(List<Trial> trials) {
-        double[] levels =
-                trials.stream().mapToDouble(Trial::level).sorted().distinct().toArray();
-        logs = DoubleStream.of(levels).map(Math::log).toArray();
-        right = new int[levels.length];
-        wrong = new int[levels.length];
-        for (Trial trial : trials) {
-            int at = Arrays.binarySearch(levels, trial.level());
-            (trial.isRight() ? right : wrong)[at]++;
-        }
+        List<AtLevel> levels = AtLevel.of(trials);
+        logs = levels.stream().mapToDouble(at -> Math.log(at.level())).toArray();
+        right = levels.stream().mapToInt(AtLevel::right).toArray();
+        wrong = levels.stream().mapToInt(at -> at.of() - at.right()).toArray();
         this.trials = trials.size();
     }
 
