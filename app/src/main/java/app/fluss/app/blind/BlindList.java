@@ -1,15 +1,20 @@
 package app.fluss.app.blind;
 
 import app.fluss.app.model.Contents;
+import app.fluss.app.model.Coverage;
 import app.fluss.app.model.Workbench;
 import app.fluss.app.theme.Boxes;
 import app.fluss.app.theme.Buttons;
 import app.fluss.app.theme.Labels;
+import app.fluss.app.theme.Theme;
 import app.fluss.files.study.BlindBlock;
+import app.fluss.files.study.DeliveryPath;
 import app.fluss.files.study.Game;
 import app.fluss.files.study.Scene;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Consumer;
+import java.util.function.Supplier;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.layout.VBox;
@@ -17,14 +22,39 @@ import javafx.scene.layout.VBox;
 /// The blind blocks that are planned, each with how far it is.
 public final class BlindList extends VBox {
     private final Workbench workbench;
+    private final Theme theme;
+    private final Consumer<String> problems;
     private final Runnable play;
 
+    /// @param problems is told, in words, what is missing
     /// @param play goes where blocks are played
-    public BlindList(Workbench workbench, Runnable play) {
+    public BlindList(Workbench workbench, Theme theme, Consumer<String> problems, Runnable play) {
         super(6);
         this.workbench = workbench;
+        this.theme = theme;
+        this.problems = problems;
         this.play = play;
         setId("blind-list");
+    }
+
+    /// A button that adds a block to the game that is shown.
+    public Button adding(Supplier<Optional<Game>> game) {
+        Button button = Buttons.quiet(
+                "Blind block…", "Plan trials in a hidden order: can two paths be told apart?", () -> add(game.get()));
+        button.setId("plan-blind");
+        return button;
+    }
+
+    private void add(Optional<Game> game) {
+        Contents contents = workbench.contentsProperty().get();
+        List<Scene> scenes = Coverage.scenes(contents, game);
+        List<DeliveryPath> planned = Coverage.paths(contents, scenes);
+        List<DeliveryPath> paths = planned.size() < 2 ? contents.bench().paths() : planned;
+        if (scenes.isEmpty() || paths.size() < 2) {
+            problems.accept("A blind block needs a scene and two paths. Both are described in Bench (Ctrl+1).");
+            return;
+        }
+        new BlindDialog(workbench, theme, getScene().getWindow(), scenes, paths).ask();
     }
 
     /// Shows the open blocks of a game, or of all.

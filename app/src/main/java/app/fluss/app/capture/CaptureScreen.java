@@ -34,12 +34,10 @@ import java.util.function.Consumer;
 import java.util.prefs.Preferences;
 import javafx.application.Platform;
 import javafx.scene.Node;
-import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.control.Tooltip;
-import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import org.jspecify.annotations.Nullable;
@@ -58,7 +56,7 @@ public final class CaptureScreen extends VBox {
     private final EvidencePanel evidence;
     private final VBox line = new VBox(12);
     private final NextLines next = new NextLines();
-    private final HBox ending;
+    private final EndingBar ending;
     private final Node none;
     private final BlindPane blind;
     private final ScrollPane blindScroll;
@@ -91,7 +89,15 @@ public final class CaptureScreen extends VBox {
         timer = new SceneTimer(
                 this::focusEvidence, () -> onLine((line, keep) -> keep.start(line, System.currentTimeMillis())));
         evidence = new EvidencePanel(theme, memory, preferences, new PadKeeper(), this::onLine);
-        ending = ending();
+        ending = new EndingBar(
+                this::keep,
+                () -> end(Outcome.REPEAT, "Reason for the repeat"),
+                () -> end(Outcome.DISCARDED, "Reason for discarding it"),
+                () -> workbench
+                        .contentsProperty()
+                        .get()
+                        .attempt()
+                        .ifPresent(workbench.edits().capture()::leave));
         none = none(plan);
         blind = new BlindPane(workbench, theme, jobs, problems);
         blindScroll = Boxes.scrolling(blind);
@@ -158,30 +164,6 @@ public final class CaptureScreen extends VBox {
                 Buttons.primary("Go to Plan", "Ctrl+2", plan));
         box.getStyleClass().add("empty");
         return box;
-    }
-
-    private HBox ending() {
-        Button keep = Buttons.primary("Keep the run", "Includes it in comparisons (Ctrl+Enter)", this::keep);
-        keep.setId("keep");
-        Button repeat = Buttons.quiet(
-                "Repeat…",
-                "Leaves it out of comparisons; the line comes again",
-                () -> end(Outcome.REPEAT, "Reason for the repeat"));
-        repeat.setId("repeat");
-        Button discard = Buttons.quiet(
-                "Discard…",
-                "Leaves it out of comparisons; it stays in the study, struck through",
-                () -> end(Outcome.DISCARDED, "Reason for discarding it"));
-        discard.setId("discard");
-        Button leave = Buttons.quiet(
-                "Leave",
-                "Back to the line before it was begun; what was typed stays in the study",
-                () -> workbench
-                        .contentsProperty()
-                        .get()
-                        .attempt()
-                        .ifPresent(workbench.edits().capture()::leave));
-        return Boxes.row(keep, repeat, discard, Boxes.spacer(), leave);
     }
 
     /// Keeps the run as it is; a line that is not measured is done.

@@ -5,8 +5,11 @@ import app.fluss.app.theme.Buttons;
 import app.fluss.app.theme.Labels;
 import app.fluss.app.theme.Numbers;
 import app.fluss.core.feel.FeelTask;
+import app.fluss.core.feel.FlashLimits;
 import app.fluss.core.feel.Phase;
 import app.fluss.core.feel.Pulses;
+import app.fluss.core.feel.Rehearsal;
+import app.fluss.core.feel.StaircaseRule;
 import app.fluss.core.feel.TwoIntervals;
 import app.fluss.core.measure.Figure;
 import app.fluss.files.study.FeelSession;
@@ -116,12 +119,19 @@ final class TaskPane extends VBox {
     /// The window's own pulses are timed first: levels depend on what it reaches.
     private void time(long nanos) {
         if (timedCount < TIMED_PULSES) {
-            timed[timedCount++] = nanos;
+            if (timedCount == 0 || nanos > timed[timedCount - 1]) {
+                timed[timedCount++] = nanos;
+            }
             return;
         }
         // The first pulses after a change of the screen are late.
         Pulses known = Pulses.of(Arrays.copyOfRange(timed, TIMED_PULSES / 3, TIMED_PULSES));
         pulses = known;
+        FlashLimits rehearsed = Rehearsal.of(task, known, random, field.getWidth(), field.getHeight());
+        if (!rehearsed.areKept()) {
+            end("Not shown: at this rate and size its pictures would flash too much.");
+            return;
+        }
         run = TaskRun.begin(task, known, random);
         field.hidePointer(task.needsPointer());
         show();
@@ -203,8 +213,11 @@ final class TaskPane extends VBox {
     private static String firstGuess(@Nullable TaskRun running) {
         return running instanceof TaskRun.Choosing choosing
                         && choosing.trials().staircases().firstGuess() instanceof Figure.Known(double guess)
-                ? " First guess by the last reversals: %s ms; the threshold is that of the fit."
-                        .formatted(Numbers.text(guess, 1))
+                ? " First guess by the last reversals (%s to %s right): %s ms; the threshold is that of the fit."
+                        .formatted(
+                                Numbers.percent(Figure.of(StaircaseRule.TWO_DOWN.convergesOn()), 0),
+                                Numbers.percent(Figure.of(StaircaseRule.THREE_DOWN.convergesOn()), 0),
+                                Numbers.text(guess, 1))
                 : "";
     }
 
@@ -267,8 +280,12 @@ final class TaskPane extends VBox {
         if (known == null || running == null) {
             return "";
         }
-        return "%s/s, pulses wander by %s ms; %s thrown away"
-                .formatted(Numbers.text(known.hz(), 1), Numbers.text(known.wanderMs(), 2), running.thrownAway());
+        return "%s/s, pulses wander by %s ms, %s missed before; %s thrown away"
+                .formatted(
+                        Numbers.text(known.hz(), 1),
+                        Numbers.text(known.wanderMs(), 2),
+                        Numbers.percent(Figure.of(known.missedShare()), 0),
+                        running.thrownAway());
     }
 
     /// What is being done; empty before the window was timed.

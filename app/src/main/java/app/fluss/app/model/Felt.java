@@ -8,7 +8,6 @@ import app.fluss.core.feel.Threshold;
 import app.fluss.core.feel.Throughput;
 import app.fluss.files.study.FeelSession;
 import java.util.ArrayList;
-import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -74,8 +73,10 @@ public record Felt(List<Group> groups) {
 
     /// Works sessions out, each once, off the interface thread.
     public static final class Worker {
+        private static final int MOST_SESSIONS = 500;
+
         private final Workbench workbench;
-        private final Map<List<?>, Done> known = new HashMap<>();
+        private final Cache<List<?>, Done> known = new Cache<>(MOST_SESSIONS, _ -> 1);
 
         /// Of the study that is open in a workbench.
         public Worker(Workbench workbench) {
@@ -102,7 +103,9 @@ public record Felt(List<Group> groups) {
 
         /// What was answered decides what is worked out; who it was can be renamed.
         private Done done(FeelSession session) {
-            Done before = known.computeIfAbsent(List.of(session.trials(), session.reaches()), _ -> Done.of(session));
+            List<?> key = List.of(session.trials(), session.reaches());
+            Optional<Done> kept = known.get(key);
+            Done before = kept.isPresent() ? kept.get() : known.put(key, Done.of(session));
             return new Done(session, before.threshold, before.preference, before.reaching);
         }
     }

@@ -1,6 +1,5 @@
 package app.fluss.app.plan;
 
-import app.fluss.app.blind.BlindDialog;
 import app.fluss.app.blind.BlindList;
 import app.fluss.app.model.Contents;
 import app.fluss.app.model.Coverage;
@@ -102,10 +101,7 @@ public final class PlanScreen extends VBox {
         Button apart = Buttons.quiet(
                 "Take apart…", "Plan the runs that tell what of a package gives what", () -> takeApart(theme));
         apart.setId("plan-apart");
-        Button blindBlock = Buttons.quiet(
-                "Blind block…", "Plan trials in a hidden order: can two paths be told apart?", () -> addBlind(theme));
-        blindBlock.setId("plan-blind");
-        blind = new BlindList(workbench, play);
+        blind = new BlindList(workbench, theme, problems, play);
         ToggleButton how = new ToggleButton("How…");
         how.getStyleClass().add("quiet");
         how.setId("plan-how");
@@ -151,7 +147,8 @@ public final class PlanScreen extends VBox {
         title.setMinWidth(USE_PREF_SIZE);
         getChildren()
                 .addAll(
-                        new WrappingRow(8, title, games, addPath, Boxes.spacer(), apart, blindBlock, how, plan),
+                        new WrappingRow(
+                                8, title, games, addPath, Boxes.spacer(), apart, blind.adding(this::game), how, plan),
                         howPanel,
                         matrixPanel,
                         blind,
@@ -175,18 +172,6 @@ public final class PlanScreen extends VBox {
             return;
         }
         new TakeApartDialog(workbench, theme, getScene().getWindow(), scenes, packages).ask();
-    }
-
-    private void addBlind(Theme theme) {
-        Contents contents = workbench.contentsProperty().get();
-        List<Scene> scenes = Coverage.scenes(contents, game());
-        List<DeliveryPath> planned = Coverage.paths(contents, scenes);
-        List<DeliveryPath> paths = planned.size() < 2 ? contents.bench().paths() : planned;
-        if (scenes.isEmpty() || paths.size() < 2) {
-            problems.accept("A blind block needs a scene and two paths. Both are described in Bench (Ctrl+1).");
-            return;
-        }
-        new BlindDialog(workbench, theme, getScene().getWindow(), scenes, paths).ask();
     }
 
     /// What the spread was looked at for.

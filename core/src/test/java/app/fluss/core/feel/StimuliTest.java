@@ -31,8 +31,32 @@ final class StimuliTest {
                         .isZero();
                 assertThat(seen.changingPx2()).isZero();
             }
-            assertThat(pictures)
-                    .allSatisfy(picture -> assertThat(picture.ground()).isBetween(0.005, 0.05));
+            assertThat(pictures).allSatisfy(StimuliTest::cannotFlash);
+        }
+    }
+
+    /// Whatever moves and however: bars differ by too little for a flash, and all discs together cover
+    /// too little.
+    private static void cannotFlash(FeelPicture picture) {
+        double discs = 0;
+        for (FeelPicture.Mark mark : picture.marks()) {
+            switch (mark) {
+                case FeelPicture.Bar bar ->
+                    assertThat(bar.luminance() - picture.ground()).isBetween(0.0, 0.0999);
+                case FeelPicture.Disc disc -> discs += Math.PI * disc.radius() * disc.radius();
+            }
+        }
+        assertThat(discs).isLessThan(FlashLimits.AREA_PX2);
+        assertThat(picture.ground()).isBetween(0.005, 0.05);
+    }
+
+    /// What the window itself walks before it shows a task.
+    @ParameterizedTest
+    @EnumSource(FeelTask.class)
+    void rehearsalKeepsTheLimits(FeelTask task) {
+        for (double hz : new double[] {30, 60, 240}) {
+            FlashLimits seen = Rehearsal.of(task, ThroughputTest.ticks(hz), new Random(4), 1600, 900);
+            assertThat(seen.areKept()).as("%s at %s: %s", task, hz, seen).isTrue();
         }
     }
 
@@ -53,6 +77,7 @@ final class StimuliTest {
         assertThat(FlashLimits.of(pictures::get, pictures.size(), 60, WIDTH, HEIGHT, 10)
                         .areKept())
                 .isTrue();
+        assertThat(pictures).allSatisfy(StimuliTest::cannotFlash);
     }
 
     /// The pictures of some trials with a pointer that is swept over the field.

@@ -36,7 +36,7 @@ public final class BlindRecords {
                                     rating(row, "smoothness"),
                                     rating(row, "response"))));
             return sql.list(
-                    "SELECT * FROM blind_block ORDER BY id",
+                    "SELECT b.*, o.at AS opened_at FROM blind_block b LEFT JOIN blind_opened o ON o.seal = b.seal ORDER BY b.id",
                     row -> new BlindBlock(
                             row.getLong("id"),
                             row.getLong("scene_id"),
@@ -58,9 +58,12 @@ public final class BlindRecords {
         return row.wasNull() ? OptionalInt.empty() : OptionalInt.of(value);
     }
 
+    /// An order that was opened stays opened, whatever is undone: nobody answers a trial whose order is
+    /// known.
     private static Optional<Instant> ended(ResultSet row) throws SQLException {
         OptionalLong at = Sql.number(row, "ended_at");
-        return at.isPresent() ? Optional.of(Instant.ofEpochMilli(at.getAsLong())) : Optional.empty();
+        OptionalLong known = at.isPresent() ? at : Sql.number(row, "opened_at");
+        return known.isPresent() ? Optional.of(Instant.ofEpochMilli(known.getAsLong())) : Optional.empty();
     }
 
     /// Keeps a block that was drawn. Its number, answers and end are not looked at.
@@ -101,7 +104,7 @@ public final class BlindRecords {
                     said.side().name(),
                     orNull(said.smoothness()),
                     orNull(said.response()));
-            return place + 1 == block.seal().order().size() ? end(block.id(), now) : 0;
+            return place + 1 == block.seal().order().size() ? ended(block, now) : 0;
         });
     }
 
@@ -111,11 +114,12 @@ public final class BlindRecords {
 
     /// Ends a block before its last trial: what was answered counts, and the order is opened.
     public void end(BlindBlock block, Instant now) throws StudyException {
-        steps.change("end a blind block", () -> end(block.id(), now));
+        steps.change("end a blind block", () -> ended(block, now));
     }
 
-    private int end(long id, Instant now) throws SQLException {
-        return sql.run("UPDATE blind_block SET ended_at = ? WHERE id = ?", now.toEpochMilli(), id);
+    private int ended(BlindBlock block, Instant now) throws SQLException {
+        sql.run("INSERT OR IGNORE INTO blind_opened (seal, at) VALUES (?, ?)", block.hash(), now.toEpochMilli());
+        return sql.run("UPDATE blind_block SET ended_at = ? WHERE id = ?", now.toEpochMilli(), block.id());
     }
 
     /// Removes a block.

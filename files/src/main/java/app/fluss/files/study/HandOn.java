@@ -23,6 +23,7 @@ final class HandOn {
             "feel_session",
             "blind_answer",
             "blind_block",
+            "blind_opened",
             "drill_round",
             "step_change",
             "step",

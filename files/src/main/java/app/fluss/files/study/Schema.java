@@ -32,6 +32,7 @@ final class Schema {
             "parsed_log",
             "parsed_column",
             "excerpt",
+            "blind_opened",
             "step",
             "step_change",
             "current_step",

@@ -122,6 +122,19 @@ final class PeopleRecordsTest {
     }
 
     @Test
+    void openedOrderStaysOpenedWhateverIsUndone() throws Exception {
+        BlindBlock block = block();
+        for (Side side : SEAL.order()) {
+            block = answer(block, side);
+        }
+        study.undo();
+        BlindBlock undone = study.blind().read().getFirst();
+        assertThat(undone.answers()).hasSize(4);
+        assertThat(undone.isOpen()).isFalse();
+        assertThatThrownBy(() -> answer(undone, Side.B)).hasMessageContaining("has ended");
+    }
+
+    @Test
     void orderThatWasChangedIsFound() throws Exception {
         block();
         study.close();
