@@ -35,6 +35,7 @@ public final class TwoIntervals {
     private long beganNanos = Long.MIN_VALUE;
     private long lastNanos;
     private int pulse;
+    private int phaseBeganAt;
     private int thrownInARow;
     private int restedAt;
 
@@ -94,6 +95,7 @@ public final class TwoIntervals {
         if (beganNanos == Long.MIN_VALUE) {
             beganNanos = nanos;
             pulse = 0;
+            phaseBeganAt = 0;
         } else {
             if (pulses.isMissed(lastNanos, nanos) && phase != Phase.READY) {
                 throwAway();
@@ -102,7 +104,11 @@ public final class TwoIntervals {
             pulse++;
         }
         lastNanos = nanos;
-        phase = phaseAt((nanos - beganNanos) / NANOS);
+        Phase now = phaseAt((nanos - beganNanos) / NANOS);
+        if (now != phase) {
+            phase = now;
+            phaseBeganAt = pulse;
+        }
     }
 
     private static Phase phaseAt(double seconds) {
@@ -166,15 +172,17 @@ public final class TwoIntervals {
         return task == FeelTask.DELAY ? followed(width, height) : posts.after(moment(), width);
     }
 
-    /// The moment of the scene. It stands still before, between and after the intervals.
-    private double moment() {
-        double even = pulse / pulses.hz();
+    /// The moment of the scene. It stands still before, between and after the intervals. Each interval
+    /// goes on from where the scene stood, so that no step back at its beginning gives it away.
+    double moment() {
+        Cadence cadence = isAddedNow() ? added : new Cadence.Even();
+        double since = cadence.moment(pulse - phaseBeganAt, pulses.hz());
         return switch (phase) {
-            case FIRST -> isAddedNow() ? added.moment(pulse, pulses.hz()) : even;
-            case SECOND -> (isAddedNow() ? added.moment(pulse, pulses.hz()) : even) - BETWEEN_S;
-            case READY -> READY_S;
-            case BETWEEN -> READY_S + SHOWN_S;
-            case QUESTION, REST, DONE -> READY_S + 2 * SHOWN_S;
+            case READY -> 0;
+            case FIRST -> since;
+            case BETWEEN -> SHOWN_S;
+            case SECOND -> SHOWN_S + since;
+            case QUESTION, REST, DONE -> 2 * SHOWN_S;
         };
     }
 

@@ -42,6 +42,21 @@ final class TwoIntervalsTest {
         }
     }
 
+    /// A lower rate may only be told by its rate: the scene never steps back where an interval begins.
+    @Test
+    void lowerRateNeverStepsBack() {
+        for (long seed = 0; seed < 12; seed++) {
+            TwoIntervals rates = new TwoIntervals(FeelTask.RATE, ThroughputTest.ticks(60), new Random(seed));
+            double before = Double.NaN;
+            for (int i = 0; rates.phase() != Phase.QUESTION; i++) {
+                rates.pulse(i * FRAME);
+                double moment = rates.moment();
+                assertThat(moment).isGreaterThanOrEqualTo(Double.isNaN(before) ? 0 : before);
+                before = moment;
+            }
+        }
+    }
+
     @Test
     void missedPulseThrowsTheTrialAwayAndIsCounted() {
         pulsesUntil(Phase.SECOND);
