@@ -25,9 +25,9 @@ median() { # name command...
   printf '%-34s %6d ms\n' "$name" "$(printf '%s\n' "${times[@]}" | sort -n | sed -n 4p)"
 }
 
-path=$home/app/target/fluss-app-0.1.0.jar:$home/app/target/lib
+path=$home/app/target/fluss-app.jar:$home/app/target/lib
 median "empty JavaFX window" "$java" "${options[@]}" -p "$home/app/target/lib" --add-modules javafx.controls WindowStart
-demo=(-p "$path" --add-modules app.fluss.app WindowStart app.fluss.app.FlussApp demo --from "$home/app/target/demo.fluss")
+demo=(-p "$path" --add-modules app.fluss.app WindowStart app.fluss.app.FlussApp demo --from "$home/target/kept/demo.fluss")
 median "demo study, first start" "$java" "${options[@]}" "${demo[@]}"
 # Later starts reuse what the first left behind, as the launcher sees to.
 "$java" -XX:AOTMode=record -XX:AOTConfiguration="$classes/record" -Xlog:aot=off "${options[@]}" "${demo[@]}" >/dev/null 2>&1

@@ -26,7 +26,7 @@ import javafx.scene.Scene;
 import javafx.stage.Stage;
 
 /// The window: `demo`, `open [STUDY]`, or `screenshots [--to DIR]`. With `--from STUDY` the demo is a copy of
-/// one that [MakeDemo] made before.
+/// one that [MakeDemo] made before. With `--picture FILE` a picture of the window is taken, and it closes.
 public final class FlussApp extends Application {
     private static final double WIDTH = 1280;
     private static final double HEIGHT = 800;
@@ -45,7 +45,6 @@ public final class FlussApp extends Application {
             case "demo" -> {
                 window.openDemo(option(args, "--from"));
                 window.show();
-                option(args, "--picture").ifPresent(file -> Pictures.takeOne(window, file));
             }
             case "screenshots" -> {
                 window.openDemo(option(args, "--from"));
@@ -53,11 +52,12 @@ public final class FlussApp extends Application {
                 Pictures.takeAll(window, option(args, "--to").orElse(Path.of("docs/screenshots")));
             }
             default -> {
-                window.open(
-                        args.size() > 1 ? Path.of(args.get(1)) : dataFolder().resolve("bench.fluss"));
+                Optional<Path> named = study(args);
+                window.open(named.isPresent() ? named.get() : dataFolder().resolve("bench.fluss"));
                 window.show();
             }
         }
+        option(args, "--picture").ifPresent(file -> Pictures.takeOne(window, file));
     }
 
     /// Pictures of the documentation do not depend on what the user set, and set nothing.
@@ -72,6 +72,10 @@ public final class FlussApp extends Application {
             System.err.println("fluss: settings of earlier pictures could not be cleared: " + e.getMessage());
         }
         return own;
+    }
+
+    private static Optional<Path> study(List<String> args) {
+        return args.size() > 1 && !args.get(1).startsWith("--") ? Optional.of(Path.of(args.get(1))) : Optional.empty();
     }
 
     private static Optional<Path> option(List<String> args, String name) {

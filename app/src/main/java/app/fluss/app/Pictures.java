@@ -19,6 +19,7 @@ import app.fluss.files.study.SheetRow;
 import app.fluss.sim.Simulation;
 import java.awt.image.BufferedImage;
 import java.io.IOException;
+import java.io.OutputStream;
 import java.io.UncheckedIOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -251,7 +252,10 @@ final class Pictures {
                     picture.setRGB(x, y, pixels.getArgb(x, y));
                 }
             }
-            ImageIO.write(picture, "png", file.toFile());
+            // Given a file, the writer would remove it first, be it a device.
+            try (OutputStream out = Files.newOutputStream(file)) {
+                ImageIO.write(picture, "png", out);
+            }
         } catch (IOException e) {
             System.err.println("fluss: the picture could not be written: " + e.getMessage());
         }

@@ -3,19 +3,29 @@ package app.fluss.app.feel;
 import app.fluss.core.feel.FeelPicture;
 import java.util.List;
 import javafx.scene.Cursor;
-import javafx.scene.canvas.Canvas;
-import javafx.scene.canvas.GraphicsContext;
+import javafx.scene.Node;
 import javafx.scene.layout.Region;
 import javafx.scene.paint.Color;
+import javafx.scene.shape.Circle;
+import javafx.scene.shape.Rectangle;
+import javafx.scene.shape.Shape;
 
 /// The field in which a task is shown. It draws what it is given and nothing else.
+///
+/// Each mark is a shape of its own, so that only what moved is drawn anew: a canvas as large as the
+/// window costs more than a pulse where there is no graphics processor.
 final class FieldView extends Region {
     private static final double DARK = 0.012;
 
-    private final Canvas canvas = new Canvas();
+    private final Rectangle ground = new Rectangle();
 
     FieldView(String name) {
-        getChildren().add(canvas);
+        Rectangle clip = new Rectangle();
+        for (Rectangle whole : List.of(ground, clip)) {
+            whole.widthProperty().bind(widthProperty());
+            whole.heightProperty().bind(heightProperty());
+        }
+        setClip(clip);
         setAccessibleText(name);
         setMinSize(0, 0);
         setId("feel-field");
@@ -28,28 +38,62 @@ final class FieldView extends Region {
     }
 
     void show(FeelPicture picture) {
-        GraphicsContext g = canvas.getGraphicsContext2D();
-        g.setFill(grey(picture.ground()));
-        g.fillRect(0, 0, canvas.getWidth(), canvas.getHeight());
-        for (FeelPicture.Mark mark : picture.marks()) {
-            g.setFill(grey(mark.luminance()));
-            switch (mark) {
-                case FeelPicture.Bar bar -> g.fillRect(bar.x(), 0, bar.width(), canvas.getHeight());
-                case FeelPicture.Disc disc ->
-                    g.fillOval(
-                            disc.x() - disc.radius(), disc.y() - disc.radius(), 2 * disc.radius(), 2 * disc.radius());
+        ground.setFill(grey(picture.ground()));
+        List<Node> drawn = getChildren();
+        List<FeelPicture.Mark> marks = picture.marks();
+        if (!isOfSameShapes(drawn, marks)) {
+            getChildren().setAll(ground);
+            marks.forEach(mark -> drawn.add(shape(mark)));
+        }
+        for (int i = 0; i < marks.size(); i++) {
+            place((Shape) drawn.get(i + 1), marks.get(i));
+        }
+    }
+
+    /// Whether what is drawn, after the ground, has the shapes of the marks.
+    private static boolean isOfSameShapes(List<Node> drawn, List<FeelPicture.Mark> marks) {
+        if (drawn.size() != marks.size() + 1) {
+            return false;
+        }
+        for (int i = 0; i < marks.size(); i++) {
+            if (drawn.get(i + 1) instanceof Circle != marks.get(i) instanceof FeelPicture.Disc) {
+                return false;
+            }
+        }
+        return true;
+    }
+
+    private Shape shape(FeelPicture.Mark mark) {
+        Shape shape = switch (mark) {
+            case FeelPicture.Bar _ -> {
+                Rectangle bar = new Rectangle();
+                bar.heightProperty().bind(heightProperty());
+                yield bar;
+            }
+            case FeelPicture.Disc _ -> new Circle();
+        };
+        shape.setManaged(false);
+        return shape;
+    }
+
+    private static void place(Shape shape, FeelPicture.Mark mark) {
+        shape.setFill(grey(mark.luminance()));
+        switch (mark) {
+            case FeelPicture.Bar bar -> {
+                Rectangle drawn = (Rectangle) shape;
+                drawn.setX(bar.x());
+                drawn.setWidth(bar.width());
+            }
+            case FeelPicture.Disc disc -> {
+                Circle drawn = (Circle) shape;
+                drawn.setCenterX(disc.x());
+                drawn.setCenterY(disc.y());
+                drawn.setRadius(disc.radius());
             }
         }
     }
 
     private static Color grey(double luminance) {
         return Color.gray(FeelPicture.srgb(luminance));
-    }
-
-    @Override
-    protected void layoutChildren() {
-        canvas.setWidth(getWidth());
-        canvas.setHeight(getHeight());
-        show(new FeelPicture(DARK, List.of()));
     }
 }

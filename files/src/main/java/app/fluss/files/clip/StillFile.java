@@ -5,6 +5,7 @@ import java.awt.image.BufferedImage;
 import java.awt.image.ComponentColorModel;
 import java.io.IOException;
 import java.io.InputStream;
+import java.io.OutputStream;
 import java.nio.file.Files;
 import java.nio.file.NoSuchFileException;
 import java.nio.file.Path;
@@ -120,6 +121,9 @@ public final class StillFile {
         int height = luma.length / width;
         BufferedImage image = new BufferedImage(width, height, BufferedImage.TYPE_BYTE_GRAY);
         image.getRaster().setDataElements(0, 0, width, height, luma);
-        ImageIO.write(image, "png", file.toFile());
+        // Given a file, the writer would remove it first, be it a device.
+        try (OutputStream out = Files.newOutputStream(file)) {
+            ImageIO.write(image, "png", out);
+        }
     }
 }

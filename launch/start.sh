@@ -1,0 +1,194 @@
+# How the jobs of Fluss are started, from a checkout as from an installed package. Sourced. Who does so has set
+#   java                the java to run
+#   cli_jars            module path of the command line
+#   window_jars         module path of the window
+#   kept                folder for what a first start makes for later ones; empty where nothing can be kept
+# and has the functions say, fail, and need_packages, which installs Debian packages or says which are missing.
+
+cli_options=(-XX:+UseSerialGC -Xmn16m --enable-native-access=org.xerial.sqlitejdbc,com.github.luben.zstd_jni)
+window_options=(-XX:+UseSerialGC -Xmx3g
+  --enable-native-access=javafx.graphics,org.xerial.sqlitejdbc,com.github.luben.zstd_jni
+  --sun-misc-unsafe-memory-access=allow)
+cli_class=app.fluss.cli/app.fluss.cli.Fluss
+window_class=app.fluss.app/app.fluss.app.FlussApp
+
+# Java takes the letters of file names from the locale; where that knows only ASCII, others could not be opened.
+know_all_letters() {
+  case "${LC_ALL:-${LC_CTYPE:-${LANG:-}}}" in
+    *[Uu][Tt][Ff]8* | *[Uu][Tt][Ff]-8*) ;;
+    *) export LC_ALL=C.UTF-8 ;;
+  esac
+}
+
+# The folder among these that can be written to, made if need be; nothing if there is none.
+first_writable() {
+  local folder
+  for folder in "$@"; do
+    if mkdir -p "$folder" 2>/dev/null && [ -w "$folder" ]; then printf '%s' "$folder"; return; fi
+  done
+}
+
+# Where an account keeps what can be made again; nothing without a home.
+cache_folder() {
+  [ -z "${XDG_CACHE_HOME:-}${HOME:-}" ] || printf '%s' "${XDG_CACHE_HOME:-${HOME:-}/.cache}/fluss"
+}
+
+# What keeps loaded classes is of no use where the program was moved to another place.
+forget_moved() {
+  [ -n "$kept" ] && [ "$(cat "$kept/place" 2>/dev/null)" != "$home" ] || return 0
+  rm -f "$kept"/*.aot
+  printf '%s' "$home" >"$kept/place"
+}
+
+library_names() {
+  [ "$(uname -s)" = Linux ] || return 0
+  ldconfig -p 2>/dev/null || /sbin/ldconfig -p
+}
+
+need_window_libraries() {
+  [ "$(uname -s)" = Linux ] || return 0
+  local missing=() pair libraries
+  libraries=$(library_names)
+  for pair in libgtk-3.so.0:libgtk-3-0 libGL.so.1:libgl1 libXtst.so.6:libxtst6 libXxf86vm.so.1:libxxf86vm1; do
+    grep -q "${pair%%:*}" <<<"$libraries" || missing+=("${pair##*:}")
+  done
+  [ ${#missing[@]} = 0 ] || need_packages "${missing[@]}"
+}
+
+# What Java needs to measure text where there is no window.
+need_text_libraries() {
+  [ "$(uname -s)" = Linux ] || return 0
+  grep -q 'libfontconfig\.so\.1' <<<"$(library_names)" || need_packages libfontconfig1 fontconfig-config
+}
+
+xvfb_pid=
+stop_xvfb() { [ -z "$xvfb_pid" ] || kill "$xvfb_pid" 2>/dev/null || true; }
+
+# Starts a virtual display that ends with this shell.
+start_xvfb() {
+  local number_file number=
+  number_file=$(mktemp)
+  Xvfb -displayfd 3 -screen 0 1920x1200x24 -nolisten tcp 3>"$number_file" 2>/dev/null &
+  xvfb_pid=$!
+  trap stop_xvfb EXIT
+  for _ in $(seq 100); do
+    number=$(cat "$number_file")
+    [ -z "$number" ] || break
+    sleep 0.1
+  done
+  rm -f "$number_file"
+  [ -n "$number" ] || fail "the virtual display did not start."
+  export DISPLAY=":$number"
+  unset WAYLAND_DISPLAY
+}
+
+need_display() {
+  [ "$(uname -s)" = Linux ] || return 0
+  if [ "${1:-}" != virtual ] && [ -n "${DISPLAY:-}${WAYLAND_DISPLAY:-}" ]; then return 0; fi
+  command -v Xvfb >/dev/null || need_packages xvfb
+  start_xvfb
+}
+
+# Keeps loaded and profiled classes from a first run, so that short jobs start fast. Argument: the file to make; another
+# start may be making it at the same time, so it gets its name when it is whole.
+warm_up() {
+  local sample own=$1.$$
+  [ ! -e "$1" ] || return 0
+  sample=$(mktemp)
+  awk 'BEGIN { print "present_ms,displayed_ms,content_ms,cpu_ms,gpu_ms,kind"
+    for (i = 0; i < 400000; i++) { t = i * 8.3333 + (i * 7919 % 13) / 10
+      printf "%.4f,%.4f,%.4f,%s,%s,%s\n", t, t + 6, i * 8.3333, i % 2 ? "" : "4.1234", i % 2 ? "" : "12.0101", i % 2 ? "generated" : "rendered" } }' >"$sample"
+  "$java" "${cli_options[@]}" -Xmx512m -XX:AOTCacheOutput="$own" -p "$cli_jars" \
+    -m "$cli_class" analyze "$sample" --refresh 120 --sync vrr --json >/dev/null 2>&1 || true
+  rm -f "$sample"
+  [ ! -e "$own" ] || mv -f "$own" "$1"
+}
+
+# Heap for the logs named: a parsed log and its analysis take a little more than twice what the file takes.
+heap_for() {
+  local bytes=0 size argument
+  for argument in "$@"; do
+    [ -f "$argument" ] || continue
+    size=$(stat -c %s "$argument" 2>/dev/null || stat -f %z "$argument")
+    [ "$size" -le "$bytes" ] || bytes=$size
+  done
+  printf '%d' $((192 + bytes * 15 / 10 / 1048576))
+}
+
+command_line() {
+  local heap cache=() compiler=()
+  case "$*" in report*) need_text_libraries ;; esac
+  if [ -n "$kept" ]; then
+    warm_up "$kept/cli.aot"
+    [ ! -e "$kept/cli.aot" ] || cache=(-XX:AOTCache="$kept/cli.aot" -Xlog:aot=off)
+  fi
+  case "$*" in
+    simulate*) heap=1800 ;;
+    probe\ run* | probe\ *.json*) heap=512 ;;
+    latency*.wav*) heap=128 ;; # sound stays in its file
+    video* | overlay* | latency*--input-area*) heap=512 ;; # pictures come one by one
+    latency*) heap=$((2 * $(heap_for "$@"))) ;; # each sample with its stamp
+    # A report of a small study is over before the second compiler pays.
+    report* | export* | decide*) heap=$((2 * $(heap_for "$@"))); compiler=(-XX:TieredStopAtLevel=1) ;;
+    *) heap=$(heap_for "$@") ;;
+  esac
+  exec "$java" "${cli_options[@]}" "${cache[@]}" "${compiler[@]}" -Xms"$((heap < 700 ? heap : 700))m" -Xmx"${heap}m" \
+    -p "$cli_jars" -m "$cli_class" "$@"
+}
+
+fluss_app() { "$java" "${window_options[@]}" "$@"; }
+
+# Makes the demo study once; the window then opens a copy of it.
+prepare_demo() {
+  [ ! -e "$1" ] || return 0
+  local own
+  own=$(mktemp -d "$1.XXXXXX")
+  say "making the demo study (half a minute, once)"
+  fluss_app -p "$window_jars" -m app.fluss.app/app.fluss.app.MakeDemo "$own/demo.fluss" || fail "the demo study could not be made."
+  mv -f "$own/demo.fluss" "$1"
+  rm -rf "$own"
+}
+
+# Keeps loaded and profiled classes of a window, so that the next ones start fast: of one that nobody sees where there is a
+# virtual display to be had, else of the user's first. Arguments: the cache, the demo study.
+train_window() {
+  [ ! -e "$1" ] && command -v Xvfb >/dev/null || return 0
+  say "preparing a fast start"
+  (
+    start_xvfb
+    fluss_app "${record[@]}" -p "$window_jars" -m "$window_class" demo --from "$2" --picture /dev/null >/dev/null 2>&1 || true
+  )
+  keep_record "$1"
+}
+
+keep_record() {
+  [ -e "$1.record.$$" ] || return 0
+  fluss_app -XX:AOTMode=create -XX:AOTConfiguration="$1.record.$$" -XX:AOTCache="$1.$$" -p "$window_jars" -m "$window_class" \
+    >/dev/null 2>&1 || true
+  rm -f "$1.record.$$"
+  [ ! -e "$1.$$" ] || mv -f "$1.$$" "$1"
+}
+
+window() {
+  need_window_libraries
+  local had_display=${DISPLAY:-}${WAYLAND_DISPLAY:-} arguments=("$@") record=() cache= code=0
+  need_display
+  if [ -n "$kept" ]; then
+    cache=$kept/window.aot
+    record=(-XX:AOTMode=record -XX:AOTConfiguration="$cache.record.$$" -Xlog:aot=off)
+  fi
+  if [ "$1" != open ] && [ -n "$kept" ]; then
+    prepare_demo "$kept/demo.fluss"
+    train_window "$cache" "$kept/demo.fluss"
+    arguments+=(--from "$kept/demo.fluss")
+  fi
+  if [ -z "$had_display" ] && [ "$1" != screenshots ]; then
+    say "there is no display here; the window opens on the virtual display $DISPLAY."
+    say "Take a picture of it with: DISPLAY=$DISPLAY import -window root fluss.png  (or: fluss demo --picture fluss.png)"
+  fi
+  [ -z "$cache" ] || [ ! -e "$cache" ] || record=(-XX:AOTCache="$cache" -Xlog:aot=off)
+  # Only the machine speaks on standard output, of what it recorded.
+  fluss_app "${record[@]}" -p "$window_jars" -m "$window_class" "${arguments[@]}" >/dev/null || code=$?
+  [ -z "$cache" ] || keep_record "$cache"
+  return $code
+}
