@@ -22,7 +22,10 @@ median() { # name command...
 }
 
 printf '%s rows, %s bytes\n' "$rows" "$(stat -c %s "$log")"
-median "byte scan in Java" "$java" -XX:+UseSerialGC "$home/bench/ByteScan.java" "$log"
+classes=$(mktemp -d)
+trap 'rm -rf "$classes"' EXIT
+"${java}c" -d "$classes" "$home/bench/ByteScan.java"
+median "byte scan in Java" "$java" -XX:+UseSerialGC -cp "$classes" ByteScan "$log"
 median "fluss analyze" "$home/fluss" analyze "$log" --refresh 144 --sync vrr --json
 for peer in pandas numpy; do
   if python3 -c "import $peer" 2>/dev/null; then

@@ -104,15 +104,28 @@ warm_up() {
   [ ! -e "$own" ] || mv -f "$own" "$1"
 }
 
-# Heap for the logs named: a parsed log and its analysis take a little more than twice what the file takes.
+least_heap=192
+
+middle_of() { dd if="$1" bs=65536 skip=$(($2 / 131072)) count=1 2>/dev/null; }
+
+# Heap for the largest of the files named, MiB: for a table of text by its rows and columns, which are read off its middle, for
+# anything else by its size. Small files are left to what every job has.
 heap_for() {
-  local bytes=0 size argument
+  local bytes argument heap most=$least_heap
   for argument in "$@"; do
     [ -f "$argument" ] || continue
-    size=$(stat -c %s "$argument" 2>/dev/null || stat -f %z "$argument")
-    [ "$size" -le "$bytes" ] || bytes=$size
+    bytes=$(stat -c %s "$argument" 2>/dev/null || stat -f %z "$argument")
+    [ "$bytes" -ge 4000000 ] || continue
+    if [ "$(middle_of "$argument" "$bytes" | LC_ALL=C tr -cd '\000' | wc -c)" -gt 0 ]; then
+      heap=$((least_heap + bytes * 15 / 10 / 1048576))
+    else
+      heap=$(middle_of "$argument" "$bytes" | LC_ALL=C awk -F '[,;\t]' -v bytes="$bytes" '
+        { cells += NF; length_ += length($0) + 1 }
+        END { printf "%d", (64e6 + bytes / length_ * (NR * 48 + cells * 8)) / 1048576 }')
+    fi
+    [ "$heap" -le "$most" ] || most=$heap
   done
-  printf '%d' $((192 + bytes * 15 / 10 / 1048576))
+  printf '%d' "$most"
 }
 
 command_line() {
@@ -128,10 +141,15 @@ command_line() {
     latency*.wav*) heap=128 ;; # sound stays in its file
     video* | overlay* | latency*--input-area*) heap=512 ;; # pictures come one by one
     latency*) heap=$((2 * $(heap_for "$@"))) ;; # each sample with its stamp
-    # A report of a small study is over before the second compiler pays.
+    # A report of a small study is over before the second compiler pays, and so is what looks at a short log.
     report* | export* | decide*) heap=$((2 * $(heap_for "$@"))); compiler=(-XX:TieredStopAtLevel=1) ;;
-    *) heap=$(heap_for "$@") ;;
+    *)
+      heap=$(heap_for "$@")
+      [ "$heap" -gt "$least_heap" ] || compiler=(-XX:TieredStopAtLevel=1)
+      ;;
   esac
+  # A long log's columns are many pages.
+  [ "$(uname -s)" != Linux ] || [ "$heap" -lt 256 ] || compiler+=(-XX:+UseTransparentHugePages)
   exec "$java" "${cli_options[@]}" "${cache[@]}" "${compiler[@]}" -Xms"$((heap < 700 ? heap : 700))m" -Xmx"${heap}m" \
     -p "$cli_jars" -m "$cli_class" "$@"
 }

@@ -55,6 +55,8 @@ module app.fluss.files {
     exports app.fluss.files.verdict;
     // Reports, cards, open data, and studies handed on.
     exports app.fluss.files.share;
+    // Threads for work side by side.
+    exports app.fluss.files.work;
     // Tables of text.
     exports app.fluss.files.table;
     // The study file.

@@ -69,9 +69,10 @@ final class Analyze implements Callable<Integer> {
         for (Path file : logs) {
             ImportedLog imported = options.read(file);
             Analysis run = options.analyse(imported, settings());
-            List<Finding> findings = Findings.of(KnownOfRun.log(run, Optional.of(imported.notes()), cardMemoryMb));
+            KnownOfRun known = KnownOfRun.log(run, Optional.of(imported.notes()), cardMemoryMb);
+            List<Finding> findings = Findings.of(known);
             if (json) {
-                results.add(AnalysisJson.of(file.toString(), imported, run, findings));
+                results.add(AnalysisJson.of(file.toString(), imported, known, findings));
             } else {
                 out.print(PlainText.of(file.toString(), run, findings));
             }

@@ -5,6 +5,8 @@ import app.fluss.files.log.InputException;
 import app.fluss.files.study.StudyException;
 import java.io.IOException;
 import java.nio.file.NoSuchFileException;
+import java.util.List;
+import java.util.Optional;
 import picocli.AutoComplete;
 import picocli.CommandLine;
 import picocli.CommandLine.Command;
@@ -18,26 +20,6 @@ import picocli.CommandLine.Spec;
         description = "A bench for delivered frame rate, frame pacing and latency.",
         mixinStandardHelpOptions = true,
         versionProvider = Version.class,
-        subcommands = {
-            Analyze.class,
-            Compare.class,
-            Decide.class,
-            MakeReport.class,
-            ExportData.class,
-            HandOnGames.class,
-            TakeInStudy.class,
-            Latency.class,
-            Video.class,
-            Overlay.class,
-            Picture.class,
-            Vr.class,
-            Probe.class,
-            BlameJob.class,
-            Simulate.class,
-            Check.class,
-            Reference.class,
-            AutoComplete.GenerateCompletion.class
-        },
         footer = {
             "",
             "Windows: fluss demo | fluss open [STUDY]",
@@ -56,6 +38,27 @@ import picocli.CommandLine.Spec;
 final class Fluss implements Runnable {
     private static final int BAD_INPUT = 3;
 
+    /// All jobs, in the order of help.
+    private static final List<Class<?>> JOBS = List.of(
+            Analyze.class,
+            Compare.class,
+            Decide.class,
+            MakeReport.class,
+            ExportData.class,
+            HandOnGames.class,
+            TakeInStudy.class,
+            Latency.class,
+            Video.class,
+            Overlay.class,
+            Picture.class,
+            Vr.class,
+            Probe.class,
+            BlameJob.class,
+            Simulate.class,
+            Check.class,
+            Reference.class,
+            AutoComplete.GenerateCompletion.class);
+
     @Spec
     @SuppressWarnings("NullAway.Init") // set by the command line library
     private CommandSpec spec;
@@ -64,11 +67,27 @@ final class Fluss implements Runnable {
 
     /// Runs a command and ends with its exit code.
     public static void main(String... args) {
-        System.exit(commandLine().execute(args));
+        System.exit(commandLine(args).execute(args));
     }
 
+    /// All jobs.
     static CommandLine commandLine() {
+        return commandLine(JOBS);
+    }
+
+    /// What a line of arguments needs: looking at all jobs takes longer than many a job.
+    private static CommandLine commandLine(String... args) {
+        Optional<Class<?>> named = JOBS.stream()
+                .filter(job -> args.length > 0
+                        && job != AutoComplete.GenerateCompletion.class
+                        && job.getAnnotation(Command.class).name().equals(args[0]))
+                .findFirst();
+        return commandLine(named.map(List::<Class<?>>of).orElse(JOBS));
+    }
+
+    private static CommandLine commandLine(List<Class<?>> jobs) {
         CommandLine line = new CommandLine(new Fluss());
+        jobs.forEach(line::addSubcommand);
         line.setCaseInsensitiveEnumValuesAllowed(true);
         line.setExecutionExceptionHandler((fault, command, _) -> explain(fault, command));
         return line;

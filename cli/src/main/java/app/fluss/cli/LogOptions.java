@@ -11,6 +11,7 @@ import app.fluss.files.log.ImportedLog;
 import app.fluss.files.log.InputException;
 import app.fluss.files.log.LogImport;
 import app.fluss.files.log.MappingFile;
+import app.fluss.files.work.CommonPool;
 import java.io.IOException;
 import java.nio.file.Path;
 import org.jspecify.annotations.Nullable;
@@ -74,7 +75,7 @@ final class LogOptions {
     }
 
     Analysis analyse(ImportedLog imported, AnalysisSettings settings) {
-        return Analysis.of(stretch(imported), settings);
+        return Analysis.of(stretch(imported), settings, CommonPool::begin);
     }
 
     private FrameSlice stretch(ImportedLog imported) {

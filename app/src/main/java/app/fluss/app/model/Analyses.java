@@ -25,6 +25,7 @@ import app.fluss.files.study.Run;
 import app.fluss.files.study.StoredSection;
 import app.fluss.files.study.Study;
 import app.fluss.files.study.StudyException;
+import app.fluss.files.work.CommonPool;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -136,7 +137,7 @@ final class Analyses {
         Optional<Analysis> found = known.get(key);
         return found.isPresent()
                 ? found.get()
-                : known.put(key, Analysis.of(open.log(run).all(), run.settings()));
+                : known.put(key, Analysis.of(open.log(run).all(), run.settings(), CommonPool::begin));
     }
 
     /// What is worked out of the stream of a run.

@@ -93,9 +93,13 @@ record GameTimes(Figure made, Figure repeated) {
     /// were skipped, as a share of the step.
     private static double between(Values content, int i) {
         double whole = content.at(i + 1) - content.at(i - 1);
+        if (!(whole > 0)) {
+            return Double.POSITIVE_INFINITY;
+        }
+        double at = (content.at(i) - content.at(i - 1)) / whole;
         double least = Double.POSITIVE_INFINITY;
         for (double share : BETWEEN) {
-            least = Math.min(least, off(content.at(i), content.at(i - 1) + whole * share, whole));
+            least = Math.min(least, Math.abs(at - share));
         }
         return least;
     }

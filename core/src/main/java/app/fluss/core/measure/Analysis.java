@@ -4,7 +4,9 @@ import app.fluss.core.frame.Channel;
 import app.fluss.core.frame.FrameKind;
 import app.fluss.core.frame.FrameLog;
 import app.fluss.core.frame.FrameSlice;
+import app.fluss.core.work.Aside;
 import java.util.Optional;
+import java.util.function.Supplier;
 
 /// Every figure of one stretch of one log, worked out together in a few passes.
 ///
@@ -41,26 +43,55 @@ public record Analysis(
     /// Analyses a stretch of a log. Takes time in proportion to its length and about five numbers of memory per
     /// image.
     public static Analysis of(FrameSlice slice, AnalysisSettings settings) {
+        return of(slice, settings, Aside.NONE);
+    }
+
+    /// Analyses a stretch of a log, one half of the figures beside the other.
+    ///
+    /// @param aside is given what happens on the panel to work out
+    public static Analysis of(FrameSlice slice, AnalysisSettings settings, Aside aside) {
+        Supplier<Optional<RefreshLedger>> ledger =
+                aside.begin(() -> settings.display().map(mode -> RefreshLedger.of(slice, mode)));
         FrameTimes times = FrameTimes.of(slice);
+        Supplier<OnPanel> begun = aside.begin(() -> OnPanel.of(slice, times, ledger.get(), settings));
         Ordered ordered = Ordered.of(times.shared());
         Moments moments = Moments.of(times.shared());
-        Optional<RefreshLedger> ledger = settings.display().map(mode -> RefreshLedger.of(slice, mode));
-        Rates rates = Rates.of(slice, times, ledger, settings);
+        Spread spread = Spread.of(moments, ordered);
+        Lows onePercent = Lows.of(ordered, times.elapsedMs(), 0.01);
+        Lows tenthPercent = Lows.of(ordered, times.elapsedMs(), 0.001);
+        Pacing pacing = Pacing.of(times, moments);
+        Stutters stutters = Stutters.of(times, settings.stutterRule());
+        Limits limits = Limits.of(slice, settings.display(), settings.capFps());
+        Figure headroom = Headroom.of(slice, settings.budgetMs());
+        OnPanel panel = begun.get();
         return new Analysis(
                 slice,
                 settings,
                 times,
-                rates,
-                Spread.of(moments, ordered),
-                Lows.of(ordered, times.elapsedMs(), 0.01),
-                Lows.of(ordered, times.elapsedMs(), 0.001),
-                Lows.ofDelivered(distinctIntervalsMs(slice, ledger), rates.delivered(), 0.01),
-                Pacing.of(times, moments),
-                Stutters.of(times, settings.stutterRule()),
-                ledger,
-                MotionTiming.of(slice, ledger),
-                Limits.of(slice, settings.display(), settings.capFps()),
-                Headroom.of(slice, settings.budgetMs()));
+                panel.rates,
+                spread,
+                onePercent,
+                tenthPercent,
+                panel.onePercentLow,
+                pacing,
+                stutters,
+                panel.ledger,
+                panel.motion,
+                limits,
+                headroom);
+    }
+
+    /// The figures that ask what the panel showed.
+    private record OnPanel(Optional<RefreshLedger> ledger, Rates rates, Lows onePercentLow, MotionTiming motion) {
+        static OnPanel of(
+                FrameSlice slice, FrameTimes times, Optional<RefreshLedger> ledger, AnalysisSettings settings) {
+            Rates rates = Rates.of(slice, times, ledger, settings);
+            return new OnPanel(
+                    ledger,
+                    rates,
+                    Lows.ofDelivered(distinctIntervalsMs(slice, ledger), rates.delivered(), 0.01),
+                    MotionTiming.of(slice, ledger));
+        }
     }
 
     /// What is known of a run without a frame log: what was claimed, and of everything else why it is missing.

@@ -7,23 +7,43 @@ import java.util.Arrays;
 ///
 /// The bits of a double, with the sign flipped (and all bits flipped for negatives), order as unsigned integers
 /// the way the numbers do, with NaN last. The leading bits used make 4096 buckets for each doubling of the
-/// value, so that a bucket holds values within a quarter of a thousandth of each other.
+/// value, so that a bucket holds values within a quarter of a thousandth of each other; fewer where values are of
+/// very different sizes.
+///
+/// As long as only the largest values are looked at, only these are dealt: tails and high quantiles need no copy
+/// of the whole sample.
 final class Buckets {
     /// Below this length one sort is as fast.
     private static final int WORTH_IT = 4096;
 
     private static final int LEADING_BITS = 24;
 
-    /// Widest span of leading bits that gets a bucket each; wider samples go to one bucket and are sorted.
     private static final int MOST_BUCKETS = 1 << 18;
 
-    private final double[] values;
-    private final int[] ends;
-    private final boolean[] sorted;
+    /// Share of the sample, from the largest down, that is dealt for a rank among it.
+    private static final int TOP = 10;
+
+    private final double[] sample;
     private final int lowest;
 
+    /// Bits of a key that do not count, so that there are no more buckets than that.
+    private final int spare;
+
+    /// Ranks below those of each bucket and in it; one bucket for all where dealing is not worth it.
+    private final int[] ends;
+
+    private final boolean[] sorted;
+
+    /// The rank of `dealt[0]`; the length of the sample as long as nothing is dealt.
+    private int firstDealt;
+
+    private double[] dealt = {};
+
+    /// @param sample is read as long as this is, and not written
     /// @throws IllegalArgumentException if a value is NaN
     Buckets(double[] sample) {
+        this.sample = sample;
+        firstDealt = sample.length;
         int low = Integer.MAX_VALUE;
         int high = Integer.MIN_VALUE;
         for (double value : sample) {
@@ -34,41 +54,83 @@ final class Buckets {
             low = Math.min(low, key);
             high = Math.max(high, key);
         }
-        boolean deal = sample.length >= WORTH_IT && high - low < MOST_BUCKETS;
         lowest = low;
-        if (!deal) {
-            values = sample.clone();
-            Arrays.sort(values);
-            ends = new int[] {values.length};
+        if (sample.length < WORTH_IT) {
+            spare = Integer.SIZE - 1;
+            ends = new int[] {sample.length};
             sorted = new boolean[] {true};
+            dealt = sample.clone();
+            Arrays.sort(dealt);
+            firstDealt = 0;
             return;
         }
-        ends = new int[high - low + 1];
+        int bits = 0;
+        while ((high - low) >> bits >= MOST_BUCKETS) {
+            bits++;
+        }
+        spare = bits;
+        ends = new int[((high - low) >> spare) + 1];
         sorted = new boolean[ends.length];
         for (double value : sample) {
-            ends[key(value) - low]++;
+            ends[bucketOf(value)]++;
         }
-        int sum = 0;
-        for (int b = 0; b < ends.length; b++) {
-            int count = ends[b];
-            ends[b] = sum;
-            sum += count;
-        }
-        values = new double[sample.length];
-        for (double value : sample) {
-            values[ends[key(value) - low]++] = value;
+        for (int b = 1; b < ends.length; b++) {
+            ends[b] += ends[b - 1];
         }
     }
 
     /// The value at a 0-based rank.
     double at(int rank) {
-        // Very steady values are all in one bucket, which is not sorted either until it is looked at.
-        int bucket = ends.length == 1 ? 0 : key(values[rank]) - lowest;
+        if (rank < firstDealt) {
+            deal(rank < sample.length - sample.length / TOP ? 0 : sample.length - sample.length / TOP);
+        }
+        int bucket = bucketOf(dealt[rank - firstDealt]);
         if (!sorted[bucket]) {
-            Arrays.sort(values, bucket == 0 ? 0 : ends[bucket - 1], ends[bucket]);
+            Arrays.sort(dealt, start(bucket) - firstDealt, ends[bucket] - firstDealt);
             sorted[bucket] = true;
         }
-        return values[rank];
+        return dealt[rank - firstDealt];
+    }
+
+    /// Deals the values from the bucket of a rank up.
+    private void deal(int rank) {
+        int from = bucketAt(rank);
+        firstDealt = start(from);
+        dealt = new double[sample.length - firstDealt];
+        int[] next = new int[ends.length - from];
+        for (int b = 0; b < next.length; b++) {
+            next[b] = start(from + b) - firstDealt;
+        }
+        for (double value : sample) {
+            int bucket = bucketOf(value) - from;
+            if (bucket >= 0) {
+                dealt[next[bucket]++] = value;
+            }
+        }
+        Arrays.fill(sorted, false);
+    }
+
+    private int start(int bucket) {
+        return bucket == 0 ? 0 : ends[bucket - 1];
+    }
+
+    private int bucketOf(double value) {
+        return (key(value) - lowest) >> spare;
+    }
+
+    /// The bucket that a rank falls into.
+    private int bucketAt(int rank) {
+        int low = 0;
+        int high = ends.length - 1;
+        while (low < high) {
+            int middle = (low + high) >>> 1;
+            if (ends[middle] > rank) {
+                high = middle;
+            } else {
+                low = middle + 1;
+            }
+        }
+        return low;
     }
 
     private static int key(double value) {

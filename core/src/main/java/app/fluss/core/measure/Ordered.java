@@ -1,7 +1,7 @@
 package app.fluss.core.measure;
 
 /// A sample in ascending order, from which quantiles, deviations and tails are read. The sample that it was
-/// made from is left as it was.
+/// made from is left as it was, and must not be changed while this is read.
 ///
 /// The order is made where it is looked at: values are dealt into buckets by their leading bits, and a bucket
 /// is sorted when a rank in it is asked for. A few quantiles of five million values then take a tenth of the

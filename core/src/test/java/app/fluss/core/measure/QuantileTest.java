@@ -2,8 +2,10 @@ package app.fluss.core.measure;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
+import static org.assertj.core.api.Assertions.withinPercentage;
 
 import java.util.Arrays;
+import java.util.List;
 import java.util.SplittableRandom;
 import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
@@ -56,6 +58,32 @@ class QuantileTest {
         assertThat(ordered.medianAbsoluteDeviation()).isNotNegative();
         for (int rank = 0; rank < values.length; rank += 41) {
             assertThat(ordered.at(rank)).isEqualTo(sorted[rank]);
+        }
+    }
+
+    /// Ranks in any order, the largest first and last, of samples of all shapes, against a plain sort.
+    @Test
+    void longSamplesAreInOrderHoweverTheyAreLookedAt() {
+        SplittableRandom random = new SplittableRandom(3);
+        List<double[]> samples = List.of(
+                random.doubles(9000).map(u -> 8 + u).toArray(),
+                random.doubles(9000).map(u -> Math.pow(10, 40 * u - 20)).toArray(),
+                random.doubles(9000)
+                        .map(u -> u < 0.5 ? 0 : u < 0.6 ? -1 / u : 1e300 * u)
+                        .toArray(),
+                random.doubles(9000).map(u -> u < 0.999 ? 5 : 40 + u).toArray(),
+                new double[9000]);
+        for (double[] values : samples) {
+            double[] sorted = values.clone();
+            Arrays.sort(sorted);
+            Ordered ordered = Ordered.of(values);
+            assertThat(ordered.quantile(0.99)).isEqualTo(Ordered.of(sorted).quantile(0.99));
+            assertThat(ordered.meanOfLargest(90))
+                    .isCloseTo(Arrays.stream(sorted, 8910, 9000).average().orElseThrow(), withinPercentage(1e-9));
+            for (int i = 0; i < 400; i++) {
+                int rank = random.nextInt(i < 100 ? 8000 : 0, 9000);
+                assertThat(ordered.at(rank)).isEqualTo(sorted[rank]);
+            }
         }
     }
 }

@@ -33,6 +33,16 @@ final class Dictionary {
         return last;
     }
 
+    /// The numbers here of the words of another, by their number there; -1 for those that are too many.
+    int[] codesOf(Dictionary other) {
+        int[] codes = new int[other.words.size()];
+        for (int i = 0; i < codes.length; i++) {
+            byte[] word = other.words.get(i);
+            codes[i] = code(word, 0, word.length);
+        }
+        return codes;
+    }
+
     private boolean isWord(int code, byte[] buffer, int from, int to) {
         byte[] word = words.get(code);
         return Arrays.equals(word, 0, word.length, buffer, from, to);

@@ -52,9 +52,9 @@ public final class InputException extends Exception {
                 .toString();
     }
 
-    /// The same fault, so many lines further down.
+    /// The same fault, so many lines further down; one of the whole file stays.
     InputException movedDown(long lines) {
-        return new InputException(file, line + lines, column, found, expected);
+        return line == 0 ? this : new InputException(file, line + lines, column, found, expected);
     }
 
     /// Text from a file, shortened and made printable, in quotes.

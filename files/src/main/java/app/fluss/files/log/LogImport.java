@@ -6,16 +6,11 @@ import java.nio.ByteBuffer;
 import java.nio.channels.FileChannel;
 import java.nio.file.Path;
 import java.nio.file.StandardOpenOption;
-import java.util.concurrent.CompletableFuture;
-import java.util.concurrent.CompletionException;
 
 /// Reads frame logs from CSV. Either the whole log is read or none of it.
 ///
-/// A large plain log is read in two halves at once; the result is the same as in one go.
+/// A large plain log is read in blocks, several at once; the result is the same as in one go.
 public final class LogImport {
-    private static final long WORTH_HALVING_BYTES = 32L << 20;
-    private static final int BLOCK = 1 << 16;
-
     private final Path file;
     private final Sample sample;
     private final LogLayout layout;
@@ -45,27 +40,48 @@ public final class LogImport {
         try (FileChannel channel = FileChannel.open(file, StandardOpenOption.READ)) {
             long start = layout.dataStart(channel);
             long size = channel.size();
-            int expected = expectedRows(size - start, columns);
-            RowStore store;
-            int blank = 0;
-            boolean truncated = false;
+            int expected = expectedRows(channel, start, size, columns);
+            RowStore store = columns.store(expected);
             if (sample.dialect().quoted()) {
-                store = columns.store(expected);
                 new QuotedParser(file, columns, sample.dialect(), store)
                         .parse(start, layout.linesBefore(), expected, progress);
-            } else {
-                Halves halves = parse(channel, columns, start, size, expected);
-                store = halves.store;
-                blank = halves.blankLines;
-                truncated = halves.truncated;
+                return layout.assemble(store, options, 0, false);
             }
-            return layout.assemble(store, options, blank, truncated);
+            WholeOrigin origin = WholeOrigin.in(sample);
+            try {
+                if (size - start < LogBlocks.WORTH_IT) {
+                    BlockParser parser = new BlockParser(file, columns, sample.dialect(), store, origin);
+                    parser.parse(channel, start, size, progress);
+                    return layout.assemble(store, options, parser.blankLines(), parser.truncated());
+                }
+                LogBlocks blocks = new LogBlocks(
+                        rows -> new BlockParser(file, columns, sample.dialect(), rows, origin), columns, channel);
+                blocks.parse(start, size, store, progress);
+                return layout.assemble(store, options, blocks.blankLines(), blocks.truncated());
+            } catch (InputException e) {
+                throw e.movedDown(layout.linesBefore());
+            }
         }
     }
 
+    /// Mean length of a row: in a long log that of rows in its middle, for times have fewer digits at its beginning.
+    private double bytesPerRow(FileChannel channel, long start, long size) throws IOException {
+        if (size - start < LogBlocks.WORTH_IT) {
+            return sample.bytesPerRow();
+        }
+        ByteBuffer middle = ByteBuffer.allocate(1 << 16);
+        int bytes = channel.read(middle, start + (size - start) / 2);
+        int rows = 0;
+        for (int i = 0; i < bytes; i++) {
+            rows += middle.get(i) == '\n' ? 1 : 0;
+        }
+        return rows == 0 ? sample.bytesPerRow() : (double) bytes / rows;
+    }
+
     /// Refuses a log that would not fit into memory before any of it is read.
-    private int expectedRows(long bytes, Columns columns) throws InputException {
-        double rows = bytes / Math.max(2, sample.bytesPerRow()) * 1.02 + 16;
+    private int expectedRows(FileChannel channel, long start, long size, Columns columns)
+            throws IOException, InputException {
+        double rows = (size - start) / Math.max(2, bytesPerRow(channel, start, size)) * 1.02 + 16;
         double memory = rows * columns.bytesPerRow();
         if (rows > Integer.MAX_VALUE - 16 || memory > options.memoryLimitBytes()) {
             throw new InputException(
@@ -78,71 +94,4 @@ public final class LogImport {
         }
         return (int) rows;
     }
-
-    private Halves parse(FileChannel channel, Columns columns, long start, long size, int expected)
-            throws IOException, InputException {
-        WholeOrigin origin = WholeOrigin.in(sample);
-        if (size - start < WORTH_HALVING_BYTES) {
-            RowStore store = columns.store(expected);
-            BlockParser parser = new BlockParser(file, columns, sample.dialect(), store, origin);
-            run(parser, channel, start, size, layout.linesBefore(), progress);
-            return new Halves(store, parser.blankLines(), parser.truncated());
-        }
-        long middle = lineStartAfter(channel, start + (size - start) / 2);
-        RowStore first = columns.store(expected);
-        RowStore second = columns.store(expected / 2);
-        BlockParser before = new BlockParser(file, columns, sample.dialect(), first, origin);
-        BlockParser after = new BlockParser(file, columns, sample.dialect(), second, origin);
-        CompletableFuture<Void> other = CompletableFuture.runAsync(() -> {
-            try {
-                run(after, channel, middle, size, 0, _ -> true);
-            } catch (IOException | InputException e) {
-                throw new CompletionException(e);
-            }
-        });
-        // The first half's fault comes first in the file, so it is the one to tell of.
-        run(before, channel, start, middle, layout.linesBefore(), progress);
-        join(other, layout.linesBefore() + before.lines());
-        first.append(second);
-        return new Halves(first, before.blankLines() + after.blankLines(), after.truncated());
-    }
-
-    private static void run(
-            BlockParser parser, FileChannel channel, long from, long to, long linesBefore, Progress progress)
-            throws IOException, InputException {
-        try {
-            parser.parse(channel, from, to, progress);
-        } catch (InputException e) {
-            throw e.movedDown(linesBefore);
-        }
-    }
-
-    private static void join(CompletableFuture<Void> half, long linesBefore) throws IOException, InputException {
-        try {
-            half.join();
-        } catch (CompletionException e) {
-            switch (e.getCause()) {
-                case InputException fault -> throw fault.movedDown(linesBefore);
-                case IOException fault -> throw fault;
-                case null, default -> throw e;
-            }
-        }
-    }
-
-    private static long lineStartAfter(FileChannel channel, long from) throws IOException {
-        ByteBuffer buffer = ByteBuffer.allocate(BLOCK);
-        long position = from;
-        while (channel.read(buffer.clear(), position) > 0) {
-            for (int i = 0; i < buffer.position(); i++) {
-                position++;
-                if (buffer.get(i) == '\n') {
-                    return position;
-                }
-            }
-        }
-        return position;
-    }
-
-    /// What the parsers found together.
-    private record Halves(RowStore store, int blankLines, boolean truncated) {}
 }

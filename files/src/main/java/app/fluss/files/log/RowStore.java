@@ -1,8 +1,7 @@
 package app.fluss.files.log;
 
-import java.nio.charset.StandardCharsets;
 import java.util.Arrays;
-import java.util.List;
+import java.util.Optional;
 
 /// Parsed rows in primitive columns that grow: the numbers of the mapped columns, and the codes of kinds and
 /// programs.
@@ -41,11 +40,20 @@ final class RowStore {
 
     /// Makes room for one more row.
     void reserve() {
-        int capacity = numbers.length > 0 ? numbers[0].length : kinds.length;
-        if (rows < capacity) {
+        if (rows == capacity()) {
+            makeRoom(rows + 1);
+        }
+    }
+
+    private int capacity() {
+        return numbers.length > 0 ? numbers[0].length : Math.max(kinds.length, processes.length);
+    }
+
+    private void makeRoom(int needed) {
+        if (needed <= capacity()) {
             return;
         }
-        int longer = capacity + (capacity >> 2) + 16;
+        int longer = (int) Math.min(Integer.MAX_VALUE - 16, (long) needed + (needed >> 2) + 16);
         for (int c = 0; c < numbers.length; c++) {
             numbers[c] = Arrays.copyOf(numbers[c], longer);
         }
@@ -58,44 +66,44 @@ final class RowStore {
         return new RowStore(this);
     }
 
-    /// Appends the rows of another store of the same shape, whose memory is let go column by column.
-    void append(RowStore other) {
+    /// Forgets the rows; their memory stays for others.
+    void clear() {
+        rows = 0;
+    }
+
+    /// A word that a column has no more room for.
+    ///
+    /// @param row where it stands first
+    /// @param target [Columns#KIND] or [Columns#PROCESS]
+    record Excess(int row, int target) {}
+
+    /// Appends the rows of another store of the same shape; codes of words become those of this one.
+    ///
+    /// @return where both together have more words than a column may have
+    Optional<Excess> append(RowStore other) {
         int total = Math.addExact(rows, other.rows);
+        makeRoom(total);
         for (int c = 0; c < numbers.length; c++) {
-            numbers[c] = joined(numbers[c], other.numbers[c], total, other.rows);
-            other.numbers[c] = new double[0];
+            System.arraycopy(other.numbers[c], 0, numbers[c], rows, other.rows);
         }
-        kinds = joined(kinds, recoded(other.kinds, other.rows, other.kindWords, kindWords), total, other.rows);
-        processes = joined(
-                processes, recoded(other.processes, other.rows, other.processWords, processWords), total, other.rows);
+        int kind = recode(other.kinds, other.kindWords, kinds, kindWords, other.rows);
+        int process = recode(other.processes, other.processWords, processes, processWords, other.rows);
         rows = total;
-    }
-
-    private double[] joined(double[] first, double[] second, int total, int count) {
-        double[] all = first.length >= total ? first : Arrays.copyOf(first, total);
-        System.arraycopy(second, 0, all, rows, count);
-        return all;
-    }
-
-    private byte[] joined(byte[] first, byte[] second, int total, int count) {
-        if (second.length == 0) {
-            return first;
+        if (kind < other.rows) {
+            return Optional.of(new Excess(kind, Columns.KIND));
         }
-        byte[] all = first.length >= total ? first : Arrays.copyOf(first, total);
-        System.arraycopy(second, 0, all, rows, count);
-        return all;
+        return process < other.rows ? Optional.of(new Excess(process, Columns.PROCESS)) : Optional.empty();
     }
 
-    private static byte[] recoded(byte[] codes, int count, Dictionary from, Dictionary to) {
-        List<String> words = from.words();
-        byte[] map = new byte[words.size()];
-        for (int i = 0; i < map.length; i++) {
-            byte[] word = words.get(i).getBytes(StandardCharsets.UTF_8);
-            map[i] = (byte) Math.max(0, to.code(word, 0, word.length));
-        }
+    /// Puts codes at the end of others of the same column; gives how many had a code here.
+    private int recode(byte[] codes, Dictionary from, byte[] to, Dictionary known, int count) {
+        int[] map = known.codesOf(from);
         for (int i = 0; codes.length > 0 && i < count; i++) {
-            codes[i] = map[codes[i]];
+            if (map[codes[i]] < 0) {
+                return i;
+            }
+            to[rows + i] = (byte) map[codes[i]];
         }
-        return codes;
+        return count;
     }
 }

@@ -78,7 +78,9 @@ public record Sample(Dialect dialect, List<String> header, List<List<String>> ro
                         .mapToObj(i -> "column " + i)
                         .toList();
         List<List<String>> data = hasHeader ? rows.subList(1, rows.size()) : rows;
-        double bytesPerRow = (double) body.length() / rows.size();
+        // No more rows are looked at than that; those after them are counted by their lines.
+        int counted = rows.size() < MOST_ROWS ? rows.size() : lines.size() - headerIndex;
+        double bytesPerRow = (double) body.length() / counted;
         Dialect dialect = new Dialect(guess.separator(), guess.decimal(), bom, guess.headerLine(), hasHeader, quoted);
         return new Sample(dialect, header, List.copyOf(data), bytesPerRow);
     }

@@ -1,15 +1,14 @@
 package app.fluss.files.report;
 
 import app.fluss.core.finding.Finding;
+import app.fluss.core.finding.KnownOfRun;
 import app.fluss.core.generation.WaysMeasure;
-import app.fluss.core.generation.WaysToKnow;
 import app.fluss.core.measure.Analysis;
 import app.fluss.core.measure.Measure;
 import app.fluss.files.log.ImportedLog;
 import app.fluss.files.log.MappedColumn;
 import app.fluss.files.log.Role;
 import java.util.List;
-import java.util.Optional;
 import tools.jackson.databind.node.ObjectNode;
 
 /// One analysed log as JSON: its mapping, every figure of [Measure], what the refreshes were counted with, the
@@ -20,7 +19,9 @@ public final class AnalysisJson {
     /// The figures and findings of a log.
     ///
     /// @param file the log's name
-    public static ObjectNode of(String file, ImportedLog imported, Analysis run, List<Finding> findings) {
+    /// @param known what is known of its run
+    public static ObjectNode of(String file, ImportedLog imported, KnownOfRun known, List<Finding> findings) {
+        Analysis run = known.analysis();
         ObjectNode node = Json.object();
         node.put("file", file);
         node.put("frames", run.slice().size());
@@ -35,9 +36,8 @@ public final class AnalysisJson {
                 Json.put(node, measure, measure.of(run));
             }
         }
-        WaysToKnow ways = WaysToKnow.of(run, Optional.empty());
         for (WaysMeasure measure : WaysMeasure.values()) {
-            Json.put(node, measure, measure.of(ways));
+            Json.put(node, measure, measure.of(known.ways()));
         }
         Json.putFindings(node, findings);
         return node;

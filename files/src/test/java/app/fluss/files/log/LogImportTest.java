@@ -108,21 +108,30 @@ class LogImportTest {
         assertThat(again.kind(1)).isEqualTo(FrameKind.GENERATED);
     }
 
-    @Test
-    void readsALargeLogInTwoHalvesJustAsInOne() throws Exception {
+    /// Rows that a plain loop can tell again, blank lines between them, and words that come late.
+    private static StringBuilder largeLog(int rows) {
         StringBuilder text = new StringBuilder("present_ms,cpu_ms,kind\n");
-        int n = 1_700_000;
-        for (int i = 0; i < n; i++) {
-            text.append(i * 8)
-                    .append(".25,")
-                    .append(i % 13)
-                    .append(".5,")
-                    .append(i % 3 == 0 ? "rendered" : "generated");
-            text.append('\n');
+        for (int i = 0; i < rows; i++) {
+            text.append(i * 8).append(".25,").append(i % 13).append(".5,").append(largeKind(i));
+            text.append(i % 100_000 == 0 ? "\n\n" : "\n");
         }
-        FrameLog log = read(text.toString()).log();
-        assertThat(Files.size(folder.resolve("log.csv"))).isGreaterThan(32L << 20);
+        return text;
+    }
+
+    private static String largeKind(int row) {
+        return row % 3 == 0 ? "rendered" : "generated";
+    }
+
+    @Test
+    void readsALargeLogInBlocksJustAsInOne() throws Exception {
+        int n = 600_000;
+        StringBuilder text = largeLog(n);
+        ImportedLog imported = read(text + "4800001,1");
+        FrameLog log = imported.log();
+        assertThat(Files.size(folder.resolve("log.csv"))).isGreaterThan(LogBlocks.WORTH_IT);
         assertThat(log.size()).isEqualTo(n);
+        assertThat(imported.notes().blankLines()).isEqualTo(6);
+        assertThat(imported.notes().truncatedLastLine()).isTrue();
         int wrong = 0;
         for (int i = 0; i < n; i++) {
             boolean right = log.present().at(i) == i * 8.0
@@ -131,8 +140,32 @@ class LogImportTest {
             wrong += right ? 0 : 1;
         }
         assertThat(wrong).isZero();
-        InputException late = fault(text + "9,x,rendered\n");
-        assertThat(late.line()).isEqualTo(n + 2);
+    }
+
+    /// The first fault of a large log is told with its line, wherever it stands.
+    @Test
+    void tellsTheFirstFaultOfALargeLog() throws Exception {
+        int n = 600_000;
+        StringBuilder text = largeLog(n);
+        int middle = text.indexOf("\n2400000.25,") + 1;
+        text.insert(middle, "x,1,rendered\n");
+        InputException first = fault(text + "9,y,rendered\n");
+        assertThat(first.line()).isEqualTo(300_000 + 3 + 2);
+        assertThat(first.column()).isEqualTo(1);
+    }
+
+    /// No block has too many words, all together have.
+    @Test
+    void countsTheWordsOfALargeLogTogether() throws Exception {
+        StringBuilder text = new StringBuilder("present_ms,process\n");
+        int n = 700_000;
+        for (int i = 0; i < n; i++) {
+            text.append(i * 8).append(".25,game").append(i / 6900).append('\n');
+        }
+        InputException fault = fault(text.toString());
+        assertThat(fault.line()).isEqualTo(100 * 6900 + 2);
+        assertThat(fault.column()).isEqualTo(2);
+        assertThat(fault.found()).isEqualTo("more than 100 different words");
     }
 
     @Test

@@ -41,7 +41,8 @@ class JsonContractTest {
 
     private static JsonNode json(ImportedLog imported, AnalysisSettings settings) {
         Analysis run = Analysis.of(imported.log().all(), settings);
-        return AnalysisJson.of("x.csv", imported, run, Findings.of(KnownOfRun.log(run, Optional.empty(), Double.NaN)));
+        KnownOfRun known = KnownOfRun.log(run, Optional.empty(), Double.NaN);
+        return AnalysisJson.of("x.csv", imported, known, Findings.of(known));
     }
 
     @ParameterizedTest

@@ -1,0 +1,2 @@
+/// Threads for work that `core` can do side by side.
+package app.fluss.files.work;
