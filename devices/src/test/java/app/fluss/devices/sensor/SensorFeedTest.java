@@ -4,7 +4,9 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import java.nio.charset.StandardCharsets;
+import java.util.Arrays;
 import java.util.Random;
+import java.util.SplittableRandom;
 import org.junit.jupiter.api.Test;
 
 class SensorFeedTest {
@@ -114,5 +116,41 @@ class SensorFeedTest {
         }
         assertThat(size()).isLessThan(2_000_000);
         assertThat(feed.health().garbage()).isPositive();
+    }
+
+    /// Good lines with random damage, in pieces of any length: samples or counted garbage, and never more than the
+    /// lines.
+    @Test
+    void hostileLinesAreTakenOrCounted() {
+        damage(2000);
+    }
+
+    /// The same for as many rounds as are asked for: the campaign.
+    public static void main(String[] args) {
+        damage(Integer.parseInt(args[0]));
+    }
+
+    private static void damage(int rounds) {
+        for (int round = 0; round < rounds; round++) {
+            SplittableRandom random = new SplittableRandom(round);
+            byte[] bytes = ("hello,1,4000\n" + samples(random.nextLong(1L << 32), 12, 250) + "hello,1,4000,simulated\n"
+                            + samples(0, 4, 250))
+                    .getBytes(StandardCharsets.US_ASCII);
+            for (int change = random.nextInt(8); change > 0; change--) {
+                int at = random.nextInt(bytes.length);
+                bytes[at] =
+                        random.nextBoolean() ? (byte) random.nextInt() : (byte) ",\n\r-.e9h".charAt(random.nextInt(8));
+            }
+            SensorFeed hostile = new SensorFeed();
+            for (int from = 0; from < bytes.length; ) {
+                int count = Math.min(bytes.length - from, random.nextInt(1, 20));
+                hostile.take(Arrays.copyOfRange(bytes, from, from + count), count);
+                from += count;
+            }
+            int size = hostile.trace().map(trace -> trace.seen().size()).orElse(0);
+            SensorHealth health = hostile.health();
+            assertThat(size - health.filled()).as("round %d", round).isLessThanOrEqualTo(30);
+            assertThat(health.garbage()).as("round %d", round).isBetween(0, 40);
+        }
     }
 }

@@ -10,7 +10,6 @@ import tools.jackson.databind.json.JsonMapper;
 
 /// Mappings as JSON files: `{"columns":[{"name","role","unit"}…],"kinds":{"word":"RENDERED"}}`.
 public final class MappingFile {
-    private static final long LARGEST_BYTES = 1L << 20;
     private static final JsonMapper JSON = JsonMapper.builder()
             .enable(SerializationFeature.INDENT_OUTPUT)
             .enable(DeserializationFeature.FAIL_ON_UNKNOWN_PROPERTIES)
@@ -24,10 +23,7 @@ public final class MappingFile {
     ///
     /// @throws InputException if the file is none
     public static Mapping read(Path file) throws IOException, InputException {
-        if (Files.size(file) > LARGEST_BYTES) {
-            throw new InputException(file, 0, 0, "more than 1 MiB", "a mapping");
-        }
-        return parse(file, Files.readString(file));
+        return parse(file, SmallText.read(file, "a mapping"));
     }
 
     private static Mapping parse(Path file, String text) throws InputException {

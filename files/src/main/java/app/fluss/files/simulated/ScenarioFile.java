@@ -6,6 +6,7 @@ import app.fluss.core.measure.Section;
 import app.fluss.core.measure.SyncMode;
 import app.fluss.files.json.Fields;
 import app.fluss.files.log.InputException;
+import app.fluss.files.log.SmallText;
 import app.fluss.sim.scenario.Answer;
 import app.fluss.sim.scenario.Clicks;
 import app.fluss.sim.scenario.Counter;
@@ -25,7 +26,6 @@ import app.fluss.sim.scenario.Smoothing;
 import app.fluss.sim.scenario.Stream;
 import app.fluss.sim.scenario.Work;
 import java.io.IOException;
-import java.nio.file.Files;
 import java.nio.file.Path;
 import tools.jackson.core.JacksonException;
 import tools.jackson.databind.JsonNode;
@@ -34,7 +34,6 @@ import tools.jackson.databind.json.JsonMapper;
 /// Scenarios as JSON files; `docs/scenario.schema.json` describes them. What is left out takes the default that
 /// stands there.
 public final class ScenarioFile {
-    private static final long LARGEST_BYTES = 1L << 20;
     private static final int MOST_SECTIONS = 100;
     private static final JsonMapper JSON = JsonMapper.builder().build();
 
@@ -44,10 +43,7 @@ public final class ScenarioFile {
     ///
     /// @throws InputException if the file is none: it names the JSON path, what stands there and what should
     public static Scenario read(Path file) throws IOException, InputException {
-        if (Files.size(file) > LARGEST_BYTES) {
-            throw new InputException(file, 0, 0, "more than 1 MiB", "a scenario");
-        }
-        return parse(file, Files.readString(file));
+        return parse(file, SmallText.read(file, "a scenario"));
     }
 
     static Scenario parse(Path file, String text) throws InputException {

@@ -1,0 +1,293 @@
+package app.fluss.files;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import app.fluss.core.latency.edge.EdgeSettings;
+import app.fluss.core.work.Progress;
+import app.fluss.files.clip.Clip;
+import app.fluss.files.clip.ClipFile;
+import app.fluss.files.clip.StillFile;
+import app.fluss.files.latency.LatencyReading;
+import app.fluss.files.link.PacketFile;
+import app.fluss.files.link.ProbeFile;
+import app.fluss.files.log.DifferencesFile;
+import app.fluss.files.log.InputException;
+import app.fluss.files.log.MappingFile;
+import app.fluss.files.log.QuickTable;
+import app.fluss.files.simulated.ScenarioFile;
+import java.awt.image.BufferedImage;
+import java.io.ByteArrayInputStream;
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.nio.ByteBuffer;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.Arrays;
+import java.util.SplittableRandom;
+import javax.imageio.ImageIO;
+import javax.sound.sampled.AudioFileFormat;
+import javax.sound.sampled.AudioFormat;
+import javax.sound.sampled.AudioInputStream;
+import javax.sound.sampled.AudioSystem;
+import org.junit.jupiter.api.io.TempDir;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.EnumSource;
+
+/// Damaged sound, traces, pictures, clips, packets, probes, scenarios and mappings: read, or refused by a typed fault,
+/// whatever the damage. Logs and tables are tried by `MutatedTablesTest`. More rounds with `bench/fuzz.sh`.
+class HostileFilesTest {
+    private static final int ROUNDS = 150;
+
+    @TempDir
+    Path folder;
+
+    /// Something that is read from a file, and one that is whole.
+    enum Kind {
+        SOUND("x.wav") {
+            @Override
+            byte[] whole() throws IOException {
+                byte[] pcm = new byte[4 * 9600];
+                for (int i = 0; i < 9600; i++) {
+                    int click = i % 1200 < 4 ? 16_000 : 0;
+                    int light = i % 1200 > 200 && i % 1200 < 700 ? 12_000 : 300;
+                    ByteBuffer.wrap(pcm, 4 * i, 4)
+                            .putShort(Short.reverseBytes((short) click))
+                            .putShort(Short.reverseBytes((short) light));
+                }
+                ByteArrayOutputStream out = new ByteArrayOutputStream();
+                AudioFormat format = new AudioFormat(9600, 16, 2, true, false);
+                AudioSystem.write(
+                        new AudioInputStream(new ByteArrayInputStream(pcm), format, 9600),
+                        AudioFileFormat.Type.WAVE,
+                        out);
+                return out.toByteArray();
+            }
+
+            @Override
+            void read(Path file) throws IOException, InputException {
+                LatencyReading.of(file, false, EdgeSettings.DEFAULT, Progress.NONE);
+            }
+        },
+        TRACE("x.csv") {
+            @Override
+            byte[] whole() {
+                StringBuilder text = new StringBuilder("t_us,input,light\n");
+                for (int i = 0; i < 1500; i++) {
+                    text.append(i * 500)
+                            .append(i % 400 < 100 ? ",1," : ",0,")
+                            .append(i % 400 > 80 && i % 400 < 200 ? 900 : 20 + i % 5)
+                            .append('\n');
+                }
+                return text.toString().getBytes(StandardCharsets.UTF_8);
+            }
+
+            @Override
+            void read(Path file) throws IOException, InputException {
+                LatencyReading.of(file, false, EdgeSettings.DEFAULT, Progress.NONE);
+            }
+        },
+        PICTURE("x.png") {
+            @Override
+            byte[] whole() throws IOException {
+                BufferedImage image = new BufferedImage(40, 30, BufferedImage.TYPE_INT_RGB);
+                for (int i = 0; i < 1200; i++) {
+                    image.setRGB(i % 40, i / 40, i * 7919);
+                }
+                ByteArrayOutputStream out = new ByteArrayOutputStream();
+                ImageIO.write(image, "png", out);
+                return out.toByteArray();
+            }
+
+            @Override
+            void read(Path file) throws IOException, InputException {
+                StillFile.read(file);
+            }
+        },
+        CLIP("x.y4m") {
+            @Override
+            byte[] whole() throws IOException {
+                ByteArrayOutputStream out = new ByteArrayOutputStream();
+                out.write("YUV4MPEG2 W32 H16 F60:1 Ip A1:1 C420jpeg\n".getBytes(StandardCharsets.US_ASCII));
+                for (int picture = 0; picture < 6; picture++) {
+                    out.write("FRAME\n".getBytes(StandardCharsets.US_ASCII));
+                    byte[] planes = new byte[32 * 16 * 3 / 2];
+                    Arrays.fill(planes, (byte) (40 * picture));
+                    out.write(planes);
+                }
+                return out.toByteArray();
+            }
+
+            @Override
+            void read(Path file) throws IOException, InputException {
+                try (Clip clip = ClipFile.open(file)) {
+                    byte[] luma = new byte[Math.multiplyExact(clip.width(), clip.height())];
+                    for (int i = 0; i < clip.size(); i++) {
+                        clip.luma(i, luma);
+                    }
+                }
+            }
+        },
+        PACKETS("x.csv") {
+            @Override
+            byte[] whole() {
+                return "sequence,send_us,receive_us\n1,0,4000\n2,16000,20100\n3,32000,\n4,48000,52000\n"
+                        .getBytes(StandardCharsets.UTF_8);
+            }
+
+            @Override
+            void read(Path file) throws IOException, InputException {
+                PacketFile.read(file);
+            }
+        },
+        PROBE("x.json") {
+            @Override
+            byte[] whole() {
+                return """
+                        {"format": "fluss-probe-1", "simulated": true, "fps": 60, "bit_rate_mbps": 0.4, "key_every_s": 1,
+                         "key_factor": 1, "paced": true, "images": 3, "sent_us": [0, 16000, 33000],
+                         "received_us": [4000, null, 37000], "input_sent_us": [10, 20000], "input_back_us": [9000, null]}
+                        """.getBytes(StandardCharsets.UTF_8);
+            }
+
+            @Override
+            void read(Path file) throws IOException, InputException {
+                ProbeFile.read(file);
+            }
+        },
+        SCENARIO("x.json") {
+            @Override
+            byte[] whole() throws IOException {
+                return Files.readAllBytes(Path.of("../docs/scenarios/second-gpu.json"));
+            }
+
+            @Override
+            void read(Path file) throws IOException, InputException {
+                ScenarioFile.read(file);
+            }
+        },
+        MAPPING("x.json") {
+            @Override
+            byte[] whole() {
+                return """
+                        {"columns":[{"name":"Zeit","role":"PRESENT","unit":"S"},{"name":"Art","role":"KIND","unit":"MS"}],
+                         "kinds":{"echt":"RENDERED","neu":"GENERATED"}}
+                        """.getBytes(StandardCharsets.UTF_8);
+            }
+
+            @Override
+            void read(Path file) throws IOException, InputException {
+                MappingFile.read(file);
+            }
+        },
+        DIFFERENCES("x.csv") {
+            @Override
+            byte[] whole() {
+                return "peak,over_one,over_two,ms\n,,,0\n3,2,,16.7\n4,0,2,33.3\n9,3,3,50\n"
+                        .getBytes(StandardCharsets.UTF_8);
+            }
+
+            @Override
+            void read(Path file) throws IOException, InputException {
+                DifferencesFile.read(file);
+            }
+        },
+        PASTED("x.txt") {
+            @Override
+            byte[] whole() {
+                return "game\tscene\tpath\taverage\t1 % low\nReed\tmarsh\tnative\t61,5\t48\nReed\tmarsh\tfg\t102\t70\n"
+                        .getBytes(StandardCharsets.UTF_8);
+            }
+
+            @Override
+            void read(Path file) throws IOException {
+                QuickTable.read(new String(Files.readAllBytes(file), StandardCharsets.UTF_8));
+            }
+        };
+
+        private final String name;
+
+        Kind(String name) {
+            this.name = name;
+        }
+
+        abstract byte[] whole() throws IOException;
+
+        abstract void read(Path file) throws IOException, InputException;
+    }
+
+    /// A few bytes of other values, more of them in the head, numbers at their bounds, parts left out, doubled or cut
+    /// off.
+    private static byte[] damaged(byte[] whole, SplittableRandom random) {
+        byte[] bytes = whole.clone();
+        for (int change = random.nextInt(1, 6); change > 0 && bytes.length > 8; change--) {
+            int at = random.nextInt(random.nextBoolean() ? Math.min(80, bytes.length - 4) : bytes.length - 4);
+            switch (random.nextInt(7)) {
+                case 0 -> bytes[at] = (byte) random.nextInt();
+                case 1 -> bytes[at] ^= (byte) (1 << random.nextInt(8));
+                case 2 -> ByteBuffer.wrap(bytes).putInt(at, random.nextBoolean() ? -1 : Integer.MAX_VALUE);
+                case 3 -> bytes = Arrays.copyOf(bytes, at + 1);
+                case 4 -> bytes[at] = (byte) "9-{}[],;\"\n\0e".charAt(random.nextInt(12));
+                case 5 -> {
+                    int count = random.nextInt(1, 40);
+                    byte[] longer = Arrays.copyOf(bytes, bytes.length + count);
+                    System.arraycopy(
+                            bytes,
+                            at,
+                            longer,
+                            Math.min(at + count, bytes.length),
+                            bytes.length - Math.min(at + count, bytes.length));
+                    bytes = longer;
+                }
+                default -> {
+                    int count = Math.min(random.nextInt(1, 40), bytes.length - at);
+                    System.arraycopy(bytes, at + count, bytes, at, bytes.length - at - count);
+                    bytes = Arrays.copyOf(bytes, bytes.length - count);
+                }
+            }
+        }
+        return bytes;
+    }
+
+    @ParameterizedTest
+    @EnumSource
+    void damageIsReadOrRefusedInWords(Kind kind) throws Exception {
+        Path whole = Files.write(folder.resolve(kind.name), kind.whole());
+        kind.read(whole);
+        damage(kind, ROUNDS, folder);
+    }
+
+    private static void damage(Kind kind, int rounds, Path folder) throws IOException {
+        byte[] whole = kind.whole();
+        Path file = folder.resolve(kind.name);
+        for (int round = 0; round < rounds; round++) {
+            Files.write(file, damaged(whole, new SplittableRandom(round)));
+            try {
+                kind.read(file);
+            } catch (InputException e) {
+                assertThat(e.getMessage()).contains(kind.name);
+            } catch (Exception | StackOverflowError | OutOfMemoryError e) {
+                Path kept =
+                        Files.copy(file, Files.createTempDirectory("hostile").resolve(kind.name));
+                throw new AssertionError("%s, round %d: see %s".formatted(kind, round, kept), e);
+            }
+        }
+    }
+
+    /// The same for as many rounds of each kind as are asked for: the campaign.
+    public static void main(String[] args) throws Exception {
+        Path folder = Files.createTempDirectory("fuzz");
+        for (Kind kind : Kind.values()) {
+            long start = System.nanoTime();
+            damage(kind, Integer.parseInt(args[0]), folder);
+            System.out.printf("%s: %s rounds, %.0f s%n", kind, args[0], (System.nanoTime() - start) / 1e9);
+            try {
+                Files.deleteIfExists(folder.resolve(kind.name));
+            } catch (IOException e) {
+                throw new UncheckedIOException(e);
+            }
+        }
+        Files.delete(folder);
+    }
+}
