@@ -19,12 +19,14 @@ import java.awt.image.BufferedImage;
 import java.io.ByteArrayInputStream;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
+import java.io.InputStream;
 import java.io.UncheckedIOException;
 import java.nio.ByteBuffer;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Arrays;
+import java.util.Objects;
 import java.util.SplittableRandom;
 import javax.imageio.ImageIO;
 import javax.sound.sampled.AudioFileFormat;
@@ -159,7 +161,10 @@ class HostileFilesTest {
         SCENARIO("x.json") {
             @Override
             byte[] whole() throws IOException {
-                return Files.readAllBytes(Path.of("../docs/scenarios/second-gpu.json"));
+                try (InputStream ready = Objects.requireNonNull(
+                        ScenarioFile.class.getResourceAsStream("second-gpu.json"), "a ready scenario")) {
+                    return ready.readAllBytes();
+                }
             }
 
             @Override

@@ -24,6 +24,7 @@ import app.fluss.sim.truth.PacketTrace;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.nio.file.StandardCopyOption;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
@@ -62,22 +63,34 @@ public final class SimulationFolder {
         return run.scenario().headset().isPresent() ? "headset.csv" : "frames.csv";
     }
 
-    /// Writes everything; files that are there are replaced.
+    /// Writes everything; files that are there are replaced once all are whole, and stay as they are if any cannot be
+    /// written.
     ///
     /// @param folder is made if it is not there
     /// @return what was written, in order
     /// @throws app.fluss.core.work.StoppedException if `progress` stops it
     public static List<Path> write(SimulatedRun run, Path folder, Progress progress) throws IOException {
         Files.createDirectories(folder);
-        SimulationFolder writer = new SimulationFolder(folder);
-        writer.logs(run);
-        progress.check(0.3);
-        writer.sensor(run);
-        progress.check(0.7);
-        PanelClipFile.write(run.clip().get(), writer.file("clip.y4m"));
-        progress.check(0.9);
-        Files.writeString(writer.file("truth.json"), Json.text(TruthJson.of(run)));
-        return List.copyOf(writer.written);
+        SimulationFolder writer = new SimulationFolder(Files.createTempDirectory(folder, ".unfinished"));
+        try {
+            writer.logs(run);
+            progress.check(0.3);
+            writer.sensor(run);
+            progress.check(0.7);
+            PanelClipFile.write(run.clip().get(), writer.file("clip.y4m"));
+            progress.check(0.9);
+            Files.writeString(writer.file("truth.json"), Json.text(TruthJson.of(run)));
+            List<Path> whole = new ArrayList<>();
+            for (Path file : writer.written) {
+                whole.add(Files.move(file, folder.resolve(file.getFileName()), StandardCopyOption.REPLACE_EXISTING));
+            }
+            return List.copyOf(whole);
+        } finally {
+            for (Path file : writer.written) {
+                Files.deleteIfExists(file);
+            }
+            Files.deleteIfExists(writer.folder);
+        }
     }
 
     private Path file(String name) {

@@ -19,11 +19,15 @@ import app.fluss.files.log.SummaryFile;
 import app.fluss.sim.SimulatedRun;
 import app.fluss.sim.Simulation;
 import java.io.File;
+import java.io.IOException;
+import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Arrays;
+import java.util.Comparator;
 import java.util.List;
+import java.util.stream.Stream;
 import javax.sound.sampled.AudioSystem;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
@@ -128,10 +132,32 @@ class SimulationFolderTest {
         assertThat(lines.get(2)).startsWith("250,0,");
     }
 
+    /// Stopped, or its folder gone, it leaves nothing behind and what was there as it was.
     @Test
-    void stopsWhenAsked() {
+    void nothingIsReplacedUnlessAllIsWritten() throws Exception {
         SimulatedRun run = Simulation.run(ReadyScenario.named("native").lasting(2));
-        assertThatThrownBy(() -> SimulationFolder.write(run, folder.resolve("out"), share -> share < 0.5))
+        Path out = Files.createDirectories(folder.resolve("out"));
+        Path old = Files.writeString(out.resolve("frames.csv"), "of another day");
+        assertThatThrownBy(() -> SimulationFolder.write(run, out, share -> share < 0.5))
                 .isInstanceOf(StoppedException.class);
+        assertThat(old).hasContent("of another day");
+        assertThat(out.toFile().list()).containsExactly("frames.csv");
+        assertThatThrownBy(() -> SimulationFolder.write(run, out, _ -> removed(out)))
+                .isInstanceOf(IOException.class);
+        assertThat(old).hasContent("of another day");
+        assertThat(SimulationFolder.write(run, out, Progress.NONE)).contains(old);
+        assertThat(old).content().startsWith("present_ms");
+    }
+
+    /// Takes away what is being written.
+    private static boolean removed(Path out) {
+        try (Stream<Path> all = Files.walk(out)) {
+            all.filter(file -> file.toString().contains(".unfinished"))
+                    .sorted(Comparator.reverseOrder())
+                    .forEach(file -> file.toFile().delete());
+            return true;
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
     }
 }
