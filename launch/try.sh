@@ -74,8 +74,8 @@ needs_build() {
 
 stopped_while_building() {
   needs_build
-  set -m # of a group of its own, as in a terminal
-  BUILD_SECONDS=30 "$copy/fluss" --version >/dev/null 2>&1 &
+  set -m # of a group of its own, and heeding the key, as in a terminal
+  BUILD_SECONDS=30 env --default-signal=INT "$copy/fluss" --version >/dev/null 2>&1 &
   local started=$!
   set +m
   for _ in $(seq 100); do [ "$(builds)" = 0 ] || break; sleep 0.1; done

@@ -38,7 +38,7 @@ final class FieldView extends Region {
     }
 
     void show(FeelPicture picture) {
-        ground.setFill(grey(picture.ground()));
+        fill(ground, picture.ground());
         List<Node> drawn = getChildren();
         List<FeelPicture.Mark> marks = picture.marks();
         if (!isOfSameShapes(drawn, marks)) {
@@ -77,7 +77,7 @@ final class FieldView extends Region {
     }
 
     private static void place(Shape shape, FeelPicture.Mark mark) {
-        shape.setFill(grey(mark.luminance()));
+        fill(shape, mark.luminance());
         switch (mark) {
             case FeelPicture.Bar bar -> {
                 Rectangle drawn = (Rectangle) shape;
@@ -93,7 +93,11 @@ final class FieldView extends Region {
         }
     }
 
-    private static Color grey(double luminance) {
-        return Color.gray(FeelPicture.srgb(luminance));
+    /// A fill that is set anew is drawn anew, be it the same grey.
+    private static void fill(Shape shape, double luminance) {
+        Color grey = Color.gray(FeelPicture.srgb(luminance));
+        if (!grey.equals(shape.getFill())) {
+            shape.setFill(grey);
+        }
     }
 }
