@@ -4,9 +4,12 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.nio.charset.StandardCharsets;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.condition.EnabledOnOs;
+import org.junit.jupiter.api.condition.OS;
 
 /// The launcher where that is hard: moved, read only, without a home, with letters outside ASCII, stopped
 /// while it builds, started twice at once.
+@EnabledOnOs(OS.LINUX)
 class HardStartsIT {
     @Test
     void eachHolds() throws Exception {
