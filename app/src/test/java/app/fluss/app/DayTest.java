@@ -44,6 +44,7 @@ import javafx.scene.control.MenuItem;
 import javafx.scene.control.TextField;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyEvent;
 import org.junit.jupiter.api.Test;
 import org.testfx.util.WaitForAsyncUtils;
 
@@ -282,6 +283,16 @@ class DayTest extends WindowTest {
         push(KeyCode.ENTER);
         settle();
         push(KeyCode.CONTROL, KeyCode.T);
+        interact(() -> {
+            // Held until it repeats itself, this is one more mark, which is taken back.
+            Node focused = window.stage().getScene().getFocusOwner();
+            for (int repeat = 0; repeat < 3; repeat++) {
+                focused.fireEvent(new KeyEvent(KeyEvent.KEY_PRESSED, "", "", KeyCode.T, false, true, false, false));
+            }
+            focused.fireEvent(new KeyEvent(KeyEvent.KEY_RELEASED, "", "", KeyCode.T, false, true, false, false));
+        });
+        until(() -> assertThat(contents().attempt().orElseThrow().entries()).hasSize(3));
+        push(KeyCode.BACK_SPACE);
         until(() -> assertThat(contents().attempt().orElseThrow().entries())
                 .hasSize(2)
                 .last()

@@ -159,7 +159,9 @@ public final class Shell extends BorderPane {
         workbench
                 .comparisonsProperty()
                 .subscribe(list -> order.count(Work.COMPARE, list.isEmpty() ? "" : Integer.toString(list.size())));
-        addEventFilter(KeyEvent.KEY_PRESSED, new ShellKeys(commands, order.chosenProperty()::get)::pressed);
+        ShellKeys keys = new ShellKeys(commands, order.chosenProperty()::get);
+        addEventFilter(KeyEvent.KEY_PRESSED, keys::pressed);
+        addEventFilter(KeyEvent.KEY_RELEASED, _ -> keys.released());
         files.listen(this);
         // The arrows lead from run to run as soon as a study is there.
         workbench.openProperty().subscribe(() -> focusRuns = true);

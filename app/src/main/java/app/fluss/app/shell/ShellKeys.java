@@ -16,8 +16,12 @@ final class ShellKeys {
     private static final Set<KeyCode> OF_TEXT =
             Set.of(KeyCode.Z, KeyCode.Y, KeyCode.C, KeyCode.DELETE, KeyCode.BACK_SPACE);
 
+    /// Done once a press, however long the key is held: a mark is of one moment.
+    private static final Set<KeyCode> ONCE = Set.of(KeyCode.T);
+
     private final List<Command> commands;
     private final Supplier<Work> shown;
+    private Optional<KeyCode> held = Optional.empty();
 
     /// @param shown the screen that is shown
     ShellKeys(List<Command> commands, Supplier<Work> shown) {
@@ -30,10 +34,19 @@ final class ShellKeys {
         if (event.getTarget() instanceof TextInputControl && OF_TEXT.contains(event.getCode())) {
             return;
         }
+        boolean repeats = ONCE.contains(event.getCode()) && held.equals(Optional.of(event.getCode()));
+        held = Optional.of(event.getCode());
         meant(event).ifPresent(command -> {
-            command.action().run();
+            if (!repeats) {
+                command.action().run();
+            }
             event.consume();
         });
+    }
+
+    /// A key was let go.
+    void released() {
+        held = Optional.empty();
     }
 
     /// Of several the one with more keys held, then that of the screen.
