@@ -257,7 +257,7 @@ class DayTest extends WindowTest {
         push(KeyCode.ENTER);
         write("33-40");
         push(KeyCode.ENTER);
-        write("w");
+        hold(KeyCode.W, "w", false);
         settle();
         List<PadEntry> entries = contents().attempt().orElseThrow().entries();
         until(() -> assertThat(entries).hasSize(3));
@@ -274,6 +274,21 @@ class DayTest extends WindowTest {
         waitFor(() -> ((Label) look("#log-words")).getText().contains("run.csv is attached"));
         keep(Grade.B);
         until(() -> assertThat(last().claimed().mean().orNaN()).isCloseTo((71 + 36.5) / 2, within(1e-9)));
+    }
+
+    /// Holds a key until it repeats itself, as the system tells of it: one release for many presses.
+    private void hold(KeyCode code, String typed, boolean control) {
+        interact(() -> {
+            Node focused = window.stage().getScene().getFocusOwner();
+            for (int repeat = 0; repeat < 3; repeat++) {
+                focused.fireEvent(new KeyEvent(KeyEvent.KEY_PRESSED, "", "", code, false, control, false, false));
+                if (!typed.isEmpty()) {
+                    focused.fireEvent(new KeyEvent(
+                            KeyEvent.KEY_TYPED, typed, "", KeyCode.UNDEFINED, false, control, false, false));
+                }
+            }
+            focused.fireEvent(new KeyEvent(KeyEvent.KEY_RELEASED, "", "", code, false, control, false, false));
+        });
     }
 
     private void byReadings() throws Exception {

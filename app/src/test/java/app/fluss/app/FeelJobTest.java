@@ -76,8 +76,14 @@ class FeelJobTest extends WindowTest {
         assertThat(look("#feel-start").isDisabled())
                 .as("nothing moves before the warning was read")
                 .isTrue();
-        interact(() -> ((CheckBox) look("#feel-read")).setSelected(true));
+        interact(() -> {
+            window.shell().tell("Of something else.");
+            ((CheckBox) look("#feel-read")).setSelected(true);
+        });
         fire("#feel-start");
+        assertThat(lookup(".notice").query().isVisible())
+                .as("nothing lies over the field")
+                .isFalse();
         interact(() -> feel.pulses(91, 0));
     }
 

@@ -47,179 +47,139 @@ class HostileFilesTest {
 
     /// Something that is read from a file, and one that is whole.
     enum Kind {
-        SOUND("x.wav") {
-            @Override
-            byte[] whole() throws IOException {
-                byte[] pcm = new byte[4 * 9600];
-                for (int i = 0; i < 9600; i++) {
-                    int click = i % 1200 < 4 ? 16_000 : 0;
-                    int light = i % 1200 > 200 && i % 1200 < 700 ? 12_000 : 300;
-                    ByteBuffer.wrap(pcm, 4 * i, 4)
-                            .putShort(Short.reverseBytes((short) click))
-                            .putShort(Short.reverseBytes((short) light));
-                }
-                ByteArrayOutputStream out = new ByteArrayOutputStream();
-                AudioFormat format = new AudioFormat(9600, 16, 2, true, false);
-                AudioSystem.write(
-                        new AudioInputStream(new ByteArrayInputStream(pcm), format, 9600),
-                        AudioFileFormat.Type.WAVE,
-                        out);
-                return out.toByteArray();
-            }
-
-            @Override
-            void read(Path file) throws IOException, InputException {
-                LatencyReading.of(file, false, EdgeSettings.DEFAULT, Progress.NONE);
-            }
-        },
-        TRACE("x.csv") {
-            @Override
-            byte[] whole() {
-                StringBuilder text = new StringBuilder("t_us,input,light\n");
-                for (int i = 0; i < 1500; i++) {
-                    text.append(i * 500)
-                            .append(i % 400 < 100 ? ",1," : ",0,")
-                            .append(i % 400 > 80 && i % 400 < 200 ? 900 : 20 + i % 5)
-                            .append('\n');
-                }
-                return text.toString().getBytes(StandardCharsets.UTF_8);
-            }
-
-            @Override
-            void read(Path file) throws IOException, InputException {
-                LatencyReading.of(file, false, EdgeSettings.DEFAULT, Progress.NONE);
-            }
-        },
-        PICTURE("x.png") {
-            @Override
-            byte[] whole() throws IOException {
-                BufferedImage image = new BufferedImage(40, 30, BufferedImage.TYPE_INT_RGB);
-                for (int i = 0; i < 1200; i++) {
-                    image.setRGB(i % 40, i / 40, i * 7919);
-                }
-                ByteArrayOutputStream out = new ByteArrayOutputStream();
-                ImageIO.write(image, "png", out);
-                return out.toByteArray();
-            }
-
-            @Override
-            void read(Path file) throws IOException, InputException {
-                StillFile.read(file);
-            }
-        },
-        CLIP("x.y4m") {
-            @Override
-            byte[] whole() throws IOException {
-                ByteArrayOutputStream out = new ByteArrayOutputStream();
-                out.write("YUV4MPEG2 W32 H16 F60:1 Ip A1:1 C420jpeg\n".getBytes(StandardCharsets.US_ASCII));
-                for (int picture = 0; picture < 6; picture++) {
-                    out.write("FRAME\n".getBytes(StandardCharsets.US_ASCII));
-                    byte[] planes = new byte[32 * 16 * 3 / 2];
-                    Arrays.fill(planes, (byte) (40 * picture));
-                    out.write(planes);
-                }
-                return out.toByteArray();
-            }
-
-            @Override
-            void read(Path file) throws IOException, InputException {
-                try (Clip clip = ClipFile.open(file)) {
-                    byte[] luma = new byte[Math.multiplyExact(clip.width(), clip.height())];
-                    for (int i = 0; i < clip.size(); i++) {
-                        clip.luma(i, luma);
-                    }
-                }
-            }
-        },
-        PACKETS("x.csv") {
-            @Override
-            byte[] whole() {
-                return "sequence,send_us,receive_us\n1,0,4000\n2,16000,20100\n3,32000,\n4,48000,52000\n"
-                        .getBytes(StandardCharsets.UTF_8);
-            }
-
-            @Override
-            void read(Path file) throws IOException, InputException {
-                PacketFile.read(file);
-            }
-        },
-        PROBE("x.json") {
-            @Override
-            byte[] whole() {
-                return """
-                        {"format": "fluss-probe-1", "simulated": true, "fps": 60, "bit_rate_mbps": 0.4, "key_every_s": 1,
-                         "key_factor": 1, "paced": true, "images": 3, "sent_us": [0, 16000, 33000],
-                         "received_us": [4000, null, 37000], "input_sent_us": [10, 20000], "input_back_us": [9000, null]}
-                        """.getBytes(StandardCharsets.UTF_8);
-            }
-
-            @Override
-            void read(Path file) throws IOException, InputException {
-                ProbeFile.read(file);
-            }
-        },
-        SCENARIO("x.json") {
-            @Override
-            byte[] whole() throws IOException {
-                try (InputStream ready = Objects.requireNonNull(
-                        ScenarioFile.class.getResourceAsStream("second-gpu.json"), "a ready scenario")) {
-                    return ready.readAllBytes();
-                }
-            }
-
-            @Override
-            void read(Path file) throws IOException, InputException {
-                ScenarioFile.read(file);
-            }
-        },
-        MAPPING("x.json") {
-            @Override
-            byte[] whole() {
-                return """
-                        {"columns":[{"name":"Zeit","role":"PRESENT","unit":"S"},{"name":"Art","role":"KIND","unit":"MS"}],
-                         "kinds":{"echt":"RENDERED","neu":"GENERATED"}}
-                        """.getBytes(StandardCharsets.UTF_8);
-            }
-
-            @Override
-            void read(Path file) throws IOException, InputException {
-                MappingFile.read(file);
-            }
-        },
-        DIFFERENCES("x.csv") {
-            @Override
-            byte[] whole() {
-                return "peak,over_one,over_two,ms\n,,,0\n3,2,,16.7\n4,0,2,33.3\n9,3,3,50\n"
-                        .getBytes(StandardCharsets.UTF_8);
-            }
-
-            @Override
-            void read(Path file) throws IOException, InputException {
-                DifferencesFile.read(file);
-            }
-        },
-        PASTED("x.txt") {
-            @Override
-            byte[] whole() {
-                return "game\tscene\tpath\taverage\t1 % low\nReed\tmarsh\tnative\t61,5\t48\nReed\tmarsh\tfg\t102\t70\n"
-                        .getBytes(StandardCharsets.UTF_8);
-            }
-
-            @Override
-            void read(Path file) throws IOException {
-                QuickTable.read(new String(Files.readAllBytes(file), StandardCharsets.UTF_8));
-            }
-        };
+        SOUND(
+                "x.wav",
+                HostileFilesTest::sound,
+                file -> LatencyReading.of(file, false, EdgeSettings.DEFAULT, Progress.NONE)),
+        TRACE(
+                "x.csv",
+                HostileFilesTest::trace,
+                file -> LatencyReading.of(file, false, EdgeSettings.DEFAULT, Progress.NONE)),
+        PICTURE("x.png", HostileFilesTest::picture, file -> StillFile.read(file)),
+        CLIP("x.y4m", HostileFilesTest::clip, HostileFilesTest::readClip),
+        PACKETS("x.csv", HostileFilesTest::packets, file -> PacketFile.read(file)),
+        PROBE("x.json", HostileFilesTest::probe, file -> ProbeFile.read(file)),
+        SCENARIO("x.json", HostileFilesTest::scenario, file -> ScenarioFile.read(file)),
+        MAPPING("x.json", HostileFilesTest::mapping, file -> MappingFile.read(file)),
+        DIFFERENCES("x.csv", HostileFilesTest::differences, file -> DifferencesFile.read(file)),
+        PASTED(
+                "x.txt",
+                HostileFilesTest::pasted,
+                file -> QuickTable.read(new String(Files.readAllBytes(file), StandardCharsets.UTF_8)));
 
         private final String name;
+        private final Whole whole;
+        private final Reader reader;
 
-        Kind(String name) {
+        Kind(String name, Whole whole, Reader reader) {
             this.name = name;
+            this.whole = whole;
+            this.reader = reader;
         }
+    }
 
-        abstract byte[] whole() throws IOException;
+    @FunctionalInterface
+    private interface Whole {
+        byte[] bytes() throws IOException;
+    }
 
-        abstract void read(Path file) throws IOException, InputException;
+    @FunctionalInterface
+    private interface Reader {
+        void read(Path file) throws IOException, InputException;
+    }
+
+    private static byte[] sound() throws IOException {
+        byte[] pcm = new byte[4 * 9600];
+        for (int i = 0; i < 9600; i++) {
+            int click = i % 1200 < 4 ? 16_000 : 0;
+            int light = i % 1200 > 200 && i % 1200 < 700 ? 12_000 : 300;
+            ByteBuffer.wrap(pcm, 4 * i, 4)
+                    .putShort(Short.reverseBytes((short) click))
+                    .putShort(Short.reverseBytes((short) light));
+        }
+        ByteArrayOutputStream out = new ByteArrayOutputStream();
+        AudioFormat format = new AudioFormat(9600, 16, 2, true, false);
+        AudioSystem.write(
+                new AudioInputStream(new ByteArrayInputStream(pcm), format, 9600), AudioFileFormat.Type.WAVE, out);
+        return out.toByteArray();
+    }
+
+    private static byte[] trace() {
+        StringBuilder text = new StringBuilder("t_us,input,light\n");
+        for (int i = 0; i < 1500; i++) {
+            text.append(i * 500)
+                    .append(i % 400 < 100 ? ",1," : ",0,")
+                    .append(i % 400 > 80 && i % 400 < 200 ? 900 : 20 + i % 5)
+                    .append('\n');
+        }
+        return text.toString().getBytes(StandardCharsets.UTF_8);
+    }
+
+    private static byte[] picture() throws IOException {
+        BufferedImage image = new BufferedImage(40, 30, BufferedImage.TYPE_INT_RGB);
+        for (int i = 0; i < 1200; i++) {
+            image.setRGB(i % 40, i / 40, i * 7919);
+        }
+        ByteArrayOutputStream out = new ByteArrayOutputStream();
+        ImageIO.write(image, "png", out);
+        return out.toByteArray();
+    }
+
+    private static void readClip(Path file) throws IOException, InputException {
+        try (Clip clip = ClipFile.open(file)) {
+            byte[] luma = new byte[Math.multiplyExact(clip.width(), clip.height())];
+            for (int i = 0; i < clip.size(); i++) {
+                clip.luma(i, luma);
+            }
+        }
+    }
+
+    private static byte[] clip() throws IOException {
+        ByteArrayOutputStream out = new ByteArrayOutputStream();
+        out.write("YUV4MPEG2 W32 H16 F60:1 Ip A1:1 C420jpeg\n".getBytes(StandardCharsets.US_ASCII));
+        for (int picture = 0; picture < 6; picture++) {
+            out.write("FRAME\n".getBytes(StandardCharsets.US_ASCII));
+            byte[] planes = new byte[32 * 16 * 3 / 2];
+            Arrays.fill(planes, (byte) (40 * picture));
+            out.write(planes);
+        }
+        return out.toByteArray();
+    }
+
+    private static byte[] packets() {
+        return "sequence,send_us,receive_us\n1,0,4000\n2,16000,20100\n3,32000,\n4,48000,52000\n"
+                .getBytes(StandardCharsets.UTF_8);
+    }
+
+    private static byte[] probe() {
+        return """
+                {"format": "fluss-probe-1", "simulated": true, "fps": 60, "bit_rate_mbps": 0.4, "key_every_s": 1,
+                 "key_factor": 1, "paced": true, "images": 3, "sent_us": [0, 16000, 33000],
+                 "received_us": [4000, null, 37000], "input_sent_us": [10, 20000], "input_back_us": [9000, null]}
+                """.getBytes(StandardCharsets.UTF_8);
+    }
+
+    private static byte[] scenario() throws IOException {
+        try (InputStream ready =
+                Objects.requireNonNull(ScenarioFile.class.getResourceAsStream("second-gpu.json"), "a ready scenario")) {
+            return ready.readAllBytes();
+        }
+    }
+
+    private static byte[] mapping() {
+        return """
+                {"columns":[{"name":"Zeit","role":"PRESENT","unit":"S"},{"name":"Art","role":"KIND","unit":"MS"}],
+                 "kinds":{"echt":"RENDERED","neu":"GENERATED"}}
+                """.getBytes(StandardCharsets.UTF_8);
+    }
+
+    private static byte[] differences() {
+        return "peak,over_one,over_two,ms\n,,,0\n3,2,,16.7\n4,0,2,33.3\n9,3,3,50\n".getBytes(StandardCharsets.UTF_8);
+    }
+
+    private static byte[] pasted() {
+        return "game\tscene\tpath\taverage\t1 % low\nReed\tmarsh\tnative\t61,5\t48\nReed\tmarsh\tfg\t102\t70\n"
+                .getBytes(StandardCharsets.UTF_8);
     }
 
     /// A few bytes of other values, more of them in the head, numbers at their bounds, parts left out, doubled or cut
@@ -258,18 +218,18 @@ class HostileFilesTest {
     @ParameterizedTest
     @EnumSource
     void damageIsReadOrRefusedInWords(Kind kind) throws Exception {
-        Path whole = Files.write(folder.resolve(kind.name), kind.whole());
-        kind.read(whole);
+        Path whole = Files.write(folder.resolve(kind.name), kind.whole.bytes());
+        kind.reader.read(whole);
         damage(kind, ROUNDS, folder);
     }
 
     private static void damage(Kind kind, int rounds, Path folder) throws IOException {
-        byte[] whole = kind.whole();
+        byte[] whole = kind.whole.bytes();
         Path file = folder.resolve(kind.name);
         for (int round = 0; round < rounds; round++) {
             Files.write(file, damaged(whole, new SplittableRandom(round)));
             try {
-                kind.read(file);
+                kind.reader.read(file);
             } catch (InputException e) {
                 assertThat(e.getMessage()).contains(kind.name);
             } catch (Exception | StackOverflowError | OutOfMemoryError e) {

@@ -29,6 +29,7 @@ final class PadView extends VBox {
 
     private final Keeper keeper;
     private final Label entry = Labels.of("", "pad-entry");
+    private Optional<PadMark> heldMark = Optional.empty();
     private final Label message = Labels.wrapped("", "chip", "chip-warm");
     private final VBox recent = new VBox(1);
     private final Label mean = Labels.of("", "muted");
@@ -78,6 +79,7 @@ final class PadView extends VBox {
         });
         addEventHandler(KeyEvent.KEY_TYPED, this::typed);
         addEventHandler(KeyEvent.KEY_PRESSED, this::pressed);
+        addEventHandler(KeyEvent.KEY_RELEASED, _ -> heldMark = Optional.empty());
         showEntry();
     }
 
@@ -89,7 +91,11 @@ final class PadView extends VBox {
         char key = text.charAt(0);
         Optional<PadMark> mark = typed.isEmpty() ? PadMark.of(key) : Optional.empty();
         if (mark.isPresent()) {
-            keeper.keep(new PadEntry.Marked(keeper.nowMs(), mark.get()));
+            // A key that is held repeats itself; what was seen was seen once.
+            if (!mark.equals(heldMark)) {
+                keeper.keep(new PadEntry.Marked(keeper.nowMs(), mark.get()));
+            }
+            heldMark = mark;
             tell("");
         } else {
             typed.append(key);

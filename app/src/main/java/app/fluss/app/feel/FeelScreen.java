@@ -41,7 +41,7 @@ public final class FeelScreen extends VBox {
     private Random random = new Random(new SecureRandom().nextLong());
     private Optional<TaskPane> running = Optional.empty();
 
-    /// @param tell is told, in words, what there is to say
+    /// @param tell is told, in words, what there is to say; nothing puts away what was said
     public FeelScreen(Workbench workbench, Theme theme, Jobs jobs, Consumer<String> tell) {
         super(10);
         this.workbench = workbench;
@@ -103,6 +103,7 @@ public final class FeelScreen extends VBox {
             tell.accept("Open a study that can be written first: sessions are kept in it.");
             return;
         }
+        tell.accept(""); // an older message would lie over the field
         var edits = workbench.edits().people();
         TaskPane pane = new TaskPane(task, taker, pulses, random, done -> {
             running = Optional.empty();

@@ -95,6 +95,8 @@ final class LogBlocks {
             switch (e.getCause()) {
                 case InputException fault -> throw fault.movedDown(lines);
                 case IOException fault -> throw fault;
+                case RuntimeException fault -> throw fault;
+                case Error fault -> throw fault;
                 case null, default -> throw new IllegalStateException(e.getCause());
             }
         } catch (InterruptedException e) {
