@@ -30,7 +30,7 @@ if "%~1"=="" (set "arguments=--help") else (set "arguments=%*")
 exit /b
 
 :window
-"%java%" -XX:+UseSerialGC -Xmx3g %natives%,javafx.graphics --sun-misc-unsafe-memory-access=allow ^
+"%java%" -XX:+UseSerialGC -Xmx3g %natives%,javafx.graphics,com.fazecast.jSerialComm --sun-misc-unsafe-memory-access=allow ^
   -p "%home%app\target\fluss-app.jar;%home%app\target\lib" -m app.fluss.app/app.fluss.app.FlussApp %*
 exit /b
 

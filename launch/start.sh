@@ -7,7 +7,7 @@
 
 cli_options=(-XX:+UseSerialGC -Xmn16m --enable-native-access=org.xerial.sqlitejdbc,com.github.luben.zstd_jni)
 window_options=(-XX:+UseSerialGC -Xmx3g
-  --enable-native-access=javafx.graphics,org.xerial.sqlitejdbc,com.github.luben.zstd_jni
+  --enable-native-access=javafx.graphics,org.xerial.sqlitejdbc,com.github.luben.zstd_jni,com.fazecast.jSerialComm
   --sun-misc-unsafe-memory-access=allow)
 cli_class=app.fluss.cli/app.fluss.cli.Fluss
 window_class=app.fluss.app/app.fluss.app.FlussApp
