@@ -14,7 +14,6 @@ import java.nio.file.Path;
 import org.junit.jupiter.api.io.TempDir;
 import picocli.CommandLine;
 import tools.jackson.databind.JsonNode;
-import tools.jackson.databind.json.JsonMapper;
 
 /// Runs the command line within the test and reads what it prints.
 abstract class CommandTest {
@@ -38,14 +37,18 @@ abstract class CommandTest {
         return file.toString();
     }
 
+    private String command = "";
+
     int fluss(String... args) {
+        command = args[0];
         CommandLine line = Fluss.commandLine();
         line.setOut(new PrintWriter(out));
         line.setErr(new PrintWriter(err));
         return line.execute(args);
     }
 
+    /// What the last command printed.
     JsonNode json() {
-        return JsonMapper.builder().build().readTree(out.toString());
+        return Shaped.json(ResultSchema.valueOf(command), out.toString());
     }
 }

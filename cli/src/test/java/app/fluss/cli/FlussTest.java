@@ -22,7 +22,6 @@ import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import picocli.CommandLine;
 import tools.jackson.databind.JsonNode;
-import tools.jackson.databind.json.JsonMapper;
 
 class FlussTest extends CommandTest {
     private String off = "";
@@ -286,7 +285,7 @@ class FlussTest extends CommandTest {
                         readings,
                         "--json"))
                 .isZero();
-        JsonNode truth = JsonMapper.builder().build().readTree(Files.readString(to.resolve("truth.json")));
+        JsonNode truth = Shaped.json(ResultSchema.truth, to.resolve("truth.json"));
         assertThat(json().at("/rates/delivered_fps").asDouble())
                 .isCloseTo(truth.at("/screen/delivered_fps").asDouble(), withinPercentage(0.5));
         assertThat(json().at("/refresh/lost").asInt())
@@ -330,7 +329,7 @@ class FlussTest extends CommandTest {
         assertThat(fluss("latency", to.resolve("clicks.wav").toString(), "--json"))
                 .isZero();
         JsonNode node = json();
-        JsonNode truth = JsonMapper.builder().build().readTree(Files.readString(to.resolve("truth.json")));
+        JsonNode truth = Shaped.json(ResultSchema.truth, to.resolve("truth.json"));
         assertThat(node.get("n").asInt() + node.get("missed").asInt())
                 .isEqualTo(truth.at("/clicks").size())
                 .isEqualTo(node.get("samples_ms").size());

@@ -11,7 +11,6 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.concurrent.TimeUnit;
 import tools.jackson.databind.JsonNode;
-import tools.jackson.databind.json.JsonMapper;
 
 /// Commands started by the launcher script, as users start them.
 final class Launched {
@@ -27,9 +26,9 @@ final class Launched {
     }
 
     /// What a command gave.
-    record Ran(int code, String out, String err) {
+    record Ran(String command, int code, String out, String err) {
         JsonNode json() {
-            return JsonMapper.shared().readTree(out);
+            return Shaped.json(ResultSchema.valueOf(command), out);
         }
     }
 
@@ -43,7 +42,11 @@ final class Launched {
             assertThat(process.waitFor(PATIENCE_S, TimeUnit.SECONDS))
                     .as("%s ends", command)
                     .isTrue();
-            return new Ran(process.exitValue(), printed(), Files.readString(err.toPath(), StandardCharsets.UTF_8));
+            return new Ran(
+                    command.get(1),
+                    process.exitValue(),
+                    printed(),
+                    Files.readString(err.toPath(), StandardCharsets.UTF_8));
         }
     }
 

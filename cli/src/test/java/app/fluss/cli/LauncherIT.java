@@ -231,6 +231,8 @@ class LauncherIT {
                 .contains("Report written to");
         assertThat(Files.readString(report.resolve("report.html"))).contains("Reedlight", "simulated");
         assertThat(Files.readString(report.resolve("figures.csv"))).contains("delivered-ratio");
+        assertThat(Shaped.json(ResultSchema.study, report.resolve("study.json")).get("runs"))
+                .hasSize(2);
         assertThat(Files.size(report.resolve("report.pdf"))).isGreaterThan(10_000);
         assertThat(ImageIO.read(report.resolve("cards/01-reedlight.png").toFile())
                         .getHeight())

@@ -1,2 +1,2 @@
-/// Reading our own JSON with errors that name the place.
+/// Our own JSON: reading it with errors that name the place, and the shapes of what we write.
 package app.fluss.files.json;

@@ -5,6 +5,9 @@ import app.fluss.core.finding.KnownOfRun;
 import app.fluss.core.generation.WaysMeasure;
 import app.fluss.core.measure.Analysis;
 import app.fluss.core.measure.Measure;
+import app.fluss.core.measure.SyncMode;
+import app.fluss.files.json.ObjectShape;
+import app.fluss.files.json.Shape;
 import app.fluss.files.log.ImportedLog;
 import app.fluss.files.log.MappedColumn;
 import app.fluss.files.log.Role;
@@ -63,5 +66,32 @@ public final class AnalysisJson {
                             ledger.holdCounts().forEach((hold, count) -> holds.put(hold.toString(), count));
                         },
                         () -> List.of("hz", "sync", "basis", "hold_counts").forEach(refresh::putNull));
+    }
+
+    /// The shape of one log's object, or of an array of several.
+    public static ObjectNode schema() {
+        ObjectNode schema =
+                Shape.anyOf(Shape.defined("log", ""), Shape.list("Several logs.", Shape.defined("log", "")));
+        schema.putObject("$defs").set("log", oneLog());
+        return schema;
+    }
+
+    private static ObjectNode oneLog() {
+        ObjectShape shape = new ObjectShape("One log.")
+                .with("file", Shape.text("The log as it was named."))
+                .with("frames", Shape.count("Images in the log."))
+                .with("duration_s", Shape.number("From the first image to the last, s."))
+                .with("mapping", Shape.byName("What each column that is used means.", Shape.text("")));
+        shape.inner("refresh", "Against the display's refresh; null without one.")
+                .with("hz", Shape.orNull(Shape.number("The refresh rate, 1/s.")))
+                .with("sync", Shape.orNull(Shape.word("How images wait for it.", SyncMode.class, SyncMode::label)))
+                .with("basis", Shape.orNull(Shape.text("What the count rests on.")))
+                .with(
+                        "hold_counts",
+                        Shape.orNull(Shape.byName("Images by the refreshes that they stood.", Shape.count(""))));
+        return shape.figures(Measure.values())
+                .figures(WaysMeasure.values())
+                .with("findings", Shape.findings())
+                .node();
     }
 }

@@ -2,7 +2,10 @@ package app.fluss.files.report;
 
 import app.fluss.core.stream.blame.Alignment;
 import app.fluss.core.stream.blame.Blame;
+import app.fluss.core.stream.blame.Cause;
 import app.fluss.core.stream.blame.ClientHitch;
+import app.fluss.files.json.ObjectShape;
+import app.fluss.files.json.Shape;
 import java.util.List;
 import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
@@ -32,5 +35,29 @@ public final class BlameJson {
                 .put("by", alignment.byNumber() ? "frame_number" : "best_offset")
                 .put("confidence", alignment.confidence());
         return node;
+    }
+
+    /// The shape of the object.
+    public static ObjectNode schema() {
+        return new ObjectShape("The hitches of a stream's client.")
+                .with(
+                        "hitches",
+                        Shape.list(
+                                "In order.",
+                                new ObjectShape("A hitch.")
+                                        .with("client_ms", Shape.number("When its image came, by the client's clock."))
+                                        .with("frame", Shape.orNull(Shape.number("Its number, where frames have one.")))
+                                        .with("excess_ms", Shape.number("How much longer it took than its neighbours."))
+                                        .with("cause", Shape.word("Where it came from.", Cause.class, Cause::label))
+                                        .with("confidence", Shape.number("Of the cause, 0 to 1."))
+                                        .node()))
+                .with("totals", Shape.byName("Hitches by cause.", Shape.count("")))
+                .with(
+                        "lined_up",
+                        new ObjectShape("How the two logs were laid side by side.")
+                                .with("by", Shape.word("What they share.", List.of("frame_number", "best_offset")))
+                                .with("confidence", Shape.number("Of the fit, 0 to 1."))
+                                .node())
+                .node();
     }
 }

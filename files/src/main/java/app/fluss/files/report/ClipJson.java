@@ -4,6 +4,8 @@ import app.fluss.core.finding.Finding;
 import app.fluss.core.picture.ClipMeasure;
 import app.fluss.core.picture.CountedClip;
 import app.fluss.core.picture.PictureCount;
+import app.fluss.files.json.ObjectShape;
+import app.fluss.files.json.Shape;
 import java.util.List;
 import tools.jackson.databind.node.ObjectNode;
 
@@ -30,5 +32,19 @@ public final class ClipJson {
         Json.put(node, "threshold", count.threshold());
         Json.putFindings(node, findings);
         return node;
+    }
+
+    /// The shape of the object.
+    public static ObjectNode schema() {
+        return new ObjectShape("The distinct pictures of a clip.")
+                .with("frames", Shape.count("Pictures of the clip."))
+                .with(
+                        "hold_counts",
+                        Shape.orNull(
+                                Shape.byName("Distinct pictures by how many of the clip each stood.", Shape.count(""))))
+                .with("threshold", Shape.orNull(Shape.number("The change from which a picture is another one.")))
+                .figures(ClipMeasure.values())
+                .with("findings", Shape.findings())
+                .node();
     }
 }

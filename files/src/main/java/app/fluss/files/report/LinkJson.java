@@ -6,6 +6,8 @@ import app.fluss.core.stream.LinkMeasure;
 import app.fluss.core.stream.LinkQuality;
 import app.fluss.core.stream.ProbeMeasure;
 import app.fluss.core.stream.ProbeReport;
+import app.fluss.files.json.ObjectShape;
+import app.fluss.files.json.Shape;
 import java.util.List;
 import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
@@ -47,5 +49,32 @@ public final class LinkJson {
             Json.put(entry, "share", share);
         }
         return node;
+    }
+
+    /// The shape of the object, of packets alone or of a whole probe.
+    public static ObjectNode schema() {
+        return Shape.anyOf(
+                new ObjectShape("Packets.").figures(LinkMeasure.values()).node(), ofProbe());
+    }
+
+    private static ObjectNode ofProbe() {
+        ObjectShape shape = new ObjectShape("A link probe.")
+                .with("simulated", Shape.flag("Whether a stand-in was between host and client."));
+        shape.inner("frames", "The probe's images.")
+                .with("sent", Shape.count("Images that were sent."))
+                .with("complete", Shape.count("Images of which every packet came."))
+                .with("buffer_for_99_percent_ms", Shape.orNull(Shape.number("Buffer at which 99 % come in time.")))
+                .with("buffer_for_999_permille_ms", Shape.orNull(Shape.number("Buffer at which 99.9 % come in time.")))
+                .with(
+                        "in_time",
+                        Shape.list(
+                                "What buffers of several sizes give.",
+                                new ObjectShape("A buffer.")
+                                        .with("buffer_ms", Shape.number("Its size."))
+                                        .with("share", Shape.orNull(Shape.number("Images in time, 0 to 1.")))
+                                        .node()));
+        return shape.figures(LinkMeasure.values())
+                .figures(ProbeMeasure.values())
+                .node();
     }
 }

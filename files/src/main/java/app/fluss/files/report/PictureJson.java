@@ -2,6 +2,8 @@ package app.fluss.files.report;
 
 import app.fluss.core.measure.Figure;
 import app.fluss.core.picture.PictureQuality;
+import app.fluss.files.json.ObjectShape;
+import app.fluss.files.json.Shape;
 import tools.jackson.databind.node.ObjectNode;
 
 /// How close one picture is to another, as JSON.
@@ -16,5 +18,15 @@ public final class PictureJson {
         Json.put(node, "psnr_db", Figure.ofFinite(quality.psnrDb(), "the pictures are equal"));
         Json.put(node, "ssim", Figure.ofFinite(quality.ssim(), "the pictures are smaller than the window"));
         return node;
+    }
+
+    /// The shape of the object.
+    public static ObjectNode schema() {
+        return new ObjectShape("How close one picture is to another.")
+                .with("equal", Shape.flag("Whether every pixel is the same."))
+                .with("mean_squared_error", Shape.number("Of the pixels' light, in steps of 255, squared."))
+                .with("psnr_db", Shape.orNull(Shape.number("Peak signal-to-noise ratio, dB.")))
+                .with("ssim", Shape.orNull(Shape.number("Structural similarity, at most 1.")))
+                .node();
     }
 }

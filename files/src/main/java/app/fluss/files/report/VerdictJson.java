@@ -6,10 +6,14 @@ import app.fluss.core.compare.Interval;
 import app.fluss.core.measure.Figure;
 import app.fluss.core.measure.Grade;
 import app.fluss.core.verdict.Claim;
+import app.fluss.core.verdict.Held;
+import app.fluss.core.verdict.Rule;
 import app.fluss.core.verdict.Said;
 import app.fluss.core.verdict.Settle;
 import app.fluss.core.verdict.Verdict;
 import app.fluss.files.attribute.PathAttribution;
+import app.fluss.files.json.ObjectShape;
+import app.fluss.files.json.Shape;
 import app.fluss.files.verdict.GameVerdicts;
 import app.fluss.files.verdict.PooledOverRigs;
 import java.util.List;
@@ -67,7 +71,7 @@ public final class VerdictJson {
     }
 
     private static void put(ObjectNode node, String path, Verdict verdict) {
-        node.put("verdict", word(verdict.word().name()));
+        node.put("verdict", word(verdict.word()));
         node.put("sentence", Said.sentence(path, verdict));
         node.put("scene", verdict.scene().orElse(null));
         node.put("grade", verdict.grade().map(Grade::toString).orElse(null));
@@ -76,7 +80,7 @@ public final class VerdictJson {
         ArrayNode settle = node.putArray("would_settle");
         for (Settle one : verdict.wouldSettle()) {
             settle.addObject()
-                    .put("kind", word(one.kind().name()))
+                    .put("kind", word(one.kind()))
                     .put("scene", one.scene().isEmpty() ? null : one.scene())
                     .put("path", path)
                     .put("runs", one.runs())
@@ -115,14 +119,14 @@ public final class VerdictJson {
 
     private static void put(ObjectNode node, Claim claim, List<Double> flipsAt) {
         Optional<Interval> interval = claim.interval();
-        node.put("measure", word(claim.asked().rule().name()));
+        node.put("measure", word(claim.asked().rule()));
         node.put("rule", claim.asked().rule().atLeast() ? "at_least" : "at_most");
         node.put("bound", claim.asked().bound());
         node.put("source", claim.asked().source());
         Json.put(node, "value", claim.held().value());
         Json.put(node, "ci", interval);
-        node.put("state", word(claim.state().name()));
-        node.put("kind", word(claim.held().kind().name()));
+        node.put("state", word(claim.state()));
+        node.put("kind", word(claim.held().kind()));
         node.put("scene", claim.scene());
         node.putArray("runs").add(claim.held().runsA()).add(claim.held().runsB());
         node.put("reason", claim.held().value() instanceof Figure.Missing(String why) ? why : null);
@@ -130,7 +134,98 @@ public final class VerdictJson {
         flipsAt.forEach(flips::add);
     }
 
-    private static String word(String name) {
-        return name.toLowerCase(Locale.ROOT);
+    /// The shape of the object.
+    public static ObjectNode schema() {
+        return new ObjectShape("What follows for the games of a study.")
+                .with("games", ofGames())
+                .node();
+    }
+
+    /// The shape of its games, by name.
+    public static ObjectNode ofGames() {
+        ObjectNode rig = new ObjectShape("One rig.")
+                .with("rig", Shape.text("Its name."))
+                .with("delivered_gain", orNull("Delivered rate over the native one."))
+                .with("ci", Shape.interval("Of the gain."))
+                .node();
+        ObjectNode overRigs = new ObjectShape("A path that was measured on several rigs.")
+                .with("delivered_gain", orNull("Over all rigs."))
+                .with("ci", Shape.interval("Of the gain."))
+                .with("reason", why("Why there is none."))
+                .with("i_squared", orNull("The part of the spread that lies between rigs, 0 to 1."))
+                .with("rigs", Shape.list("Each by itself.", rig))
+                .node();
+        return Shape.byName(
+                "By game.",
+                new ObjectShape("A game.")
+                        .with("school", Shape.text("What is asked for: the school's id."))
+                        .with("primary", why("The path that comes first; null if none does."))
+                        .with("reason", why("Why nothing follows."))
+                        .maybe("over_rigs", Shape.byName("By path.", overRigs))
+                        .with("paths", Shape.byName("By path.", ofPath()))
+                        .node());
+    }
+
+    private static ObjectNode ofPath() {
+        ObjectNode settle = new ObjectShape("What would settle it.")
+                .with("kind", Shape.word("More of the same, or what else.", Settle.Kind.class, VerdictJson::word))
+                .with("scene", why("Where."))
+                .with("path", Shape.text("With which path."))
+                .with("runs", Shape.count("Runs a side; 0 where runs alone would not."))
+                .with("words", Shape.text("For people."))
+                .node();
+        ObjectNode settings = new ObjectShape("Other settings at which every claim holds.")
+                .with("words", Shape.text("Which."))
+                .with("path", why("The path that was measured at them."))
+                .with("estimated", Shape.flag("Whether they were worked out and not measured."))
+                .node();
+        ObjectNode step = new ObjectShape("A step from the native path to this one.")
+                .with("step", Shape.count("Its place, from 1."))
+                .with("factor", Shape.text("What changed."))
+                .with("ratio", Shape.number("What that did to the delivered rate."))
+                .with("ci", Shape.interval("Of the ratio."))
+                .node();
+        return new ObjectShape("A path.")
+                .with("verdict", Shape.word("What to do.", Verdict.Word.class, VerdictJson::word))
+                .with("sentence", Shape.text("The same in words."))
+                .with("scene", why("Where the weakest claim was measured."))
+                .with("grade", Shape.orNull(Shape.grade()))
+                .with("claims", Shape.list("What was asked.", ofClaim()))
+                .with("would_settle", Shape.list("", settle))
+                .with("reserves", Shape.list("Faults of runs for which \"use\" is never said.", Shape.text("")))
+                .with("doubts", Shape.list("What weakens the verdict.", Shape.text("")))
+                .with("settings", Shape.orNull(settings))
+                .with("attribution", Shape.orNull(Shape.list("In order.", step)))
+                .maybe("attribution_missing", Shape.list("Runs that would be needed.", Shape.text("")))
+                .node();
+    }
+
+    private static ObjectNode ofClaim() {
+        return new ObjectShape("A claim.")
+                .with("measure", Shape.word("What it is about.", Rule.class, VerdictJson::word))
+                .with("rule", Shape.word("Which way.", List.of("at_least", "at_most")))
+                .with("bound", Shape.number("The bound."))
+                .with("source", Shape.text("Where the bound comes from."))
+                .with("value", orNull("The figure."))
+                .with("ci", Shape.interval("Of the figure."))
+                .with("state", Shape.word("Whether it holds.", Claim.State.class, VerdictJson::word))
+                .with("kind", Shape.word("What the interval speaks of.", Held.Kind.class, VerdictJson::word))
+                .with("scene", Shape.text("Where it was measured."))
+                .with("runs", Shape.pair("Runs of each side.", Shape.count("")))
+                .with("reason", why("Why there is no figure."))
+                .with("flips_at", Shape.list("Bounds at which the verdict would change.", Shape.number("")))
+                .node();
+    }
+
+    private static ObjectNode orNull(String about) {
+        return Shape.orNull(Shape.number(about));
+    }
+
+    private static ObjectNode why(String about) {
+        return Shape.orNull(Shape.text(about));
+    }
+
+    private static String word(Enum<?> constant) {
+        return constant.name().toLowerCase(Locale.ROOT);
     }
 }

@@ -2,6 +2,8 @@ package app.fluss.files.report;
 
 import app.fluss.core.vr.HeadsetMeasure;
 import app.fluss.core.vr.Reprojection;
+import app.fluss.files.json.ObjectShape;
+import app.fluss.files.json.Shape;
 import tools.jackson.databind.node.ObjectNode;
 
 /// What a headset showed as JSON.
@@ -18,5 +20,13 @@ public final class VrJson {
             }
         }
         return node;
+    }
+
+    /// The shape of the object.
+    public static ObjectNode schema() {
+        return new ObjectShape("What a headset showed.")
+                .figures(HeadsetMeasure.values())
+                .with("share_ci", Shape.interval("Of the refreshes without a new image."))
+                .node();
     }
 }

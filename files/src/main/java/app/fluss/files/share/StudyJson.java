@@ -1,7 +1,11 @@
 package app.fluss.files.share;
 
+import app.fluss.core.measure.Section;
+import app.fluss.files.json.ObjectShape;
+import app.fluss.files.json.Shape;
 import app.fluss.files.report.VerdictJson;
 import app.fluss.files.study.Attached;
+import app.fluss.files.study.Outcome;
 import app.fluss.files.study.Run;
 import java.util.Locale;
 import java.util.OptionalLong;
@@ -11,7 +15,7 @@ import tools.jackson.databind.node.ObjectNode;
 
 /// What a report is about, as JSON: games, scenes, paths with their settings, runs with their facts and
 /// the checksums of their evidence, and the verdicts.
-final class StudyJson {
+public final class StudyJson {
     private StudyJson() {}
 
     static ObjectNode of(Report report) {
@@ -27,7 +31,7 @@ final class StudyJson {
         Run run = one.run();
         node.put("game", Shown.words(one.game().name()));
         node.put("scene", Shown.words(one.scene().name()));
-        node.put("scene_weight", one.scene().weight().name().toLowerCase(Locale.ROOT));
+        node.put("scene_weight", word(one.scene().weight()));
         node.put("scene_s", one.scene().seconds());
         node.put("path", Shown.words(run.path().name()));
         ArrayNode stages = node.putArray("stages");
@@ -39,7 +43,7 @@ final class StudyJson {
         node.put("run", Shown.words(run.name()));
         node.put("grade", run.grade().toString());
         node.put("simulated", run.simulated());
-        node.put("outcome", run.taking().outcome().name().toLowerCase(Locale.ROOT));
+        node.put("outcome", word(run.taking().outcome()));
         node.put(
                 "reason",
                 run.taking().reason().isEmpty()
@@ -71,5 +75,56 @@ final class StudyJson {
                         .put("id", judged.requirement().id())
                         .put("state", judged.state().title())
                         .put("seen", Shown.words(judged.outcome().seen())));
+    }
+
+    /// The shape of `study.json`.
+    public static ObjectNode schema() {
+        return new ObjectShape("What a report is about.")
+                .with("study", Shape.text("Its name."))
+                .with("runs", Shape.list("Every run.", ofRun()))
+                .with("verdicts", VerdictJson.ofGames())
+                .node();
+    }
+
+    private static ObjectNode ofRun() {
+        ObjectNode stage = new ObjectShape("A stage.")
+                .with("stage", Shape.text("Its id."))
+                .with("settings", Shape.byName("By setting.", Shape.text("")))
+                .node();
+        ObjectNode fact = new ObjectShape("A fact.")
+                .with("value", Shape.text("As it was recorded."))
+                .with("source", Shape.text("Who said so."))
+                .node();
+        ObjectNode evidence = new ObjectShape("A file that was kept.")
+                .with("kind", Shape.text("What it is."))
+                .with("sha256", Shape.text("Its checksum.").put("pattern", "^[0-9a-f]{64}$"))
+                .node();
+        ObjectNode requirement = new ObjectShape("A requirement.")
+                .with("id", Shape.text("Its id in requirements.json."))
+                .with("state", Shape.text("Whether it was met."))
+                .with("seen", Shape.text("What was seen."))
+                .node();
+        return new ObjectShape("A run.")
+                .with("game", Shape.text("Its game."))
+                .with("scene", Shape.text("Its scene."))
+                .with("scene_weight", Shape.word("How heavy the scene is.", Section.Weight.class, StudyJson::word))
+                .with("scene_s", Shape.number("How long the scene lasts, s."))
+                .with("path", Shape.text("Its path."))
+                .with("stages", Shape.list("Of the path, in order; none on the native one.", stage))
+                .with("run", Shape.text("Its name."))
+                .with("grade", Shape.grade())
+                .with("simulated", Shape.flag("Whether a simulated bench gave it."))
+                .with("outcome", Shape.word("What became of it.", Outcome.class, StudyJson::word))
+                .with("reason", Shape.orNull(Shape.text("Why it was discarded or does not count.")))
+                .with("measured_at_ms", Shape.orNull(Shape.count("When, in ms since 1970 UTC.")))
+                .with("facts", Shape.byName("By id.", fact))
+                .with("equipment", Shape.byName("By part.", Shape.text("")))
+                .with("evidence", Shape.list("", evidence))
+                .with("requirements", Shape.list("", requirement))
+                .node();
+    }
+
+    private static String word(Enum<?> constant) {
+        return constant.name().toLowerCase(Locale.ROOT);
     }
 }

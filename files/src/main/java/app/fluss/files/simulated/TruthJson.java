@@ -1,5 +1,7 @@
 package app.fluss.files.simulated;
 
+import app.fluss.files.json.ObjectShape;
+import app.fluss.files.json.Shape;
 import app.fluss.sim.SimulatedRun;
 import app.fluss.sim.truth.Click;
 import app.fluss.sim.truth.Flare;
@@ -8,13 +10,14 @@ import app.fluss.sim.truth.Hitch;
 import app.fluss.sim.truth.ImageTruth;
 import app.fluss.sim.truth.Shown;
 import app.fluss.sim.truth.Truth;
+import java.util.List;
 import java.util.Map;
 import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.JsonNodeFactory;
 import tools.jackson.databind.node.ObjectNode;
 
 /// The truth of a simulated run as JSON. Images are columns of equal length; a time that never came is null.
-final class TruthJson {
+public final class TruthJson {
     private static final double SCALE = 10_000;
 
     /// Above this the columns are left out: a tree of them would not fit into memory.
@@ -124,5 +127,81 @@ final class TruthJson {
 
     private static double rounded(double ms) {
         return Math.rint(ms * SCALE) / SCALE;
+    }
+
+    /// The shape of `truth.json`.
+    public static ObjectNode schema() {
+        ObjectNode frames = new ObjectShape("What became of the game's frames.")
+                .with("rendered", Shape.count("All."))
+                .with("shown", Shape.count("That reached the display."))
+                .with("lost", Shape.count("That a newer one replaced before."))
+                .with("replaced", Shape.count("That an image of a generator stands for."))
+                .node();
+        ObjectNode link = new ObjectShape("The stream's packets.")
+                .with("sent", Shape.count("All."))
+                .with("lost", Shape.count("That never came."))
+                .with("jitter_ms", Shape.number("After RFC 3550."))
+                .node();
+        ObjectNode headset = new ObjectShape("What the headset showed.")
+                .with("refreshes", Shape.count("All."))
+                .with("with_new_image", Shape.count("That showed a new image of the application."))
+                .with("hand_latency_ms", time("From the hand to light."))
+                .with("head_latency_ms", time("From the head to light."))
+                .node();
+        ObjectNode click = new ObjectShape("A click.")
+                .with("click_ms", Shape.number("When."))
+                .with("answered", Shape.flag("Whether light followed."))
+                .with("partial_light_ms", time("First light."))
+                .with("half_light_ms", time("Half of the light."))
+                .with("full_light_ms", time("All light."))
+                .node();
+        ObjectNode flare = new ObjectShape("A light that no click caused.")
+                .with("at_ms", Shape.number("When."))
+                .with("lasts_ms", Shape.number("How long."))
+                .node();
+        ObjectNode hitch = new ObjectShape("A hitch.")
+                .with("at_ms", Shape.number("When."))
+                .with("cause", Shape.text("What hitched."))
+                .with("extra_ms", Shape.number("How much longer it took."))
+                .node();
+        ObjectNode images = new ObjectShape("Columns of equal length.")
+                .with("kind", Shape.list("", Shape.word("", List.of("rendered", "generated"))))
+                .with("frame", Shape.list("The game's frame that it comes from.", Shape.number("")))
+                .with("made_ms", Shape.list("When it was whole.", Shape.number("")))
+                .with("shown_ms", Shape.list("When it was lit.", time("")))
+                .with("hold_ms", Shape.list("How long it stood.", time("")))
+                .node();
+        return new ObjectShape("What happened on a simulated bench.")
+                .with("simulated", Shape.flag("Always true."))
+                .with("scenario", Shape.text("Its name."))
+                .with("seed", Shape.number("The same seed gives the same run."))
+                .with("duration_s", Shape.number("Length, s."))
+                .with("frames", frames)
+                .with("presented", Shape.count("Images that were handed to the display."))
+                .with("screen", ofScreen("What reached the display."))
+                .maybe("panel", ofScreen("What the panel lit where the display smooths motion."))
+                .with("clip_distinct", Shape.count("Distinct pictures of the clip."))
+                .maybe("link", link)
+                .maybe("headset", headset)
+                .with("clicks", Shape.list("", click))
+                .with("flares", Shape.list("", flare))
+                .with("hitches", Shape.list("", hitch))
+                .with("images", Shape.orNull(images))
+                .maybe("images_left_out", Shape.text("Why there are none."))
+                .node();
+    }
+
+    private static ObjectNode ofScreen(String about) {
+        return new ObjectShape(about)
+                .with("shown", Shape.count("Images that were shown."))
+                .with("distinct", Shape.count("Of them those that differ from the one before."))
+                .with("lost", Shape.count("Images that were never seen."))
+                .with("delivered_fps", Shape.number("Distinct images a second."))
+                .with("hold_counts", Shape.byName("Images by the refreshes that they stood.", Shape.count("")))
+                .node();
+    }
+
+    private static ObjectNode time(String about) {
+        return Shape.orNull(Shape.number(about));
     }
 }
