@@ -191,4 +191,70 @@ class AnalysisTest {
     void refusesAStutterRuleThatEveryFrameMeets() {
         assertThatThrownBy(() -> new StutterRule(Double.NaN, 4)).hasMessageContaining("factor must be above 1");
     }
+
+    /// A sample of frame times at which each bound of the rules is met exactly.
+    @Test
+    void boundsOfTheRulesAreNotPassedAtTheBound() {
+        double[] ms = new double[120];
+        Arrays.fill(ms, 10);
+        ms[30] = 20;
+        ms[60] = 50;
+        ms[90] = 100;
+        Analysis run = Analysis.of(Logs.ofFrameTimes(ms).all(), AnalysisSettings.NONE);
+        assertThat(run.stutters().count())
+                .as("20 ms is twice the median and not more")
+                .isEqualTo(2);
+        assertThat(run.stutters().over50()).isEqualTo(1);
+        assertThat(run.stutters().over100()).isZero();
+        assertThat(run.stutters().interval(1)).isEqualTo(90);
+        assertThat(run.stutters().rule()).isEqualTo(StutterRule.DEFAULT);
+        assertThat(run.stutters().timeShare().orNaN()).isCloseTo(150 / 1340.0, within(1e-12));
+        assertThat(run.stutters().perMinute().orNaN()).isCloseTo(2 * 60_000 / 1340.0, within(1e-9));
+        double[] slower = new double[120];
+        Arrays.fill(slower, 3);
+        slower[50] = 7;
+        slower[80] = 7.5;
+        Stutters over = Stutters.of(FrameTimes.of(Logs.ofFrameTimes(slower).all()), StutterRule.DEFAULT);
+        assertThat(over.count()).as("7 ms is 4 above the median and not more").isEqualTo(1);
+        assertThat(over.interval(0)).isEqualTo(80);
+    }
+
+    @Test
+    void aTailOfTenFramesIsNoWeakOne() {
+        assertThat(Lows.of(Ordered.of(new double[999]), 1, 0.01).isWeak()).isFalse();
+        assertThat(Lows.of(Ordered.of(new double[900]), 1, 0.01).tailFrames()).isEqualTo(9);
+        assertThat(Lows.of(Ordered.of(new double[900]), 1, 0.01).isWeak()).isTrue();
+        assertThat(Lows.of(Ordered.of(new double[100]), 1, 0.01).percentile())
+                .as("one frame is the whole tail, and it has no length")
+                .isInstanceOf(Figure.Missing.class);
+        assertThatThrownBy(() -> Lows.of(Ordered.of(new double[9]), 1, 0)).isInstanceOf(IllegalArgumentException.class);
+        assertThatThrownBy(() -> Lows.of(Ordered.of(new double[9]), 1, 1)).isInstanceOf(IllegalArgumentException.class);
+    }
+
+    /// Neither time nor game time runs across a restart of the clock, and an image without game time is left out.
+    @Test
+    void motionTimingLeavesOutWhatItCannotTell() {
+        double[] present = {0, 10, 20, 5, 15, 25};
+        double[] content = {0, 12, 20, 400, 409, Double.NaN};
+        FrameLog log = FrameLog.presentedAt(present, 6)
+                .channel(Channel.DISPLAYED, present.clone())
+                .channel(Channel.CONTENT, content)
+                .segmentStarts(new int[] {3})
+                .build();
+        MotionTiming motion = Analysis.of(log.all(), AnalysisSettings.NONE).motion();
+        assertThat(motion.meanAbs().orNaN()).isCloseTo((2 + 2 + 1) / 3.0, within(1e-12));
+        assertThat(motion.rms().orNaN()).isCloseTo(Math.sqrt((4 + 4 + 1) / 3.0), within(1e-12));
+        assertThat(motion.p95Abs().orNaN()).isEqualTo(2);
+        MotionTiming none = Analysis.of(Logs.presentedAt(0, 10).all(), AnalysisSettings.NONE)
+                .motion();
+        assertThat(none.meanAbs().toString()).contains("no game times");
+        FrameLog unshown = FrameLog.presentedAt(present, 6)
+                .channel(Channel.CONTENT, content)
+                .build();
+        assertThat(Analysis.of(unshown.all(), AnalysisSettings.NONE)
+                        .motion()
+                        .rms()
+                        .toString())
+                .contains("no display times");
+    }
 }

@@ -169,4 +169,49 @@ class RefreshLedgerTest {
         Analysis run = Analysis.of(log.all(), AnalysisSettings.NONE.withDisplay(tearing));
         assertThat(run.motion().meanAbs().orNaN()).isCloseTo(0, within(1e-9));
     }
+
+    /// 59 images a second on 60 Hz fall one refresh behind a second; 29.9 do so every five seconds.
+    @ParameterizedTest
+    @CsvSource({"59, 60, 1000, true", "29.9, 60, 5000, true", "50, 60, 100, false", "118, 120, 500, true"})
+    void aBeatIsOneRefreshGainedOrLost(double b, double hz, double beatMs, boolean slow) {
+        Cadence cadence = new Cadence(b, hz);
+        assertThat(cadence.beatPeriodMs().orNaN()).isCloseTo(beatMs, within(1e-6));
+        assertThat(cadence.hasSlowBeat()).isEqualTo(slow);
+        assertThat(new Cadence(30, 60).beatPeriodMs().isKnown()).isFalse();
+        assertThat(new Cadence(30, 60).hasSlowBeat()).isFalse();
+    }
+
+    /// Images 2 and 4 show the game time of the one before: on the panel they are a longer hold.
+    @Test
+    void aRepeatLengthensTheHoldBeforeIt() {
+        double[] shown = {0, 10, 20, 30, 40, 50, 60};
+        double[] content = {0, 10, 10, 30, 30, 50, 60};
+        RefreshLedger ledger =
+                RefreshLedger.of(Logs.shown(shown, shown, content).all(), new DisplayMode(100, SyncMode.LATEST));
+        assertThat(ledger.shown()).isEqualTo(7);
+        assertThat(ledger.distinct()).isEqualTo(5);
+        assertThat(ledger.repeats()).isEqualTo(2);
+        assertThat(ledger.isRepeat(2)).isTrue();
+        assertThat(ledger.isRepeat(3)).isFalse();
+        assertThat(ledger.holdCounts()).isEqualTo(Map.of(1, 2, 2, 2));
+        assertThat(ledger.deliveredRate().orNaN()).isCloseTo(1000 * 4 / 60.0, within(1e-9));
+        assertThat(ledger.evenShare().orNaN()).isEqualTo(0.5);
+        assertThat(ledger.holdDeviation().orNaN()).isEqualTo(0.5);
+        assertThat(ledger.positionAt(-1)).isEqualTo(-1);
+        assertThat(ledger.positionAt(0)).isEqualTo(0);
+        assertThat(ledger.positionAt(34.9)).isEqualTo(3);
+        assertThat(ledger.positionAt(40)).isEqualTo(4);
+        assertThat(ledger.positionAt(1e6)).isEqualTo(6);
+        assertThat(ledger.basis().label()).isEqualTo("measured");
+    }
+
+    @Test
+    void withoutASecondImageThereIsNoHold() {
+        RefreshLedger one = RefreshLedger.of(
+                Logs.shown(new double[] {0}, new double[] {0}, new double[] {0}).all(),
+                new DisplayMode(100, SyncMode.LATEST));
+        assertThat(one.evenShare().isKnown()).isFalse();
+        assertThat(one.holdDeviation().isKnown()).isFalse();
+        assertThat(one.deliveredRate().isKnown()).isFalse();
+    }
 }
