@@ -103,4 +103,39 @@ class DriftTest {
         assertThat(drift.state()).isEqualTo(Drift.State.NO_BRACKET);
         assertThat(drift.why()).contains("it is unknown when");
     }
+
+    /// The slope by scipy's `linregress`; its half width from the spread of the scene: t(4) · 0.0188 · 78.3 over the
+    /// root of the squared hours. The path lies 0.25 h before and after the middle: nothing is carried.
+    @Test
+    void fewBaselinesBorrowTheSpreadOfTheScene() {
+        List<Analysis> natives = List.of(at(80, 0), at(79, 30), at(76, 60));
+        List<Analysis> path = List.of(at(100, 15), at(101, 45));
+        List<Analysis> repeats = List.of(at(120, 90), at(121.5, 95), at(119, 99));
+        Drift drift = RunComparison.of(natives, path, Terms.PLAIN.among(List.of(natives, repeats)))
+                .drift();
+        assertThat(drift.state()).isEqualTo(Drift.State.TOLD);
+        assertThat(drift.measure()).isEqualTo(Measure.CLAIMED);
+        Drift.Slope slope = drift.perHour().orElseThrow();
+        assertThat(slope.value()).isCloseTo(-4, within(1e-9));
+        assertThat(slope.interval().low()).isCloseTo(-10.243492, within(1e-5));
+        assertThat(slope.interval().high()).isCloseTo(2.243492, within(1e-5));
+        assertThat(drift.carried().orElseThrow().value()).isCloseTo(0, within(1e-9));
+        Drift later = RunComparison.of(
+                        natives, List.of(at(100, 40), at(101, 50)), Terms.PLAIN.among(List.of(natives, repeats)))
+                .drift();
+        assertThat(later.carried().orElseThrow().value())
+                .as("a quarter of an hour after the middle")
+                .isCloseTo(-1, within(1e-9));
+        assertThat(later.carried().orElseThrow().interval().low()).isCloseTo(-10.243492 / 4, within(1e-5));
+        Drift alone = RunComparison.of(List.of(at(80, 0), at(79, 30)), List.of(at(100, 15)), Terms.PLAIN)
+                .drift();
+        assertThat(alone.state()).isEqualTo(Drift.State.TOO_FEW);
+        assertThat(alone.why()).contains("no spread to borrow");
+    }
+
+    @Test
+    void whereTheBaselineIsMissingIsSaid() {
+        assertThat(session("NNPP", 1, 0, new SplittableRandom(1)).drift().why()).contains("lies after those");
+        assertThat(session("PPNN", 1, 0, new SplittableRandom(1)).drift().why()).contains("lies before those");
+    }
 }

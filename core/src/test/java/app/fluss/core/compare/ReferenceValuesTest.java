@@ -1,6 +1,7 @@
 package app.fluss.core.compare;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
 import app.fluss.core.measure.Figure;
@@ -127,5 +128,133 @@ class ReferenceValuesTest {
         assertThat(Wilson.ofShare(0.05, 5400).high()).isCloseTo(0.0561396, CLOSE);
         assertThat(Wilson.ofShare(0.05, 1800).low()).isCloseTo(0.0408551, CLOSE);
         assertThat(Wilson.ofShare(0.05, 1800).high()).isCloseTo(0.0610615, CLOSE);
+    }
+
+    /// statsmodels 0.14, `proportion_confint(method="wilson")`.
+    @ParameterizedTest
+    @CsvSource({
+        "0, 10, 0, 0.27753280",
+        "3, 10, 0.10779127, 0.60322185",
+        "10, 10, 0.72246720, 1",
+        "52, 1000, 0.03987304, 0.06755574"
+    })
+    void wilsonOfCounts(long hits, long trials, double low, double high) {
+        Interval interval = Wilson.of(hits, trials);
+        assertThat(interval.low()).isCloseTo(low, CLOSE);
+        assertThat(interval.high()).isCloseTo(high, CLOSE);
+    }
+
+    /// The same formula with Student's t of spells less one.
+    @Test
+    void fewSpellsWidenAShare() {
+        Interval twelve = Wilson.ofSpells(0.05, 900, 12);
+        assertThat(twelve.low()).isCloseTo(0.03628131, CLOSE);
+        assertThat(twelve.high()).isCloseTo(0.06853708, CLOSE);
+        Interval none = Wilson.ofSpells(0.05, 900, 0);
+        assertThat(none.low()).isCloseTo(0.03757590, CLOSE);
+        assertThat(none.high()).isCloseTo(0.06624923, CLOSE);
+        for (long spells : new long[] {1, 2}) {
+            Interval few = Wilson.ofSpells(0.05, 900, spells);
+            assertThat(few.low()).as("one degree of freedom").isCloseTo(0.00931442, CLOSE);
+            assertThat(few.high()).isCloseTo(0.22757681, CLOSE);
+        }
+    }
+
+    @ParameterizedTest
+    @CsvSource({"-1, 10", "11, 10", "0, 0"})
+    void aShareOfWhatCannotBeIsRefused(long hits, long trials) {
+        assertThatThrownBy(() -> Wilson.of(hits, trials)).hasMessageContaining("hits must be in 0..trials");
+    }
+
+    /// scipy's `t.interval` of the logarithms at three confidences, and of the plain values where one is 0.
+    @Test
+    void levelsAtOtherConfidences() {
+        Level level = Level.of(new double[] {61.2, 60.4, 62.0, 61.1});
+        assertThat(level.method()).isEqualTo(Method.WELCH);
+        assertThat(level.interval().orElseThrow().low()).isCloseTo(60.13937664, CLOSE);
+        assertThat(level.interval().orElseThrow().high()).isCloseTo(62.22310915, CLOSE);
+        Interval sure = level.intervalAt(0.99).orElseThrow();
+        assertThat(sure.low()).isCloseTo(59.2898471, CLOSE);
+        assertThat(sure.high()).isCloseTo(63.11466769, CLOSE);
+        Interval bold = level.intervalAt(0.8).orElseThrow();
+        assertThat(bold.low()).isCloseTo(60.63857652, CLOSE);
+        assertThat(bold.high()).isCloseTo(61.7108648, CLOSE);
+        Level zeros = Level.of(new double[] {0, 1.5, 0, 2});
+        assertThat(zeros.figure().orNaN()).isEqualTo(0.875);
+        assertThat(zeros.interval().orElseThrow().low()).isCloseTo(-0.76519528, CLOSE);
+        assertThat(zeros.interval().orElseThrow().high()).isCloseTo(2.51519528, CLOSE);
+        assertThat(zeros.intervalAt(0.99).orElseThrow().low()).isCloseTo(-2.13533575, CLOSE);
+        assertThat(zeros.intervalAt(0.99).orElseThrow().high()).isCloseTo(3.88533576, CLOSE);
+    }
+
+    @Test
+    void aLevelWithoutAnIntervalSaysWhy() {
+        assertThat(Level.of(new double[0]).why()).isEqualTo("no run has it");
+        assertThat(Level.of(new double[] {60}).why()).contains("too few repeats");
+        assertThat(Level.of(new double[] {60, 60, 60}).why()).contains("equal to the last digit");
+        assertThat(Level.of(new double[] {0}).why()).contains("can be 0");
+        assertThat(Level.of(new double[] {0, 0}).interval()).isEmpty();
+        for (double[] runs : List.of(new double[0], new double[] {60}, new double[] {60, 60}, new double[] {0})) {
+            assertThat(Level.of(runs).method()).isEqualTo(Method.NONE);
+            assertThat(Level.of(runs).intervalAt(0.9)).isEmpty();
+        }
+        Level borrowed = Level.of(new double[] {72.1}, Figure.missing("none"), others());
+        assertThat(borrowed.method()).isEqualTo(Method.BORROWED);
+        assertThat(borrowed.freedom()).isEqualTo(4);
+        assertThat(borrowed.interval().orElseThrow().contains(72.1)).isTrue();
+    }
+
+    @Test
+    void estimatesAtOtherConfidences() {
+        double[] a = {41.2, 39.8, 43.1, 40.5};
+        double[] b = {52.9, 55.4, 50.7, 57.8};
+        Estimate estimate = Estimate.of(a, b);
+        Interval plain = estimate.interval().orElseThrow();
+        Interval same = estimate.intervalAt(0.95).orElseThrow();
+        assertThat(same.low()).isCloseTo(plain.low(), CLOSE);
+        assertThat(same.high()).isCloseTo(plain.high(), CLOSE);
+        assertThat(estimate.intervalAt(0.99).orElseThrow().low()).isLessThan(plain.low() - 1);
+        Interval ratio = estimate.ratioInterval().orElseThrow();
+        assertThat(estimate.ratioIntervalAt(0.95).orElseThrow().low()).isCloseTo(ratio.low(), CLOSE);
+        assertThat(estimate.ratioIntervalAt(0.5).orElseThrow().low()).isGreaterThan(ratio.low());
+        Estimate none = Estimate.without(Figure.of(1), Figure.of(2), "one run a side");
+        assertThat(none.intervalAt(0.5)).isEmpty();
+        assertThat(none.ratioIntervalAt(0.5)).isEmpty();
+        assertThat(Estimate.refused(Figure.missing("they do not compare")).why())
+                .isEqualTo("they do not compare");
+    }
+
+    @Test
+    void welchOfEqualRunsIsCertainOrNothing() {
+        Welch apart = Welch.of(new double[] {60, 60}, new double[] {61, 61, 61});
+        assertThat(apart.t()).isEqualTo(Double.POSITIVE_INFINITY);
+        assertThat(apart.p()).isZero();
+        assertThat(apart.degreesOfFreedom()).isEqualTo(3);
+        assertThat(Welch.of(new double[] {60, 60}, new double[] {60, 60}).p()).isEqualTo(1);
+        assertThat(Welch.of(new double[] {60, 60}, new double[] {60, 60}).t()).isZero();
+        assertThatThrownBy(() -> Welch.of(new double[] {60}, new double[] {60, 61}))
+                .hasMessageContaining("got 1 and 2");
+        assertThatThrownBy(() -> Welch.of(new double[] {60, 61}, new double[0])).hasMessageContaining("got 2 and 0");
+    }
+
+    @Test
+    void intervalsKeepTheirEnds() {
+        Interval interval = new Interval(-1, 3);
+        assertThat(interval.contains(-1)).isTrue();
+        assertThat(interval.contains(3)).isTrue();
+        assertThat(interval.contains(3.001)).isFalse();
+        assertThat(interval.contains(-1.001)).isFalse();
+        assertThat(interval.holding(5)).isEqualTo(new Interval(-1, 5));
+        assertThat(interval.widened(0.5)).isEqualTo(new Interval(-1.5, 3.5));
+        assertThatThrownBy(() -> new Interval(1, 0)).isInstanceOf(IllegalArgumentException.class);
+        assertThatThrownBy(() -> new Interval(Double.NaN, 0)).isInstanceOf(IllegalArgumentException.class);
+    }
+
+    @Test
+    void methodsSayWhetherTheySpeakOfTheNextRun() {
+        assertThat(List.of(Method.values()).stream().filter(Method::isFromRunToRun))
+                .containsExactly(Method.WELCH, Method.BORROWED);
+        assertThat(Method.WITHIN_RUNS.id()).isEqualTo("within-runs");
+        assertThat(Method.TOGGLE.title()).contains("one sitting");
     }
 }
