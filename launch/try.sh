@@ -92,6 +92,23 @@ two_at_once() {
   wait $! && wait "$one" && [ "$(builds)" = 1 ]
 }
 
+# A small file system of its own, where the system lets us have one.
+full_disk() {
+  local small=$yard/small scenario=$home/docs/scenarios/native.json errors code
+  mkdir -p "$small"
+  mount -t tmpfs -o size=300k tmpfs "$small" 2>/dev/null || { echo "not tried: a full disk needs the right to mount one"; return 0; }
+  errors=$("$copy/fluss" simulate "$scenario" --out "$small/simulated" 2>&1 >/dev/null)
+  code=$?
+  [ $code = 3 ] && grep -q 'simulated cannot be written: .*Make room' <<<"$errors" && [ -z "$(ls -A "$small")" ]
+  code=$?
+  # Nor is there room for what makes starts fast.
+  rm -rf "$copy/target/kept"
+  head -c 300k /dev/zero >"$small/full" 2>/dev/null
+  TMPDIR=$small analyzes "$copy/fluss" || code=1
+  umount "$small"
+  return $code
+}
+
 check "a path with spaces and letters outside ASCII" analyzes "$copy/fluss"
 check "no HOME" analyzes env -u HOME "$copy/fluss"
 check "LANG=C with file names outside ASCII" analyzes env LANG=C "$copy/fluss"
@@ -100,4 +117,5 @@ check "a checkout that was moved" move
 check "a checkout that is built and cannot be written to" read_only
 check "Ctrl+C while building" stopped_while_building
 check "two starts at once" two_at_once
+check "a full disk" full_disk
 exit $((failures > 0))

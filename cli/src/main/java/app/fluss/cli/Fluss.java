@@ -3,6 +3,7 @@ package app.fluss.cli;
 import app.fluss.devices.probe.ProbeException;
 import app.fluss.files.log.InputException;
 import app.fluss.files.study.StudyException;
+import app.fluss.files.work.UnwritableException;
 import java.io.IOException;
 import java.nio.file.NoSuchFileException;
 import java.util.List;
@@ -104,6 +105,7 @@ final class Fluss implements Runnable {
             case StudyException e -> e.getMessage();
             case ProbeException e -> e.getMessage();
             case NoSuchFileException e -> e.getFile() + ": there is no such file";
+            case UnwritableException e -> e.getMessage();
             case IOException e -> "cannot be read: " + e.getMessage();
             default -> throw fault;
         };

@@ -18,6 +18,7 @@ import app.fluss.files.overlay.Overlays;
 import app.fluss.files.overlay.RecordedNumbers;
 import app.fluss.files.report.Json;
 import app.fluss.files.report.OverlayJson;
+import app.fluss.files.work.WholeFiles;
 import java.io.IOException;
 import java.io.PrintWriter;
 import java.nio.file.Path;
@@ -103,7 +104,7 @@ final class Overlay implements Callable<Integer> {
         try (EngineNamer namer = EngineNamer.start()) {
             Overlays overlays = follow ? followed(asked, namer) : read(asked, namer);
             if (keep != null) {
-                OverlayFile.write(overlays.recorded(), keep);
+                WholeFiles.file(keep, to -> OverlayFile.write(overlays.recorded(), to));
             }
             print(overlays);
         } catch (IllegalArgumentException e) {

@@ -7,6 +7,7 @@ import app.fluss.files.clip.StillFile;
 import app.fluss.files.log.InputException;
 import app.fluss.files.report.Json;
 import app.fluss.files.report.PictureJson;
+import app.fluss.files.work.WholeFiles;
 import java.io.IOException;
 import java.io.PrintWriter;
 import java.nio.file.Path;
@@ -49,7 +50,7 @@ final class Picture implements Callable<Integer> {
         StillComparison compared = StillComparison.read(reference, picture);
         PictureQuality quality = compared.quality();
         if (map != null) {
-            StillFile.write(compared.differenceMap(), compared.width(), map);
+            WholeFiles.file(map, to -> StillFile.write(compared.differenceMap(), compared.width(), to));
         }
         print(quality);
         return 0;

@@ -17,6 +17,7 @@ import app.fluss.files.link.ProbeFile;
 import app.fluss.files.log.InputException;
 import app.fluss.files.report.Json;
 import app.fluss.files.report.LinkJson;
+import app.fluss.files.work.WholeFiles;
 import java.io.IOException;
 import java.io.PrintWriter;
 import java.net.InetSocketAddress;
@@ -157,7 +158,7 @@ final class Probe {
                 System::nanoTime,
                 Progress.NONE);
         if (keep != null) {
-            ProbeFile.write(trace, keep);
+            WholeFiles.file(keep, to -> ProbeFile.write(trace, to));
         }
         print(trace, json);
         return 0;

@@ -13,6 +13,7 @@ import app.fluss.files.study.Game;
 import app.fluss.files.study.Study;
 import app.fluss.files.study.StudyException;
 import app.fluss.files.study.TakenIn;
+import app.fluss.files.work.WholeFiles;
 import java.awt.image.BufferedImage;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
@@ -66,25 +67,20 @@ public final class Reports {
 
     /// Writes the printed form.
     public void writePdf(Rendered rendered, Path file, Consumer<String> done, Consumer<String> failed) {
-        write(file, () -> Files.write(file, rendered.pdf()), done, failed);
+        write(file, to -> Files.write(to, rendered.pdf()), done, failed);
     }
 
     /// Writes the page.
     public void writePage(Rendered rendered, Path file, Consumer<String> done, Consumer<String> failed) {
-        write(file, () -> Files.writeString(file, ReportHtml.of(rendered.report())), done, failed);
+        write(file, to -> Files.writeString(to, ReportHtml.of(rendered.report())), done, failed);
     }
 
-    /// Writes something.
-    @FunctionalInterface
-    private interface Writing {
-        Object write() throws IOException;
-    }
-
-    private void write(Path file, Writing writing, Consumer<String> done, Consumer<String> failed) {
+    private void write(
+            Path file, WholeFiles.Writing<RuntimeException> writing, Consumer<String> done, Consumer<String> failed) {
         workbench.share(
                 "Writing " + file.getFileName(),
                 (_, _) -> {
-                    writing.write();
+                    WholeFiles.file(file, writing);
                     return "Written to %s.".formatted(file);
                 },
                 done,

@@ -28,6 +28,7 @@ import app.fluss.files.study.Planned;
 import app.fluss.files.study.Run;
 import app.fluss.files.study.Scene;
 import app.fluss.files.study.SheetRow;
+import app.fluss.files.work.WholeFiles;
 import java.io.File;
 import java.io.IOException;
 import java.nio.file.Files;
@@ -355,15 +356,16 @@ public final class PlanScreen extends VBox {
     /// Writes the run sheet, as PDF where the name says so, else as a page.
     void print(Path file) {
         try {
-            if (file.toString().endsWith(".pdf")) {
-                Files.write(file, sheet().pdf());
-            } else {
-                sheet().write(file);
-            }
+            WholeFiles.file(file, to -> {
+                if (file.toString().endsWith(".pdf")) {
+                    Files.write(to, sheet().pdf());
+                } else {
+                    sheet().write(to);
+                }
+            });
             problems.accept("The run sheet was written to %s.".formatted(file));
         } catch (IOException e) {
-            problems.accept("The run sheet could not be written to %s: %s. Choose another folder."
-                    .formatted(file, e.getMessage()));
+            problems.accept(e.getMessage());
         }
     }
 

@@ -3,6 +3,7 @@ package app.fluss.app.theme;
 import app.fluss.files.draw.Palette;
 import app.fluss.files.draw.Picture;
 import app.fluss.files.table.DataTable;
+import app.fluss.files.work.WholeFiles;
 import java.io.ByteArrayInputStream;
 import java.io.File;
 import java.io.IOException;
@@ -98,25 +99,23 @@ public final class ShareBar extends HBox {
                                 ? target
                                 : target.resolveSibling(target.getFileName() + ending));
             } catch (IOException e) {
-                new Alert(
-                                Alert.AlertType.ERROR,
-                                "%s could not be written: %s. Choose another folder."
-                                        .formatted(target.getFileName(), e.getMessage()))
-                        .showAndWait();
+                new Alert(Alert.AlertType.ERROR, e.getMessage()).showAndWait();
             }
         }
     }
 
     /// Saves it in the form that the name's ending says.
     void save(Path file) throws IOException {
-        String to = file.toString();
-        if (to.endsWith(".svg")) {
-            Files.writeString(file, picture().svg(palette.get()));
-        } else if (to.endsWith(".csv")) {
-            Files.writeString(file, shared.data().map(DataTable::csv).orElseThrow());
-        } else {
-            Files.write(file, picture().png(palette.get()));
-        }
+        String name = file.toString();
+        WholeFiles.file(file, to -> {
+            if (name.endsWith(".svg")) {
+                Files.writeString(to, picture().svg(palette.get()));
+            } else if (name.endsWith(".csv")) {
+                Files.writeString(to, shared.data().map(DataTable::csv).orElseThrow());
+            } else {
+                Files.write(to, picture().png(palette.get()));
+            }
+        });
     }
 
     private Picture picture() {

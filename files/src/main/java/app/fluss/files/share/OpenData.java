@@ -5,6 +5,7 @@ import app.fluss.files.log.FrameLogWriter;
 import app.fluss.files.report.Json;
 import app.fluss.files.study.Study;
 import app.fluss.files.study.StudyException;
+import app.fluss.files.work.WholeFiles;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -33,23 +34,24 @@ public final class OpenData {
             throws StudyException, IOException {
         Report report = Report.of(
                 study, new ReportWish(games, school, Set.of()), version, LocalDate.EPOCH, progress.part(0, 0.6));
-        Path frames = folder.resolve("frames");
-        Files.createDirectories(frames);
-        Files.writeString(folder.resolve("figures.csv"), report.figures().csv());
-        Files.writeString(folder.resolve("verdicts.csv"), report.verdicts().csv());
-        Files.writeString(folder.resolve("study.json"), Json.text(StudyJson.of(report)));
         List<MeasuredRun> logged = report.games().stream()
                 .flatMap(game -> game.runs().stream())
                 .filter(one -> one.run().hasLog())
                 .toList();
-        int written = 0;
-        for (MeasuredRun one : logged) {
-            progress.part(0.6, 1).check((double) written / logged.size());
-            written++;
-            FrameLogWriter.write(study.log(one.run()), frames.resolve(name(written, one)));
-        }
+        WholeFiles.folder(folder, own -> {
+            Files.writeString(own.resolve("figures.csv"), report.figures().csv());
+            Files.writeString(own.resolve("verdicts.csv"), report.verdicts().csv());
+            Files.writeString(own.resolve("study.json"), Json.text(StudyJson.of(report)));
+            Path frames = Files.createDirectory(own.resolve("frames"));
+            int written = 0;
+            for (MeasuredRun one : logged) {
+                progress.part(0.6, 1).check((double) written / logged.size());
+                written++;
+                FrameLogWriter.write(study.log(one.run()), frames.resolve(name(written, one)));
+            }
+        });
         progress.check(1);
-        return written;
+        return logged.size();
     }
 
     private static String name(int number, MeasuredRun one) {

@@ -3,6 +3,7 @@ package app.fluss.files.share;
 import app.fluss.core.work.Progress;
 import app.fluss.files.draw.Palette;
 import app.fluss.files.report.Json;
+import app.fluss.files.work.WholeFiles;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -47,6 +48,10 @@ public final class ReportFolder {
     ///
     /// @param pdf whether the printed form is written too
     public static void write(Report report, Path folder, boolean pdf, Progress progress) throws IOException {
+        WholeFiles.folder(folder, own -> pieces(report, own, pdf, progress));
+    }
+
+    private static void pieces(Report report, Path folder, boolean pdf, Progress progress) throws IOException {
         Files.createDirectories(folder.resolve(CHARTS));
         Files.createDirectories(folder.resolve(CARDS));
         List<Piece> pieces = new ArrayList<>();

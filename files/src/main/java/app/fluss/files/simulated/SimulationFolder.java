@@ -17,6 +17,7 @@ import app.fluss.files.log.ReadingsFile;
 import app.fluss.files.log.Summary;
 import app.fluss.files.log.SummaryFile;
 import app.fluss.files.report.Json;
+import app.fluss.files.work.WholeFiles;
 import app.fluss.sim.SimulatedRun;
 import app.fluss.sim.signal.SensorTrace;
 import app.fluss.sim.signal.SoundTrack;
@@ -24,7 +25,6 @@ import app.fluss.sim.truth.PacketTrace;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.nio.file.StandardCopyOption;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
@@ -49,10 +49,11 @@ import java.util.stream.LongStream;
 /// | `truth.json` | always | what really happened |
 public final class SimulationFolder {
     private final Path folder;
-    private final List<Path> written = new ArrayList<>();
+    private final List<String> names;
 
-    private SimulationFolder(Path folder) {
+    private SimulationFolder(Path folder, List<String> names) {
         this.folder = folder;
+        this.names = names;
     }
 
     /// The name of the log of the images that were handed on to the screen.
@@ -70,9 +71,9 @@ public final class SimulationFolder {
     /// @return what was written, in order
     /// @throws app.fluss.core.work.StoppedException if `progress` stops it
     public static List<Path> write(SimulatedRun run, Path folder, Progress progress) throws IOException {
-        Files.createDirectories(folder);
-        SimulationFolder writer = new SimulationFolder(Files.createTempDirectory(folder, ".unfinished"));
-        try {
+        List<String> names = new ArrayList<>();
+        WholeFiles.folder(folder, own -> {
+            SimulationFolder writer = new SimulationFolder(own, names);
             writer.logs(run);
             progress.check(0.3);
             writer.sensor(run);
@@ -80,23 +81,13 @@ public final class SimulationFolder {
             PanelClipFile.write(run.clip().get(), writer.file("clip.y4m"));
             progress.check(0.9);
             Files.writeString(writer.file("truth.json"), Json.text(TruthJson.of(run)));
-            List<Path> whole = new ArrayList<>();
-            for (Path file : writer.written) {
-                whole.add(Files.move(file, folder.resolve(file.getFileName()), StandardCopyOption.REPLACE_EXISTING));
-            }
-            return List.copyOf(whole);
-        } finally {
-            for (Path file : writer.written) {
-                Files.deleteIfExists(file);
-            }
-            Files.deleteIfExists(writer.folder);
-        }
+        });
+        return names.stream().map(folder::resolve).toList();
     }
 
     private Path file(String name) {
-        Path file = folder.resolve(name);
-        written.add(file);
-        return file;
+        names.add(name);
+        return folder.resolve(name);
     }
 
     private void logs(SimulatedRun run) throws IOException {

@@ -40,7 +40,13 @@ final class HandOn {
         boolean done = false;
         try {
             Files.deleteIfExists(fresh);
-            steps.read(() -> steps.sql().run("VACUUM INTO ?", fresh.toString()));
+            steps.read(() -> {
+                try {
+                    return steps.sql().run("VACUUM INTO ?", fresh.toString());
+                } catch (SQLException e) {
+                    throw StudyFile.explain(to, e);
+                }
+            });
             try (Connection connection = StudyFile.connection(fresh, true)) {
                 strip(new Sql(connection), games);
             } catch (SQLException e) {
@@ -51,6 +57,7 @@ final class HandOn {
         } finally {
             if (!done) {
                 Files.deleteIfExists(fresh);
+                Files.deleteIfExists(fresh.resolveSibling(fresh.getFileName() + "-journal"));
             }
         }
     }

@@ -261,8 +261,14 @@ final class StudyFile {
             case SQLITE_FULL -> "cannot be written: the disk is full. Make room and try again; nothing was lost.";
             case SQLITE_READONLY, SQLITE_CANTOPEN -> "cannot be opened or written: check that you may write there.";
             case SQLITE_BUSY, SQLITE_LOCKED -> "is busy in another program. Try again in a moment.";
-            default -> "could not be read or written: " + e.getMessage();
+            default -> "could not be read or written: " + ofMost(e);
         };
         return new StudyException(file + " " + words, e);
+    }
+
+    /// What is at the bottom of a fault: the driver hides there why its library could not be unpacked.
+    private static String ofMost(Throwable fault) {
+        Throwable cause = fault.getCause();
+        return cause == null || cause == fault ? String.valueOf(fault.getMessage()) : ofMost(cause);
     }
 }
