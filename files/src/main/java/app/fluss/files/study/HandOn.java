@@ -7,6 +7,8 @@ import java.sql.Connection;
 import java.sql.SQLException;
 import java.util.List;
 import java.util.stream.Collectors;
+import org.sqlite.SQLiteErrorCode;
+import org.sqlite.SQLiteException;
 
 /// Writes chosen games of a study as a study of its own: their scenes, runs and evidence, the bench and
 /// the schools. What is planned, what is known of people, what is noted beside a run that is being
@@ -40,13 +42,7 @@ final class HandOn {
         boolean done = false;
         try {
             Files.deleteIfExists(fresh);
-            steps.read(() -> {
-                try {
-                    return steps.sql().run("VACUUM INTO ?", fresh.toString());
-                } catch (SQLException e) {
-                    throw StudyFile.explain(to, e);
-                }
-            });
+            copy(steps, fresh, to);
             try (Connection connection = StudyFile.connection(fresh, true)) {
                 strip(new Sql(connection), games);
             } catch (SQLException e) {
@@ -59,6 +55,18 @@ final class HandOn {
                 Files.deleteIfExists(fresh);
                 Files.deleteIfExists(fresh.resolveSibling(fresh.getFileName() + "-journal"));
             }
+        }
+    }
+
+    private static void copy(Steps steps, Path fresh, Path to) throws StudyException {
+        try {
+            steps.read(() -> steps.sql().run("VACUUM INTO ?", fresh.toString()));
+        } catch (StudyException e) {
+            // What is damaged is the study that is read; all else is about the place.
+            throw e.getCause() instanceof SQLiteException fault
+                            && fault.getResultCode() != SQLiteErrorCode.SQLITE_CORRUPT
+                    ? StudyFile.explain(to, fault)
+                    : e;
         }
     }
 

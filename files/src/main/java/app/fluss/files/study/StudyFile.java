@@ -269,6 +269,6 @@ final class StudyFile {
     /// What is at the bottom of a fault: the driver hides there why its library could not be unpacked.
     private static String ofMost(Throwable fault) {
         Throwable cause = fault.getCause();
-        return cause == null || cause == fault ? String.valueOf(fault.getMessage()) : ofMost(cause);
+        return cause == null ? String.valueOf(fault.getMessage()) : ofMost(cause);
     }
 }
