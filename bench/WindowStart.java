@@ -15,13 +15,17 @@ public class WindowStart {
     private static final int PULSES = 3;
 
     public static void main(String[] args) throws Exception {
-        String application = args.length == 0 ? Empty.class.getName() : args[0];
-        String[] rest = args.length == 0 ? args : List.of(args).subList(1, args.length).toArray(String[]::new);
         Window.getWindows().addListener((ListChangeListener<Window>) _ -> Window.getWindows().stream()
                 .filter(Window::isShowing)
                 .findFirst()
                 .ifPresent(WindowStart::waitUntilDrawn));
-        Application.launch(Class.forName(application).asSubclass(Application.class), rest);
+        if (args.length == 0) {
+            Application.launch(Empty.class);
+        } else {
+            Class.forName(args[0])
+                    .getMethod("main", String[].class)
+                    .invoke(null, (Object) List.of(args).subList(1, args.length).toArray(String[]::new));
+        }
     }
 
     private static void waitUntilDrawn(Window window) {

@@ -27,7 +27,7 @@ median() { # name command...
 
 path=$home/app/target/fluss-app.jar:$home/app/target/lib
 median "empty JavaFX window" "$java" "${options[@]}" -p "$home/app/target/lib" --add-modules javafx.controls WindowStart
-demo=(-p "$path" --add-modules app.fluss.app WindowStart app.fluss.app.FlussApp demo --from "$home/target/kept/demo.fluss")
+demo=(-p "$path" --add-modules app.fluss.app --add-exports app.fluss.app/app.fluss.app=ALL-UNNAMED WindowStart app.fluss.app.FlussApp demo --from "$home/target/kept/demo.fluss")
 median "demo study, first start" "$java" "${options[@]}" "${demo[@]}"
 # Later starts reuse what the first left behind, as the launcher sees to.
 "$java" -XX:AOTMode=record -XX:AOTConfiguration="$classes/record" -Xlog:aot=off "${options[@]}" "${demo[@]}" >/dev/null 2>&1

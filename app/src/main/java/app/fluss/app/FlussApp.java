@@ -10,10 +10,11 @@ import app.fluss.app.shell.RecentStudies;
 import app.fluss.app.shell.Shell;
 import app.fluss.app.theme.Icon;
 import app.fluss.app.theme.Theme;
+import app.fluss.files.bench.Requirements;
 import app.fluss.files.log.MappingMemory;
 import app.fluss.files.overlay.OverlayMemory;
 import app.fluss.files.study.Study;
-import app.fluss.files.study.StudyException;
+import app.fluss.files.work.CommonPool;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -33,28 +34,30 @@ public final class FlussApp extends Application {
 
     /// Starts the window.
     public static void main(String... args) {
+        // The toolkit starts on one processor; meanwhile another reads what every window needs.
+        CommonPool.begin(Requirements::all);
         launch(args);
     }
 
     @Override
-    public void start(Stage stage) throws IOException, StudyException {
+    public void start(Stage stage) throws IOException {
         List<String> args = getParameters().getRaw();
         String job = args.isEmpty() ? "open" : args.getFirst();
         Window window = new Window(stage, configFolder(), preferences(job));
         switch (job) {
             case "demo" -> {
-                window.openDemo(option(args, "--from"));
                 window.show();
+                window.openDemo(option(args, "--from"));
             }
             case "screenshots" -> {
-                window.openDemo(option(args, "--from"));
                 window.show();
+                window.openDemo(option(args, "--from"));
                 Pictures.takeAll(window, option(args, "--to").orElse(Path.of("docs/screenshots")));
             }
             default -> {
                 Optional<Path> named = study(args);
-                window.open(named.isPresent() ? named.get() : dataFolder().resolve("bench.fluss"));
                 window.show();
+                window.open(named.isPresent() ? named.get() : dataFolder().resolve("bench.fluss"));
             }
         }
         option(args, "--picture").ifPresent(file -> Pictures.takeOne(window, file));
@@ -130,7 +133,7 @@ public final class FlussApp extends Application {
                     memory,
                     preferences,
                     settings,
-                    new Outside(config, this::openTelling, this::makeDemo));
+                    new Outside(config, this::open, this::makeDemo));
             Scene scene = new Scene(shell, WIDTH, HEIGHT);
             theme.dress(scene);
             stage.setScene(scene);
@@ -153,18 +156,11 @@ public final class FlussApp extends Application {
             stage.show();
         }
 
-        void open(Path file) throws StudyException {
-            workbench.use(Study.open(file));
-            recent.add(file);
-            stage.setTitle(file.getFileName() + " – Fluss");
-        }
-
-        private void openTelling(Path file) {
-            try {
-                open(file);
-            } catch (StudyException e) {
-                tell(String.valueOf(e.getMessage()));
-            }
+        void open(Path file) {
+            workbench.open(String.valueOf(file.getFileName()), () -> Study.open(file), _ -> {
+                recent.add(file);
+                stage.setTitle(file.getFileName() + " – Fluss");
+            });
         }
 
         /// Makes the demo in the background and opens it.
@@ -176,22 +172,26 @@ public final class FlussApp extends Application {
                         DemoStudy.make(file);
                         return file;
                     },
-                    this::openTelling,
+                    this::open,
                     e -> tell("The demo could not be made: %s".formatted(e.getMessage())));
         }
 
         /// Opens a demo study in a folder that lasts as long as the program.
         ///
         /// @param made the study to copy; made now if there is none
-        void openDemo(Optional<Path> made) throws IOException, StudyException {
-            Path file = demoFile();
-            if (made.isPresent()) {
-                Files.copy(made.get(), file);
-            } else {
-                DemoStudy.make(file);
-            }
-            workbench.use(Study.open(file));
-            stage.setTitle("Demo, simulated – Fluss");
+        void openDemo(Optional<Path> made) {
+            workbench.open(
+                    "the demo",
+                    () -> {
+                        Path file = demoFile();
+                        if (made.isPresent()) {
+                            Files.copy(made.get(), file);
+                        } else {
+                            DemoStudy.make(file);
+                        }
+                        return Study.open(file);
+                    },
+                    _ -> stage.setTitle("Demo, simulated – Fluss"));
         }
 
         private static Path demoFile() throws IOException {

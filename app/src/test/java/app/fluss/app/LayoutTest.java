@@ -153,7 +153,8 @@ class LayoutTest extends WindowTest {
 
     private static boolean tooltip(Node node) {
         for (Node at = node; at != null; at = at.getParent()) {
-            if (at instanceof Control control && control.getTooltip() != null) {
+            if (at instanceof Control control
+                    && (control.getTooltip() != null || control.getAccessibleHelp() != null)) {
                 return true;
             }
             if (at.getProperties().values().stream().anyMatch(Tooltip.class::isInstance)) {

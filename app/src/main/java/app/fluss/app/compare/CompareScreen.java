@@ -10,6 +10,7 @@ import app.fluss.app.theme.Labels;
 import app.fluss.app.theme.Numbers;
 import app.fluss.app.theme.ShareBar;
 import app.fluss.app.theme.Theme;
+import app.fluss.app.theme.Tips;
 import app.fluss.app.theme.WrappingRow;
 import app.fluss.app.toggle.TogglePanel;
 import app.fluss.core.measure.Figure;
@@ -29,7 +30,6 @@ import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.control.ToggleGroup;
-import javafx.scene.control.Tooltip;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
@@ -68,7 +68,7 @@ public final class CompareScreen extends VBox {
         simulated.setMinWidth(USE_PREF_SIZE);
         Button copy = new Button("Copy table");
         copy.getStyleClass().add("quiet");
-        copy.setTooltip(new Tooltip("Copy the comparison as a table (Ctrl+Shift+C)"));
+        Tips.on(copy, "Copy the comparison as a table (Ctrl+Shift+C)");
         copy.setOnAction(_ -> copyTable());
         Region spacer = new Region();
         HBox.setHgrow(spacer, Priority.ALWAYS);
@@ -83,9 +83,9 @@ public final class CompareScreen extends VBox {
             button.setToggleGroup(looks);
         }
         whole.setId("compare-paths");
-        whole.setTooltip(new Tooltip("Groups of runs against a baseline"));
+        Tips.on(whole, "Groups of runs against a baseline");
         settings.setId("compare-settings");
-        settings.setTooltip(new Tooltip("Runs that differ in one setting, lined up"));
+        Tips.on(settings, "Runs that differ in one setting, lined up");
         whole.setSelected(true);
         looks.selectedToggleProperty().subscribe(chosen -> {
             if (chosen == null) {

@@ -11,6 +11,7 @@ import app.fluss.app.theme.CopiedTable;
 import app.fluss.app.theme.Labels;
 import app.fluss.app.theme.ShareBar;
 import app.fluss.app.theme.Theme;
+import app.fluss.app.theme.Tips;
 import app.fluss.app.theme.WrappingRow;
 import app.fluss.files.study.QuickRun;
 import app.fluss.files.study.Run;
@@ -151,7 +152,7 @@ public final class ExamineScreen extends VBox {
             button.setId("view-" + view.title.toLowerCase(Locale.ROOT));
             button.getStyleClass().add("quiet");
             button.setMinWidth(USE_PREF_SIZE);
-            button.setTooltip(new Tooltip(view.tip));
+            Tips.on(button, view.tip);
             button.setToggleGroup(views);
             button.setUserData(view);
             viewButtons.put(view, button);

@@ -1,6 +1,7 @@
 package app.fluss.app.examine;
 
 import app.fluss.app.theme.Numbers;
+import app.fluss.app.theme.Tips;
 import app.fluss.core.measure.Analysis;
 import app.fluss.core.measure.Description;
 import app.fluss.core.measure.Figure;
@@ -72,7 +73,7 @@ final class FigureGrid extends GridPane {
             Label name = new Label(row.name);
             name.getStyleClass().add("muted");
             name.setMinWidth(USE_PREF_SIZE);
-            name.setTooltip(new Tooltip(row.definition));
+            Tips.on(name, row.definition);
             add(name, 0, r + 1);
             for (int s = 0; s < stretches.size(); s++) {
                 Cell cell = row.cell.apply(stretches.get(s));

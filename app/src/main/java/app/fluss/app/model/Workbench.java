@@ -20,6 +20,8 @@ import java.util.Optional;
 import java.util.concurrent.atomic.AtomicLong;
 import java.util.function.Consumer;
 import javafx.beans.property.ObjectProperty;
+import javafx.beans.property.ReadOnlyBooleanProperty;
+import javafx.beans.property.ReadOnlyBooleanWrapper;
 import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
 import javafx.beans.property.SimpleObjectProperty;
@@ -43,7 +45,9 @@ public final class Workbench {
     private final List<Requirement> requirements = Requirements.all();
     private final Analyses analyses = new Analyses(requirements);
     private final AtomicLong version = new AtomicLong();
+    private final ReadOnlyBooleanWrapper opening = new ReadOnlyBooleanWrapper();
     private @Nullable Study coming;
+    private int openings;
 
     /// @param problems is told, in words, what went wrong
     public Workbench(Jobs jobs, Consumer<String> problems) {
@@ -67,6 +71,37 @@ public final class Workbench {
         Run to(Study study, Progress progress) throws Exception;
     }
 
+    /// Opens a study, which may take a moment.
+    @FunctionalInterface
+    public interface Opening {
+        Study open() throws StudyException, IOException;
+    }
+
+    /// Opens a study and takes it over. What is open stays so if it cannot be.
+    ///
+    /// @param name of the study, for people
+    /// @param opened is told once it is open
+    public void open(String name, Opening opening, Consumer<Study> opened) {
+        coming(true);
+        jobs.start(
+                "Opening " + name,
+                _ -> opening.open(),
+                study -> {
+                    use(study);
+                    coming(false);
+                    opened.accept(study);
+                },
+                e -> {
+                    coming(false);
+                    tell(e);
+                });
+    }
+
+    private void coming(boolean begins) {
+        openings += begins ? 1 : -1;
+        opening.set(openings > 0);
+    }
+
     /// Takes over an open study and closes the one before. Nothing is shown and nothing can be edited
     /// until the new one was read.
     public void use(Study opened) {
@@ -76,6 +111,7 @@ public final class Workbench {
         selected.set(null);
         open.set(null);
         comparing.set(Comparing.PATHS);
+        coming(true);
         jobs.start(
                 "Opening " + opened.file().getFileName(),
                 _ -> {
@@ -83,6 +119,7 @@ public final class Workbench {
                     return read(opened);
                 },
                 now -> {
+                    coming(false);
                     retire(before, passed);
                     if (opened == coming) {
                         open.set(now);
@@ -91,9 +128,15 @@ public final class Workbench {
                     }
                 },
                 e -> {
+                    coming(false);
                     retire(before, passed);
                     tell(e);
                 });
+    }
+
+    /// Whether a study is being opened or read.
+    public ReadOnlyBooleanProperty openingProperty() {
+        return opening.getReadOnlyProperty();
     }
 
     /// Closes what was open after the quick edits that were still on their way to it.

@@ -1,11 +1,11 @@
 package app.fluss.app.shell;
 
 import app.fluss.app.theme.Theme;
+import app.fluss.app.theme.Tips;
 import javafx.geometry.Insets;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.ToggleButton;
-import javafx.scene.control.Tooltip;
 import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.StackPane;
@@ -54,8 +54,8 @@ final class Drawers {
         this.theme = theme;
         this.left = new Drawer(left, "Work and runs", "show-work", Pos.CENTER_LEFT);
         this.right = new Drawer(right, "Findings", "show-findings", Pos.CENTER_RIGHT);
-        this.left.button.setTooltip(new Tooltip("Order of work, games and runs"));
-        this.right.button.setTooltip(new Tooltip("What was noticed"));
+        Tips.on(this.left.button, "Order of work, games and runs");
+        Tips.on(this.right.button, "What was noticed");
         StackPane.setAlignment(notice, Pos.BOTTOM_CENTER);
         StackPane center = new StackPane(middle, notice);
         middle.setMinSize(0, 0);

@@ -57,6 +57,7 @@ final class GamesTree extends VBox {
         find.setAccessibleText("Find game, path or run");
         find.setId("find");
         none.setId("find-none");
+        none.setVisible(false);
         none.managedProperty().bind(none.visibleProperty());
         tree.setId("runs");
         tree.setShowRoot(false);

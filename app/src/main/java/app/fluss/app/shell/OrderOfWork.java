@@ -2,6 +2,7 @@ package app.fluss.app.shell;
 
 import app.fluss.app.theme.Boxes;
 import app.fluss.app.theme.Labels;
+import app.fluss.app.theme.Tips;
 import java.util.EnumMap;
 import java.util.Locale;
 import java.util.Map;
@@ -12,7 +13,6 @@ import javafx.geometry.Pos;
 import javafx.scene.control.Label;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.control.ToggleGroup;
-import javafx.scene.control.Tooltip;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
 
@@ -58,7 +58,7 @@ final class OrderOfWork extends VBox {
         button.setId("work-" + work.title().toLowerCase(Locale.ROOT));
         button.setMaxWidth(Double.MAX_VALUE);
         button.setAccessibleText(work.title());
-        button.setTooltip(new Tooltip("Ctrl+" + key));
+        Tips.on(button, "Ctrl+" + key);
         return button;
     }
 

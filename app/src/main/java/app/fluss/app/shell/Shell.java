@@ -156,6 +156,7 @@ public final class Shell extends BorderPane {
             count(contents);
             showScreen();
         });
+        workbench.openingProperty().subscribe(this::showScreen);
         workbench
                 .comparisonsProperty()
                 .subscribe(list -> order.count(Work.COMPARE, list.isEmpty() ? "" : Integer.toString(list.size())));
@@ -273,6 +274,9 @@ public final class Shell extends BorderPane {
     }
 
     private Node welcome() {
+        if (workbench.openingProperty().get()) {
+            return new StackPane(Labels.note("Opening the study…"));
+        }
         return Boxes.scrolling(new Welcome(theme, ways, recent.list()));
     }
 

@@ -1,7 +1,6 @@
 package app.fluss.app.theme;
 
 import javafx.scene.control.Button;
-import javafx.scene.control.Tooltip;
 import javafx.scene.layout.Region;
 
 /// Buttons as they look everywhere.
@@ -24,7 +23,7 @@ public final class Buttons {
         Button button = new Button(text);
         button.getStyleClass().add(style);
         button.setMinWidth(Region.USE_PREF_SIZE);
-        button.setTooltip(new Tooltip(tip));
+        Tips.on(button, tip);
         button.setOnAction(_ -> action.run());
         return button;
     }

@@ -20,17 +20,22 @@ public final class Labels {
         return label;
     }
 
-    /// Gives the whole text as a tooltip while there is no room for it, unless there is another tooltip.
+    /// Gives the whole text as a tooltip while there is no room for it, unless there are other words ([Tips]).
     public static void tellsWhenCut(Labeled labeled) {
-        Tooltip whole = new Tooltip();
-        whole.textProperty().bind(labeled.textProperty());
         labeled.textTruncatedProperty().subscribe(cut -> {
-            if (cut && labeled.getTooltip() == null) {
-                labeled.setTooltip(whole);
-            } else if (!cut && whole.equals(labeled.getTooltip())) {
+            if (cut && labeled.getTooltip() == null && labeled.getAccessibleHelp() == null) {
+                labeled.setTooltip(new WholeText(labeled));
+            } else if (!cut && labeled.getTooltip() instanceof WholeText) {
                 labeled.setTooltip(null);
             }
         });
+    }
+
+    /// A tooltip is a window of its own, so only text that is cut has one.
+    private static final class WholeText extends Tooltip {
+        WholeText(Labeled labeled) {
+            textProperty().bind(labeled.textProperty());
+        }
     }
 
     /// A control with its name before it and its unit behind it, which stay together.

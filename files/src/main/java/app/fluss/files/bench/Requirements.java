@@ -26,13 +26,22 @@ public final class Requirements {
 
     private Requirements() {}
 
+    /// Read once, by whoever asks first.
+    private static final class Shipped {
+        static final List<Requirement> ALL = read();
+    }
+
     /// All of them, in the order of the file.
     public static List<Requirement> all() {
+        return Shipped.ALL;
+    }
+
+    private static List<Requirement> read() {
         try (InputStream in = Requirements.class.getResourceAsStream("requirements.json")) {
             if (in == null) {
                 throw new IllegalStateException("requirements.json is not in the jar");
             }
-            return parse(FILE, JsonMapper.shared().readTree(in));
+            return List.copyOf(parse(FILE, JsonMapper.shared().readTree(in)));
         } catch (IOException e) {
             throw new UncheckedIOException(e);
         } catch (InputException e) {

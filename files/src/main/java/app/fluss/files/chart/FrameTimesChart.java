@@ -190,7 +190,7 @@ public record FrameTimesChart(
             }
             pen.align(Align.CENTER);
             pen.baseline(Baseline.BOTTOM);
-            double seconds = Ticks.step((toMs - fromMs) / 1000, Math.max(2, (int) (width / 110)));
+            double seconds = Ticks.step((toMs - fromMs) / 1000, Math.max(3, (int) (width / 110)));
             for (double s = Math.ceil(fromMs / 1000 / seconds) * seconds; s * 1000 <= toMs; s += seconds) {
                 pen.text(
                         pen.numbers().text(s, seconds < 1 ? 1 : 0) + " s",
