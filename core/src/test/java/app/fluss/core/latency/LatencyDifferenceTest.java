@@ -7,6 +7,7 @@ import static org.assertj.core.api.Assertions.within;
 import app.fluss.core.compare.Difference;
 import app.fluss.core.compare.Interval;
 import app.fluss.core.compare.Method;
+import app.fluss.core.measure.Figure;
 import java.util.List;
 import java.util.Random;
 import java.util.stream.Stream;
@@ -137,5 +138,45 @@ class LatencyDifferenceTest {
         assertThat(new StopRule(0, 5).isReached(LatencyFigures.of(new double[0])))
                 .isFalse();
         assertThatThrownBy(() -> new StopRule(-1, 0)).hasMessageContaining("-1");
+    }
+
+    /// Three runs a side: their medians are the unit. By hand: 40, 41, 42 against 50, 52, 54.
+    @Test
+    void fromThreeRunsTheirMediansAreCompared() {
+        List<double[]> a = List.of(new double[] {39, 40, 47}, new double[] {41}, new double[] {42, Double.NaN});
+        List<double[]> b = List.of(new double[] {50, 50, 99}, new double[] {52}, new double[] {54});
+        Difference compared = LatencyDifference.of(a, b, 0);
+        assertThat(compared.method()).isEqualTo(Method.WELCH);
+        assertThat(compared.difference().orNaN()).isEqualTo(11);
+        assertThat(compared.ratio().orNaN()).isCloseTo(52 / 41.0, within(1e-12));
+        assertThat(compared.a().mean().orNaN()).isEqualTo(41);
+        assertThat(compared.a().runs()).isEqualTo(3);
+        Interval plain = compared.interval().orElseThrow();
+        Interval stepped = LatencyDifference.of(a, b, 1.5).interval().orElseThrow();
+        assertThat(stepped.low()).isCloseTo(plain.low() - 1.5, within(1e-12));
+        assertThat(stepped.high()).isCloseTo(plain.high() + 1.5, within(1e-12));
+    }
+
+    @Test
+    void aDifferenceWithinTheStepsIsNone() {
+        List<double[]> a = List.of(new double[] {40}, new double[] {41}, new double[] {42});
+        List<double[]> b = List.of(new double[] {44}, new double[] {45}, new double[] {46});
+        assertThat(LatencyDifference.of(a, b, 4.1).estimate().p()).isEqualTo(1);
+        assertThat(LatencyDifference.of(a, b, 0).estimate().p()).isLessThan(0.02);
+        assertThat(LatencyDifference.of(a, b, 3).estimate().p()).isBetween(0.02, 0.9);
+        List<double[]> equal = List.of(new double[] {40}, new double[] {40}, new double[] {40});
+        Difference none = LatencyDifference.of(equal, equal, 0);
+        assertThat(none.interval()).isEmpty();
+        assertThat(none.estimate().why()).contains("resolution, not certainty");
+    }
+
+    @Test
+    void whatStagesAddUpToIsAnEstimate() {
+        Difference estimated = LatencyDifference.estimated(Figure.of(7));
+        assertThat(estimated.difference().orNaN()).isEqualTo(7);
+        assertThat(estimated.method()).isEqualTo(Method.NONE);
+        assertThat(estimated.estimate().why()).contains("from the stages");
+        assertThat(estimated.a().grade()).isEmpty();
+        assertThat(estimated.a().runs()).isZero();
     }
 }

@@ -4,9 +4,11 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import app.fluss.core.measure.DisplayMode;
+import app.fluss.core.measure.Histogram;
 import app.fluss.core.measure.SyncMode;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import org.junit.jupiter.api.Test;
 
 /// Expected values follow from the rules of each stage by hand: a uniform wait of 0 to a has the mean a/2
@@ -157,5 +159,88 @@ class ChainEstimateTest {
                         .addedTo(ChainMeans.of(plain, 0.5))
                         .isKnown())
                 .isFalse();
+    }
+
+    /// Device 3, sampling wait 10, CPU 4, GPU 6; then tearing, 3 in the display and 5 to its middle.
+    @Test
+    void partsAndBeginningsAddUpMeans() {
+        ChainEstimate estimate = ChainEstimate.of(model(capped(), new Generation.None(), TEARING_100, 0), 0.5);
+        assertThat(estimate.meanMs(LatencyStage.Part.GAME).orNaN()).isCloseTo(23, within(0.2));
+        assertThat(estimate.meanMs(LatencyStage.Part.DISPLAY).orNaN()).isCloseTo(8, within(0.01));
+        assertThat(estimate.meanMs(LatencyStage.Part.PATH).isKnown())
+                .as("nothing stands between")
+                .isFalse();
+        assertThat(estimate.beginsMs(0)).isZero();
+        int gpu = estimate.stages().indexOf(time(estimate, LatencyStage.GPU));
+        assertThat(estimate.beginsMs(gpu)).isCloseTo(17, within(0.2));
+        assertThat(estimate.beginsMs(estimate.stages().size()))
+                .isCloseTo(estimate.total().mean().orNaN(), within(1e-6));
+        assertThat(ChainEstimate.totalMeanMs(model(capped(), new Generation.None(), TEARING_100, 0), 0.5))
+                .as("the same draws")
+                .isCloseTo(estimate.total().mean().orNaN(), within(1e-9));
+        Histogram bins = estimate.histogram(50, 10);
+        int all = 0;
+        for (int bin = 0; bin < bins.size(); bin++) {
+            all += bins.count(bin);
+        }
+        assertThat(all).as("all lie between 19 and 43 ms").isEqualTo(ChainEstimate.DRAWS);
+        assertThat(bins.count(0) + bins.count(1) + bins.count(2)).isZero();
+    }
+
+    @Test
+    void whatIsNotStatedIsNamedAndLeftOut() {
+        ChainModel unstated =
+                model(BaseFrames.alike(20, 4, Double.NaN, false, 2), new Generation.None(), TEARING_100, 0);
+        ChainEstimate estimate = ChainEstimate.of(unstated, 0.5);
+        assertThat(estimate.isWhole()).isFalse();
+        assertThat(estimate.missing()).isNotEmpty();
+        assertThat(time(estimate, LatencyStage.GPU).basis()).isEqualTo(Basis.UNKNOWN);
+        assertThat(time(estimate, LatencyStage.GPU).mean().isKnown()).isFalse();
+    }
+
+    private static Set<LatencyStage> stages(Generation generation, Optional<StreamTimes> stream) {
+        ChainModel model = new ChainModel(
+                new InputDevice(4, 1),
+                capped(),
+                generation,
+                stream,
+                Optional.empty(),
+                new Screen(TEARING_100, 2, false, 3, 1, 0.5, 0, Optional.empty()),
+                Map.of());
+        return ChainDraw.stages(model);
+    }
+
+    @Test
+    void aPathHasTheStagesThatItGoesThrough() {
+        assertThat(stages(new Generation.None(), Optional.empty()))
+                .contains(LatencyStage.PROCESSING)
+                .doesNotContain(LatencyStage.GENERATION, LatencyStage.NETWORK, LatencyStage.SMOOTHING);
+        assertThat(stages(interpolation(2), Optional.empty()))
+                .contains(LatencyStage.GENERATION)
+                .doesNotContain(LatencyStage.CAPTURE, LatencyStage.COPY);
+        assertThat(stages(new Generation.Interpolation(2, 1, true, 4, 1.5, 0, true), Optional.empty()))
+                .contains(LatencyStage.CAPTURE, LatencyStage.COPY);
+        assertThat(stages(new Generation.Interpolation(2, 1, true, 0, Double.NaN, 0, true), Optional.empty()))
+                .as("a copy of unknown length is one")
+                .contains(LatencyStage.COPY);
+        assertThat(stages(new Generation.None(), Optional.of(new StreamTimes(60, 4, 3, 2, 0, 5, 6))))
+                .contains(LatencyStage.UPLINK, LatencyStage.ENCODE, LatencyStage.NETWORK, LatencyStage.DECODE);
+    }
+
+    /// Below the floor the panel repeats: an image that comes 20 ms after the one before, on a floor of 40 Hz, waits
+    /// for
+    /// nothing; 30 ms after it, the repeat at 25 ms is 5 ms old and 10 ms long.
+    @Test
+    void belowTheFloorAnImageMayWaitForARepeat() {
+        DisplayMode floor = new DisplayMode(100, SyncMode.VRR, 40);
+        assertThat(mean(ChainEstimate.of(model(capped(), new Generation.None(), floor, 0), 0.5), LatencyStage.SYNC))
+                .isZero();
+        BaseFrames slow = BaseFrames.alike(30, 4, 6, false, 2);
+        assertThat(mean(ChainEstimate.of(model(slow, new Generation.None(), floor, 0), 0.5), LatencyStage.SYNC))
+                .isCloseTo(5, within(1e-9));
+        BaseFrames fast = BaseFrames.alike(5, 1, 2, false, 2);
+        assertThat(mean(ChainEstimate.of(model(fast, new Generation.None(), floor, 0), 0.5), LatencyStage.SYNC))
+                .as("above the ceiling half a refresh")
+                .isCloseTo(5, within(0.2));
     }
 }
