@@ -4,8 +4,6 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import app.fluss.core.latency.edge.EdgeSettings;
 import app.fluss.core.work.Progress;
-import app.fluss.files.clip.Clip;
-import app.fluss.files.clip.ClipFile;
 import app.fluss.files.clip.StillFile;
 import app.fluss.files.latency.LatencyReading;
 import app.fluss.files.link.PacketFile;
@@ -56,7 +54,7 @@ class HostileFilesTest {
                 HostileFilesTest::trace,
                 file -> LatencyReading.of(file, false, EdgeSettings.DEFAULT, Progress.NONE)),
         PICTURE("x.png", HostileFilesTest::picture, file -> StillFile.read(file)),
-        CLIP("x.y4m", HostileFilesTest::clip, HostileFilesTest::readClip),
+        CLIP("x.y4m", HostileFilesTest::clip, Damage::readClip),
         PACKETS("x.csv", HostileFilesTest::packets, file -> PacketFile.read(file)),
         PROBE("x.json", HostileFilesTest::probe, file -> ProbeFile.read(file)),
         SCENARIO("x.json", HostileFilesTest::scenario, file -> ScenarioFile.read(file)),
@@ -125,15 +123,6 @@ class HostileFilesTest {
         return out.toByteArray();
     }
 
-    private static void readClip(Path file) throws IOException, InputException {
-        try (Clip clip = ClipFile.open(file)) {
-            byte[] luma = new byte[Math.multiplyExact(clip.width(), clip.height())];
-            for (int i = 0; i < clip.size(); i++) {
-                clip.luma(i, luma);
-            }
-        }
-    }
-
     private static byte[] clip() throws IOException {
         ByteArrayOutputStream out = new ByteArrayOutputStream();
         out.write("YUV4MPEG2 W32 H16 F60:1 Ip A1:1 C420jpeg\n".getBytes(StandardCharsets.US_ASCII));
@@ -182,39 +171,6 @@ class HostileFilesTest {
                 .getBytes(StandardCharsets.UTF_8);
     }
 
-    /// A few bytes of other values, more of them in the head, numbers at their bounds, parts left out, doubled or cut
-    /// off.
-    private static byte[] damaged(byte[] whole, SplittableRandom random) {
-        byte[] bytes = whole.clone();
-        for (int change = random.nextInt(1, 6); change > 0 && bytes.length > 8; change--) {
-            int at = random.nextInt(random.nextBoolean() ? Math.min(80, bytes.length - 4) : bytes.length - 4);
-            switch (random.nextInt(7)) {
-                case 0 -> bytes[at] = (byte) random.nextInt();
-                case 1 -> bytes[at] ^= (byte) (1 << random.nextInt(8));
-                case 2 -> ByteBuffer.wrap(bytes).putInt(at, random.nextBoolean() ? -1 : Integer.MAX_VALUE);
-                case 3 -> bytes = Arrays.copyOf(bytes, at + 1);
-                case 4 -> bytes[at] = (byte) "9-{}[],;\"\n\0e".charAt(random.nextInt(12));
-                case 5 -> {
-                    int count = random.nextInt(1, 40);
-                    byte[] longer = Arrays.copyOf(bytes, bytes.length + count);
-                    System.arraycopy(
-                            bytes,
-                            at,
-                            longer,
-                            Math.min(at + count, bytes.length),
-                            bytes.length - Math.min(at + count, bytes.length));
-                    bytes = longer;
-                }
-                default -> {
-                    int count = Math.min(random.nextInt(1, 40), bytes.length - at);
-                    System.arraycopy(bytes, at + count, bytes, at, bytes.length - at - count);
-                    bytes = Arrays.copyOf(bytes, bytes.length - count);
-                }
-            }
-        }
-        return bytes;
-    }
-
     @ParameterizedTest
     @EnumSource
     void damageIsReadOrRefusedInWords(Kind kind) throws Exception {
@@ -227,7 +183,7 @@ class HostileFilesTest {
         byte[] whole = kind.whole.bytes();
         Path file = folder.resolve(kind.name);
         for (int round = 0; round < rounds; round++) {
-            Files.write(file, damaged(whole, new SplittableRandom(round)));
+            Files.write(file, Damage.of(whole, new SplittableRandom(round)));
             try {
                 kind.reader.read(file);
             } catch (InputException e) {
