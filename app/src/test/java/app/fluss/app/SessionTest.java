@@ -86,6 +86,24 @@ class SessionTest extends WindowTest {
         settle();
     }
 
+    /// From the last reading of a repeat to the first of the next: one key keeps the run, one goes to the pad.
+    @Test
+    void theNextRepeatIsTwoKeysAway() throws Exception {
+        goTo(KeyCode.DIGIT3);
+        int runs = contents().runs().size();
+        push(KeyCode.CONTROL, KeyCode.P);
+        write("75");
+        push(KeyCode.ENTER);
+        until(() -> assertThat(contents().attempt().orElseThrow().entries()).hasSize(1));
+        push(KeyCode.CONTROL, KeyCode.ENTER);
+        until(() -> assertThat(contents().runs()).hasSize(runs + 1));
+        push(KeyCode.CONTROL, KeyCode.P);
+        write("76");
+        push(KeyCode.ENTER);
+        until(() -> assertThat(contents().attempt().orElseThrow().entries()).hasSize(1));
+        until(() -> assertThat(contents().runs().getLast().isKept()).isTrue());
+    }
+
     @Test
     void aRunThatIsLeftKeepsWhatWasTypedAndItsLine() throws Exception {
         goTo(KeyCode.DIGIT3);

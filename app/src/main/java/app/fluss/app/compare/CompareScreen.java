@@ -246,8 +246,8 @@ public final class CompareScreen extends VBox {
 
     /// Whether there are enough runs, in words.
     private static String enough(Comparison comparison) {
-        Measure measure = comparison.runs().rate();
-        EnoughRuns enough = EnoughRuns.of(comparison.runs(), measure);
+        EnoughRuns enough = comparison.enough();
+        Measure measure = enough.measure();
         return switch (enough.needed()) {
             case Figure.Missing(String reason) -> "How many runs are enough is not known: %s.".formatted(reason);
             case Figure.Known(double needed) ->

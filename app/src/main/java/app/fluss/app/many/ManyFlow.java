@@ -106,16 +106,22 @@ public final class ManyFlow {
                 contents.bench().paths().stream().map(DeliveryPath::name).toList();
         List<Path> found = files(dropped);
         List<Path> files = found.subList(0, Math.min(found.size(), MOST_FILES));
+        List<NameGuess> guesses = NameGuess.together(files.stream()
+                .map(file -> NameGuess.of(String.valueOf(file.getFileName()), folder(file), games, paths))
+                .toList());
         List<SeenFile> seen = new ArrayList<>();
-        for (Path file : files) {
-            progress.check((double) seen.size() / files.size());
-            Path folder = file.toAbsolutePath().getParent();
-            Path name = folder == null ? null : folder.getFileName();
-            NameGuess guess =
-                    NameGuess.of(String.valueOf(file.getFileName()), name == null ? "" : name.toString(), games, paths);
-            seen.add(SeenFile.look(file, guess, memory));
+        for (int i = 0; i < files.size(); i++) {
+            progress.check((double) i / files.size());
+            seen.add(SeenFile.look(files.get(i), guesses.get(i), memory));
         }
         return new Looked(seen, found.size() - files.size());
+    }
+
+    private static String folder(Path file) {
+        Path folder = file.toAbsolutePath().getParent();
+        return folder == null || folder.getFileName() == null
+                ? ""
+                : folder.getFileName().toString();
     }
 
     private static List<Path> files(List<Path> dropped) throws IOException {

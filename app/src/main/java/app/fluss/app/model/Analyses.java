@@ -10,6 +10,7 @@ import app.fluss.core.measure.AnalysisSettings;
 import app.fluss.core.measure.BandLevels;
 import app.fluss.core.measure.Figure;
 import app.fluss.core.path.Requirement;
+import app.fluss.core.plan.EnoughRuns;
 import app.fluss.core.stream.blame.Blame;
 import app.fluss.core.work.Progress;
 import app.fluss.files.compare.Pair;
@@ -198,6 +199,7 @@ final class Analyses {
         return new Comparison(
                 pair,
                 runs,
+                EnoughRuns.of(runs, runs.rate()),
                 Findings.of(runs, List.of(), false),
                 added,
                 !measured && added.difference().isKnown(),

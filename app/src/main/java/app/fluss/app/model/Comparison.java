@@ -5,6 +5,7 @@ import app.fluss.core.compare.MaySay;
 import app.fluss.core.compare.RunComparison;
 import app.fluss.core.finding.Finding;
 import app.fluss.core.generation.SectionFigures;
+import app.fluss.core.plan.EnoughRuns;
 import app.fluss.core.stream.blame.Cause;
 import app.fluss.core.vr.Reprojection;
 import app.fluss.files.compare.Grouping;
@@ -18,6 +19,7 @@ import java.util.Optional;
 ///
 /// @param pair what is compared
 /// @param runs how it compares
+/// @param enough whether there are enough of them, by the rate that it is about
 /// @param findings what Fluss noticed, worst first
 /// @param addedMs what the other side adds to the time from input to light, ms: measured, else from stages
 /// @param latencyEstimated whether that is from stages, because it was not measured on both sides
@@ -29,6 +31,7 @@ import java.util.Optional;
 public record Comparison(
         Pair pair,
         RunComparison runs,
+        EnoughRuns enough,
         List<Finding> findings,
         Difference addedMs,
         boolean latencyEstimated,

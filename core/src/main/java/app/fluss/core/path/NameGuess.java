@@ -42,6 +42,29 @@ public record NameGuess(String game, String path, String run) {
         return new NameGuess(game, path, run);
     }
 
+    /// The same for files that were found together: one of which no path is known, and whose name begins with the game
+    /// of
+    /// the others, goes on with the name of its path.
+    public static List<NameGuess> together(List<NameGuess> files) {
+        List<String> games = files.stream()
+                .filter(one -> !one.path.isEmpty())
+                .map(NameGuess::game)
+                .toList();
+        return files.stream()
+                .map(one -> one.path.isEmpty() ? one.after(games) : one)
+                .toList();
+    }
+
+    private NameGuess after(List<String> games) {
+        String words = game.toLowerCase(Locale.ROOT);
+        return games.stream()
+                .filter(other -> !other.isEmpty() && words.startsWith(other.toLowerCase(Locale.ROOT) + " "))
+                .max(Comparator.comparingInt(String::length))
+                .map(other ->
+                        new NameGuess(other, game.substring(other.length()).strip(), run))
+                .orElse(this);
+    }
+
     private static String named(String folder) {
         Matcher named = PATH_WORDS.matcher(words(folder));
         return named.find() ? named.group().strip() : "";

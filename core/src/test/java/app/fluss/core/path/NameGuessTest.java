@@ -3,6 +3,7 @@ package app.fluss.core.path;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
+import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -30,5 +31,20 @@ class NameGuessTest {
         NameGuess guess = NameGuess.of(
                 "the-reed_marsh_soft-2x.csv", "", List.of("Reed", "The Reed Marsh"), List.of("soft 2x", "native"));
         assertThat(guess).isEqualTo(new NameGuess("The Reed Marsh", "soft 2x", "the-reed_marsh_soft-2x"));
+    }
+
+    /// The word that only this analyst has for a path stands after the game that another file tells.
+    @Test
+    void filesThatLieTogetherExplainEachOther() {
+        List<NameGuess> alone = Stream.of("Reedlight_native_1", "Reedlight_doubled_2", "Reed_fast", "Moor_calm")
+                .map(name -> NameGuess.of(name + ".csv", "", List.of(), List.of()))
+                .toList();
+        assertThat(alone.get(1)).isEqualTo(new NameGuess("Reedlight doubled", "", "Reedlight_doubled_2"));
+        assertThat(NameGuess.together(alone))
+                .containsExactly(
+                        new NameGuess("Reedlight", "native", "Reedlight_native_1"),
+                        new NameGuess("Reedlight", "doubled", "Reedlight_doubled_2"),
+                        alone.get(2),
+                        alone.get(3));
     }
 }
