@@ -306,14 +306,14 @@ public enum FindingCode {
             Topic.LATENCY,
             "The input looks like light, and the light like clicks.",
             "Every figure is wrong if so.",
-            "Swap the channels (--swap)."),
+            "Swap the two channels."),
     /// It could not be told which part of the input is the press.
     PRESS_UNCLEAR(
             Severity.WARNING,
             Topic.LATENCY,
             "It could not be told press from release.",
             "Every latency is off by how long the button was held if the release was taken.",
-            "Say which it is (--press), or begin the recording with the button up and hold it shorter than it rests."),
+            "Say which it is, or begin the recording with the button up and hold it shorter than it rests."),
     /// Clicks follow each other so closely that an answer may be that of the click before.
     CLICKS_CLOSE(
             Severity.WARNING,
@@ -327,7 +327,7 @@ public enum FindingCode {
             Topic.LATENCY,
             "Where input and answer show was found out.",
             "Something else that changes at the same times may have been taken for one of them.",
-            "Look at the places (--input-area and --light-area state them), or add the clip in the window."),
+            "Look at the two places and state them where they are wrong; in the window they are drawn over the picture."),
     /// Sound at full scale.
     SOUND_CLIPPED(
             Severity.WARNING,
@@ -370,7 +370,7 @@ public enum FindingCode {
             "The chosen share lies on a plateau of the light.",
             "The light rests there on its way, as with a generated image before the rendered one; the time is that of the"
                     + " plateau's start.",
-            "Choose 0.4 or 0.6 (--threshold): then it is clear which part is meant."),
+            "Choose a threshold of 0.4 or 0.6: then it is clear which part is meant."),
     /// The light falls back because of how it was recorded, which was put right.
     COUPLING_RESTORED(
             Severity.NOTE,
