@@ -3,12 +3,12 @@ package app.fluss.core.finding;
 import app.fluss.core.frame.Channel;
 import app.fluss.core.measure.Analysis;
 import app.fluss.core.measure.CardLoads;
-import app.fluss.core.measure.DisplayMode;
 import app.fluss.core.measure.Figure;
 import app.fluss.core.measure.Lows;
 import app.fluss.core.measure.Measure;
 import app.fluss.core.measure.Rates;
 import app.fluss.core.measure.RefreshLedger;
+import app.fluss.core.measure.SyncMode;
 import java.util.ArrayList;
 import java.util.EnumSet;
 import java.util.LinkedHashMap;
@@ -96,12 +96,16 @@ final class RunFindings {
 
     private void surplus() {
         double presented = run.rates().presented().orNaN();
-        run.settings().display().map(DisplayMode::refreshHz).ifPresent(hz -> {
-            if (presented > hz * Thresholds.ABOVE_REFRESH) {
+        run.settings().display().ifPresent(mode -> {
+            if (presented > mode.refreshHz() * Thresholds.ABOVE_REFRESH) {
+                String said = "%s/s are presented to a display that shows at most %s/s."
+                        .formatted(rate(presented), rate(mode.refreshHz()));
                 found.add(Finding.of(
                         FindingCode.ABOVE_REFRESH,
-                        "%s/s are presented to a display that shows at most %s/s."
-                                .formatted(rate(presented), rate(hz))));
+                        mode.sync() == SyncMode.FIFO
+                                ? said + " With fifo it would hold the game to that: the sync mode was another one, and"
+                                        + " which images were lost is not known."
+                                : said));
             }
         });
     }

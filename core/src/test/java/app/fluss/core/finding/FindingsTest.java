@@ -68,6 +68,22 @@ class FindingsTest {
         assertThat(codes(generated(70, "RG", 1), ON_120)).contains("base-low");
     }
 
+    /// A display that takes every image in turn holds the game to its rate; more than that is another mode.
+    @Test
+    void moreImagesThanADisplayCanTakeInTurnDoubtTheSyncMode() {
+        assertThat(aboveRefresh(SyncMode.FIFO)).contains("the sync mode was another one");
+        assertThat(aboveRefresh(SyncMode.LATEST)).contains("shows at most 120").doesNotContain("sync mode");
+    }
+
+    private static String aboveRefresh(SyncMode sync) {
+        AnalysisSettings settings = AnalysisSettings.NONE.withDisplay(new DisplayMode(120, sync));
+        return RunFindings.of(Analysis.of(generated(240, "RG", 1).all(), settings)).stream()
+                .filter(finding -> finding.code().equals("above-refresh"))
+                .findFirst()
+                .orElseThrow()
+                .text();
+    }
+
     @Test
     void doubtsARefreshRateThatTheDisplayTimesDoNotFit() {
         double[] at = new double[2000];
