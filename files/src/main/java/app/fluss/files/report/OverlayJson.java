@@ -72,7 +72,7 @@ public final class OverlayJson {
                 .with("low", Shape.orNull(Shape.number("The smallest.")))
                 .with("high", Shape.orNull(Shape.number("The largest.")))
                 .with("open_share", Shape.number("The part of the time that could not be read, 0 to 1."))
-                .with("glyphs", Shape.text("What the signs stand for, one after the other."))
+                .with("glyphs", Shape.text("The signs that were told apart, each once."))
                 .node();
         return new ObjectShape("Numbers read from a clip.")
                 .with("pictures", Shape.count("Pictures of the clip."))
