@@ -74,6 +74,16 @@ public final class Shape {
         return list(about, each).put("minItems", 2).put("maxItems", 2);
     }
 
+    /// A number, or null.
+    public static ObjectNode numberOrNull(String about) {
+        return orNull(number(about));
+    }
+
+    /// A text, or null.
+    public static ObjectNode textOrNull(String about) {
+        return orNull(text(about));
+    }
+
     /// A 95 % interval, or null.
     public static ObjectNode interval(String about) {
         return orNull(pair(about, of("number", "")));

@@ -83,9 +83,9 @@ public final class AnalysisJson {
                 .with("duration_s", Shape.number("From the first image to the last, s."))
                 .with("mapping", Shape.byName("What each column that is used means.", Shape.text("")));
         shape.inner("refresh", "Against the display's refresh; null without one.")
-                .with("hz", Shape.orNull(Shape.number("The refresh rate, 1/s.")))
+                .with("hz", Shape.numberOrNull("The refresh rate, 1/s."))
                 .with("sync", Shape.orNull(Shape.word("How images wait for it.", SyncMode.class, SyncMode::label)))
-                .with("basis", Shape.orNull(Shape.text("What the count rests on.")))
+                .with("basis", Shape.textOrNull("What the count rests on."))
                 .with(
                         "hold_counts",
                         Shape.orNull(Shape.byName("Images by the refreshes that they stood.", Shape.count(""))));

@@ -46,7 +46,7 @@ public final class BlameJson {
                                 "In order.",
                                 new ObjectShape("A hitch.")
                                         .with("client_ms", Shape.number("When its image came, by the client's clock."))
-                                        .with("frame", Shape.orNull(Shape.number("Its number, where frames have one.")))
+                                        .with("frame", Shape.numberOrNull("Its number, where frames have one."))
                                         .with("excess_ms", Shape.number("How much longer it took than its neighbours."))
                                         .with("cause", Shape.word("Where it came from.", Cause.class, Cause::label))
                                         .with("confidence", Shape.number("Of the cause, 0 to 1."))

@@ -42,7 +42,7 @@ public final class ClipJson {
                         "hold_counts",
                         Shape.orNull(
                                 Shape.byName("Distinct pictures by how many of the clip each stood.", Shape.count(""))))
-                .with("threshold", Shape.orNull(Shape.number("The change from which a picture is another one.")))
+                .with("threshold", Shape.numberOrNull("The change from which a picture is another one."))
                 .figures(ClipMeasure.values())
                 .with("findings", Shape.findings())
                 .node();

@@ -19,7 +19,6 @@ import app.fluss.core.measure.Grade;
 import app.fluss.core.measure.Measure;
 import app.fluss.files.compare.StudyComparison;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import org.jspecify.annotations.Nullable;
 import tools.jackson.databind.node.ArrayNode;
@@ -62,9 +61,7 @@ public final class ComparisonJson {
                         .put("fact", confound.fact())
                         .put("a", confound.a())
                         .put("b", confound.b())
-                        .put(
-                                "kind",
-                                confound.kind().name().toLowerCase(Locale.ROOT).replace('_', '-'));
+                        .put("kind", Json.dashed(confound.kind()));
             }
         }
         drift(node, comparison.drift());
@@ -127,7 +124,7 @@ public final class ComparisonJson {
     private static void drift(ObjectNode node, Drift drift) {
         ObjectNode told = node.putObject("drift");
         told.put("figure", drift.measure().comparisonKey());
-        told.put("state", drift.state().name().toLowerCase(Locale.ROOT).replace('_', '-'));
+        told.put("state", Json.dashed(drift.state()));
         slope(told, "per_hour", drift.perHour());
         slope(told, "carried", drift.carried());
         told.put("reason", drift.why().isEmpty() ? null : drift.why());

@@ -7,7 +7,6 @@ import app.fluss.core.compare.Method;
 import app.fluss.core.measure.Measure;
 import app.fluss.files.json.ObjectShape;
 import app.fluss.files.json.Shape;
-import java.util.Locale;
 import tools.jackson.databind.node.ObjectNode;
 
 /// The shapes of what [ComparisonJson] writes.
@@ -41,7 +40,7 @@ public final class ComparisonSchema {
                 .with("fact", Shape.text("Its name."))
                 .with("a", Shape.text("At the baseline."))
                 .with("b", Shape.text("At the other side."))
-                .with("kind", Shape.word("Where it differs.", Confound.Kind.class, ComparisonSchema::dashed))
+                .with("kind", Shape.word("Where it differs.", Confound.Kind.class, Json::dashed))
                 .node();
         return shape.with("primary", Shape.text("The figure that the comparison is about."))
                 .with("judged", Shape.count("Figures that Holm's adjustment counts."))
@@ -56,11 +55,11 @@ public final class ComparisonSchema {
                 .with("b", Shape.interval("At the other side."))
                 .node();
         return new ObjectShape("A figure at both sides.")
-                .with("a", orNull("Mean at the baseline."))
-                .with("b", orNull("Mean at the other side."))
-                .with(DIFFERENCE, orNull(LESS))
+                .with("a", Shape.numberOrNull("Mean at the baseline."))
+                .with("b", Shape.numberOrNull("Mean at the other side."))
+                .with(DIFFERENCE, Shape.numberOrNull(LESS))
                 .with("ci", Shape.interval("Of the difference."))
-                .with("ratio", orNull(RATIO))
+                .with("ratio", Shape.numberOrNull(RATIO))
                 .with("ratio_ci", Shape.interval(RATIO_CI))
                 .with("method", method())
                 .maybe("borrowed_from", Shape.count("Runs that lent their spread."))
@@ -70,29 +69,29 @@ public final class ComparisonSchema {
                 .with("grade", Shape.pair("Of each side's evidence.", Shape.orNull(Shape.grade())))
                 .with("a_ci", Shape.interval("Of the baseline's mean."))
                 .with("b_ci", Shape.interval("Of the other side's mean."))
-                .with("holm_p", orNull("With all judged figures counted."))
+                .with("holm_p", Shape.numberOrNull("With all judged figures counted."))
                 .with("stands", Shape.flag("Whether the difference stands with all judged figures counted."))
                 .with("steadiness", Shape.orNull(steadiness))
-                .with("reason", Shape.orNull(Shape.text("Why there is no difference, or no interval of it.")))
-                .with("note", Shape.orNull(Shape.text("What else is to be known.")))
+                .with("reason", Shape.textOrNull("Why there is no difference, or no interval of it."))
+                .with("note", Shape.textOrNull("What else is to be known."))
                 .node();
     }
 
     private static ObjectNode drift() {
         return new ObjectShape("How the baseline moved by itself.")
                 .with("figure", Shape.text("The rate that is looked at."))
-                .with("state", Shape.word("Whether it could be told.", Drift.State.class, ComparisonSchema::dashed))
-                .with("per_hour", orNull("Its slope, an hour."))
+                .with("state", Shape.word("Whether it could be told.", Drift.State.class, Json::dashed))
+                .with("per_hour", Shape.numberOrNull("Its slope, an hour."))
                 .with("per_hour_ci", Shape.interval("Of the slope."))
-                .with("carried", orNull("The same over the gap between the sides."))
+                .with("carried", Shape.numberOrNull("The same over the gap between the sides."))
                 .with("carried_ci", Shape.interval("Of that."))
-                .with("reason", Shape.orNull(Shape.text("Why it could not be told.")))
+                .with("reason", Shape.textOrNull("Why it could not be told."))
                 .node();
     }
 
     private static ObjectNode study() {
         ObjectShape pair = new ObjectShape("A level against the baseline.")
-                .with("within", Shape.orNull(Shape.text("What both have in common.")))
+                .with("within", Shape.textOrNull("What both have in common."))
                 .with("baseline", Shape.text("The first side."))
                 .with("level", Shape.text("The other side."))
                 .with("may_say", Shape.text("What such runs can say."));
@@ -104,7 +103,7 @@ public final class ComparisonSchema {
             toggled.maybe(measure.comparisonKey(), Shape.defined(DIFFERENCE, measure.title()));
         }
         ObjectShape overScenes = new ObjectShape("A level over all scenes.")
-                .with("within", Shape.orNull(Shape.text("What both have in common.")))
+                .with("within", Shape.textOrNull("What both have in common."))
                 .with("baseline", Shape.text("The first side."))
                 .with("level", Shape.text("The other side."));
         for (Measure measure : Measure.COMPARED) {
@@ -123,16 +122,16 @@ public final class ComparisonSchema {
 
     private static ObjectNode table() {
         ObjectNode cell = new ObjectShape("A figure of a path against the baseline.")
-                .with(DIFFERENCE, orNull(LESS))
+                .with(DIFFERENCE, Shape.numberOrNull(LESS))
                 .with("ci", Shape.interval("Of the difference."))
                 .with("hodges_lehmann", Shape.number("The median of all differences."))
-                .with("ratio", orNull(RATIO))
+                .with("ratio", Shape.numberOrNull(RATIO))
                 .with("ratio_ci", Shape.interval(RATIO_CI))
                 .with("method", method())
                 .with("n", Shape.pair("Runs of each side.", Shape.count("")))
-                .with("holm_p", orNull("With all judged figures counted."))
+                .with("holm_p", Shape.numberOrNull("With all judged figures counted."))
                 .with("stands", Shape.flag("Whether the difference stands with all judged figures counted."))
-                .with("reason", Shape.orNull(Shape.text(NO_INTERVAL)))
+                .with("reason", Shape.textOrNull(NO_INTERVAL))
                 .node();
         return byChance(new ObjectShape("A table of run figures.")
                 .with("baseline", Shape.text("The path that all are held against."))
@@ -146,7 +145,7 @@ public final class ComparisonSchema {
 
     private static ObjectNode overall(String over) {
         return new ObjectShape("Over " + over + ".")
-                .with("ratio", orNull(RATIO))
+                .with("ratio", Shape.numberOrNull(RATIO))
                 .with("ratio_ci", Shape.interval(RATIO_CI))
                 .with(over, Shape.list("Those that count.", Shape.text("")))
                 .with("left_out", Shape.list("Those that do not, and why.", Shape.text("")))
@@ -161,13 +160,5 @@ public final class ComparisonSchema {
 
     private static ObjectNode method() {
         return Shape.word("What the interval speaks of.", Method.class, Method::id);
-    }
-
-    private static ObjectNode orNull(String about) {
-        return Shape.orNull(Shape.number(about));
-    }
-
-    private static String dashed(Enum<?> constant) {
-        return constant.name().toLowerCase(Locale.ROOT).replace('_', '-');
     }
 }

@@ -6,6 +6,7 @@ import app.fluss.core.measure.Described;
 import app.fluss.core.measure.Description;
 import app.fluss.core.measure.Figure;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.node.ArrayNode;
@@ -22,6 +23,16 @@ public final class Json {
     /// A tree as indented text, with a line end.
     public static String text(Object tree) {
         return MAPPER.writerWithDefaultPrettyPrinter().writeValueAsString(tree) + "\n";
+    }
+
+    /// What a constant is called in results: lower case, with low lines.
+    public static String word(Enum<?> constant) {
+        return constant.name().toLowerCase(Locale.ROOT);
+    }
+
+    /// The same with hyphens.
+    static String dashed(Enum<?> constant) {
+        return word(constant).replace('_', '-');
     }
 
     static ObjectNode object() {

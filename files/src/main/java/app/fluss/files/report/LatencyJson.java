@@ -9,7 +9,6 @@ import app.fluss.core.latency.edge.Trial;
 import app.fluss.files.json.ObjectShape;
 import app.fluss.files.json.Shape;
 import java.util.List;
-import java.util.Locale;
 import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
 
@@ -41,7 +40,7 @@ public final class LatencyJson {
         }
         boolean list = measured.source() == Measurement.Source.SAMPLES;
         put(node, "threshold", list ? Double.NaN : measured.settings().threshold());
-        measured.input().pressed().ifPresent(kind -> node.put("press", word(kind)));
+        measured.input().pressed().ifPresent(kind -> node.put("press", Json.word(kind)));
         put(node, "ripple_hz", measured.light().rippleHz());
         put(node, "hum_hz", measured.light().humHz());
         put(node, "coupling_ms", measured.light().couplingMs());
@@ -53,7 +52,7 @@ public final class LatencyJson {
         ObjectNode node = Json.object();
         node.put("input_ms", trial.inputMs());
         put(node, "latency_ms", trial.latencyMs());
-        node.put("state", word(trial.state()));
+        node.put("state", Json.word(trial.state()));
         if (trial.doubt().text().isEmpty()) {
             node.putNull("reason");
         } else {
@@ -74,32 +73,28 @@ public final class LatencyJson {
     public static ObjectNode schema() {
         ObjectNode trial = new ObjectShape("A trial.")
                 .with("input_ms", Shape.number("When the input was."))
-                .with("latency_ms", orNull("From input to light; null for a missed one."))
-                .with("state", Shape.word("What became of it.", Trial.State.class, LatencyJson::word))
-                .with("reason", Shape.orNull(Shape.text("Why somebody should look at it.")))
+                .with("latency_ms", Shape.numberOrNull("From input to light; null for a missed one."))
+                .with("state", Shape.word("What became of it.", Trial.State.class, Json::word))
+                .with("reason", Shape.textOrNull("Why somebody should look at it."))
                 .node();
         return new ObjectShape("Input-to-display latency.")
                 .figures(LatencyMeasure.values())
                 .with("ambiguous", Shape.count("Trials that somebody should look at."))
                 .with("median_ci_ms", Shape.interval("Of the median."))
                 .with("mean_ci_ms", Shape.interval("Of the mean."))
-                .with("resolution_ms", orNull("What the instrument can tell apart."))
-                .with("samples_ms", Shape.list("One for each trial, null where it does not count.", orNull("")))
+                .with("resolution_ms", Shape.numberOrNull("What the instrument can tell apart."))
+                .with(
+                        "samples_ms",
+                        Shape.list("One for each trial, null where it does not count.", Shape.numberOrNull("")))
                 .with("trials", Shape.list("In order.", trial))
-                .with("threshold", orNull("The part of the change at which light counts; null for a list of samples."))
-                .maybe("press", Shape.word("What marks the input.", PressKind.class, LatencyJson::word))
-                .with("ripple_hz", orNull("The backlight's own frequency."))
-                .with("hum_hz", orNull("The mains' frequency in the trace."))
-                .with("coupling_ms", orNull("How long the sensor's coupling takes to fall back."))
+                .with(
+                        "threshold",
+                        Shape.numberOrNull("The part of the change at which light counts; null for a list of samples."))
+                .maybe("press", Shape.word("What marks the input.", PressKind.class, Json::word))
+                .with("ripple_hz", Shape.numberOrNull("The backlight's own frequency."))
+                .with("hum_hz", Shape.numberOrNull("The mains' frequency in the trace."))
+                .with("coupling_ms", Shape.numberOrNull("How long the sensor's coupling takes to fall back."))
                 .with("findings", Shape.findings())
                 .node();
-    }
-
-    private static ObjectNode orNull(String about) {
-        return Shape.orNull(Shape.number(about));
-    }
-
-    private static String word(Enum<?> constant) {
-        return constant.name().toLowerCase(Locale.ROOT);
     }
 }

@@ -63,15 +63,15 @@ public final class LinkJson {
         shape.inner("frames", "The probe's images.")
                 .with("sent", Shape.count("Images that were sent."))
                 .with("complete", Shape.count("Images of which every packet came."))
-                .with("buffer_for_99_percent_ms", Shape.orNull(Shape.number("Buffer at which 99 % come in time.")))
-                .with("buffer_for_999_permille_ms", Shape.orNull(Shape.number("Buffer at which 99.9 % come in time.")))
+                .with("buffer_for_99_percent_ms", Shape.numberOrNull("Buffer at which 99 % come in time."))
+                .with("buffer_for_999_permille_ms", Shape.numberOrNull("Buffer at which 99.9 % come in time."))
                 .with(
                         "in_time",
                         Shape.list(
                                 "What buffers of several sizes give.",
                                 new ObjectShape("A buffer.")
                                         .with("buffer_ms", Shape.number("Its size."))
-                                        .with("share", Shape.orNull(Shape.number("Images in time, 0 to 1.")))
+                                        .with("share", Shape.numberOrNull("Images in time, 0 to 1."))
                                         .node()));
         return shape.figures(LinkMeasure.values())
                 .figures(ProbeMeasure.values())

@@ -61,25 +61,23 @@ public final class OverlayJson {
     public static ObjectNode schema() {
         ObjectNode reading = new ObjectShape("What stood until the next reading.")
                 .with("t_s", Shape.number("From when on, s."))
-                .with("value", Shape.orNull(Shape.number("What stood there; null while open.")))
+                .with("value", Shape.numberOrNull("What stood there; null while open."))
                 .with("state", Shape.word("Whether it could be read.", List.of("read", "open")))
                 .node();
         ObjectNode area = new ObjectShape("The numbers of one area.")
                 .with("readings", Shape.list("In order.", reading))
                 .with("changes", Shape.count("How often the number changed."))
-                .with("update_period_s", Shape.orNull(Shape.number("How often the overlay writes a new number.")))
-                .with("mean", Shape.orNull(Shape.number("Each value by how long it stood.")))
-                .with("low", Shape.orNull(Shape.number("The smallest.")))
-                .with("high", Shape.orNull(Shape.number("The largest.")))
+                .with("update_period_s", Shape.numberOrNull("How often the overlay writes a new number."))
+                .with("mean", Shape.numberOrNull("Each value by how long it stood."))
+                .with("low", Shape.numberOrNull("The smallest."))
+                .with("high", Shape.numberOrNull("The largest."))
                 .with("open_share", Shape.number("The part of the time that could not be read, 0 to 1."))
                 .with("glyphs", Shape.text("The signs that were told apart, each once."))
                 .node();
         return new ObjectShape("Numbers read from a clip.")
                 .with("pictures", Shape.count("Pictures of the clip."))
                 .with("fps", Shape.number("Pictures a second of the clip."))
-                .with(
-                        "delivered_fps",
-                        Shape.orNull(Shape.number("Distinct pictures a second, where they can be counted.")))
+                .with("delivered_fps", Shape.numberOrNull("Distinct pictures a second, where they can be counted."))
                 .with("areas", Shape.byName("By the names that were given.", area))
                 .with("findings", Shape.findings())
                 .node();

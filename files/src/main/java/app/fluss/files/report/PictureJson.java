@@ -25,8 +25,8 @@ public final class PictureJson {
         return new ObjectShape("How close one picture is to another.")
                 .with("equal", Shape.flag("Whether every pixel is the same."))
                 .with("mean_squared_error", Shape.number("Of the pixels' light, in steps of 255, squared."))
-                .with("psnr_db", Shape.orNull(Shape.number("Peak signal-to-noise ratio, dB.")))
-                .with("ssim", Shape.orNull(Shape.number("Structural similarity, at most 1.")))
+                .with("psnr_db", Shape.numberOrNull("Peak signal-to-noise ratio, dB."))
+                .with("ssim", Shape.numberOrNull("Structural similarity, at most 1."))
                 .node();
     }
 }

@@ -17,7 +17,6 @@ import app.fluss.files.json.Shape;
 import app.fluss.files.verdict.GameVerdicts;
 import app.fluss.files.verdict.PooledOverRigs;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
@@ -71,7 +70,7 @@ public final class VerdictJson {
     }
 
     private static void put(ObjectNode node, String path, Verdict verdict) {
-        node.put("verdict", word(verdict.word()));
+        node.put("verdict", Json.word(verdict.word()));
         node.put("sentence", Said.sentence(path, verdict));
         node.put("scene", verdict.scene().orElse(null));
         node.put("grade", verdict.grade().map(Grade::toString).orElse(null));
@@ -80,7 +79,7 @@ public final class VerdictJson {
         ArrayNode settle = node.putArray("would_settle");
         for (Settle one : verdict.wouldSettle()) {
             settle.addObject()
-                    .put("kind", word(one.kind()))
+                    .put("kind", Json.word(one.kind()))
                     .put("scene", one.scene().isEmpty() ? null : one.scene())
                     .put("path", path)
                     .put("runs", one.runs())
@@ -119,14 +118,14 @@ public final class VerdictJson {
 
     private static void put(ObjectNode node, Claim claim, List<Double> flipsAt) {
         Optional<Interval> interval = claim.interval();
-        node.put("measure", word(claim.asked().rule()));
+        node.put("measure", Json.word(claim.asked().rule()));
         node.put("rule", claim.asked().rule().atLeast() ? "at_least" : "at_most");
         node.put("bound", claim.asked().bound());
         node.put("source", claim.asked().source());
         Json.put(node, "value", claim.held().value());
         Json.put(node, "ci", interval);
-        node.put("state", word(claim.state()));
-        node.put("kind", word(claim.held().kind()));
+        node.put("state", Json.word(claim.state()));
+        node.put("kind", Json.word(claim.held().kind()));
         node.put("scene", claim.scene());
         node.putArray("runs").add(claim.held().runsA()).add(claim.held().runsB());
         node.put("reason", claim.held().value() instanceof Figure.Missing(String why) ? why : null);
@@ -145,22 +144,22 @@ public final class VerdictJson {
     public static ObjectNode ofGames() {
         ObjectNode rig = new ObjectShape("One rig.")
                 .with("rig", Shape.text("Its name."))
-                .with("delivered_gain", orNull("Delivered rate over the native one."))
+                .with("delivered_gain", Shape.numberOrNull("Delivered rate over the native one."))
                 .with("ci", Shape.interval("Of the gain."))
                 .node();
         ObjectNode overRigs = new ObjectShape("A path that was measured on several rigs.")
-                .with("delivered_gain", orNull("Over all rigs."))
+                .with("delivered_gain", Shape.numberOrNull("Over all rigs."))
                 .with("ci", Shape.interval("Of the gain."))
-                .with("reason", why("Why there is none."))
-                .with("i_squared", orNull("The part of the spread that lies between rigs, 0 to 1."))
+                .with("reason", Shape.textOrNull("Why there is none."))
+                .with("i_squared", Shape.numberOrNull("The part of the spread that lies between rigs, 0 to 1."))
                 .with("rigs", Shape.list("Each by itself.", rig))
                 .node();
         return Shape.byName(
                 "By game.",
                 new ObjectShape("A game.")
                         .with("school", Shape.text("What is asked for: the school's id."))
-                        .with("primary", why("The path that comes first; null if none does."))
-                        .with("reason", why("Why nothing follows."))
+                        .with("primary", Shape.textOrNull("The path that comes first; null if none does."))
+                        .with("reason", Shape.textOrNull("Why nothing follows."))
                         .maybe("over_rigs", Shape.byName("By path.", overRigs))
                         .with("paths", Shape.byName("By path.", ofPath()))
                         .node());
@@ -168,15 +167,15 @@ public final class VerdictJson {
 
     private static ObjectNode ofPath() {
         ObjectNode settle = new ObjectShape("What would settle it.")
-                .with("kind", Shape.word("More of the same, or what else.", Settle.Kind.class, VerdictJson::word))
-                .with("scene", why("Where."))
+                .with("kind", Shape.word("More of the same, or what else.", Settle.Kind.class, Json::word))
+                .with("scene", Shape.textOrNull("Where."))
                 .with("path", Shape.text("With which path."))
                 .with("runs", Shape.count("Runs a side; 0 where runs alone would not."))
                 .with("words", Shape.text("For people."))
                 .node();
         ObjectNode settings = new ObjectShape("Other settings at which every claim holds.")
                 .with("words", Shape.text("Which."))
-                .with("path", why("The path that was measured at them."))
+                .with("path", Shape.textOrNull("The path that was measured at them."))
                 .with("estimated", Shape.flag("Whether they were worked out and not measured."))
                 .node();
         ObjectNode step = new ObjectShape("A step from the native path to this one.")
@@ -186,9 +185,9 @@ public final class VerdictJson {
                 .with("ci", Shape.interval("Of the ratio."))
                 .node();
         return new ObjectShape("A path.")
-                .with("verdict", Shape.word("What to do.", Verdict.Word.class, VerdictJson::word))
+                .with("verdict", Shape.word("What to do.", Verdict.Word.class, Json::word))
                 .with("sentence", Shape.text("The same in words."))
-                .with("scene", why("Where the weakest claim was measured."))
+                .with("scene", Shape.textOrNull("Where the weakest claim was measured."))
                 .with("grade", Shape.orNull(Shape.grade()))
                 .with("claims", Shape.list("What was asked.", ofClaim()))
                 .with("would_settle", Shape.list("", settle))
@@ -202,30 +201,18 @@ public final class VerdictJson {
 
     private static ObjectNode ofClaim() {
         return new ObjectShape("A claim.")
-                .with("measure", Shape.word("What it is about.", Rule.class, VerdictJson::word))
+                .with("measure", Shape.word("What it is about.", Rule.class, Json::word))
                 .with("rule", Shape.word("Which way.", List.of("at_least", "at_most")))
                 .with("bound", Shape.number("The bound."))
                 .with("source", Shape.text("Where the bound comes from."))
-                .with("value", orNull("The figure."))
+                .with("value", Shape.numberOrNull("The figure."))
                 .with("ci", Shape.interval("Of the figure."))
-                .with("state", Shape.word("Whether it holds.", Claim.State.class, VerdictJson::word))
-                .with("kind", Shape.word("What the interval speaks of.", Held.Kind.class, VerdictJson::word))
+                .with("state", Shape.word("Whether it holds.", Claim.State.class, Json::word))
+                .with("kind", Shape.word("What the interval speaks of.", Held.Kind.class, Json::word))
                 .with("scene", Shape.text("Where it was measured."))
                 .with("runs", Shape.pair("Runs of each side.", Shape.count("")))
-                .with("reason", why("Why there is no figure."))
+                .with("reason", Shape.textOrNull("Why there is no figure."))
                 .with("flips_at", Shape.list("Bounds at which the verdict would change.", Shape.number("")))
                 .node();
-    }
-
-    private static ObjectNode orNull(String about) {
-        return Shape.orNull(Shape.number(about));
-    }
-
-    private static ObjectNode why(String about) {
-        return Shape.orNull(Shape.text(about));
-    }
-
-    private static String word(Enum<?> constant) {
-        return constant.name().toLowerCase(Locale.ROOT);
     }
 }

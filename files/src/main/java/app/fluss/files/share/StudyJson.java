@@ -3,11 +3,11 @@ package app.fluss.files.share;
 import app.fluss.core.measure.Section;
 import app.fluss.files.json.ObjectShape;
 import app.fluss.files.json.Shape;
+import app.fluss.files.report.Json;
 import app.fluss.files.report.VerdictJson;
 import app.fluss.files.study.Attached;
 import app.fluss.files.study.Outcome;
 import app.fluss.files.study.Run;
-import java.util.Locale;
 import java.util.OptionalLong;
 import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.JsonNodeFactory;
@@ -31,7 +31,7 @@ public final class StudyJson {
         Run run = one.run();
         node.put("game", Shown.words(one.game().name()));
         node.put("scene", Shown.words(one.scene().name()));
-        node.put("scene_weight", word(one.scene().weight()));
+        node.put("scene_weight", Json.word(one.scene().weight()));
         node.put("scene_s", one.scene().seconds());
         node.put("path", Shown.words(run.path().name()));
         ArrayNode stages = node.putArray("stages");
@@ -43,7 +43,7 @@ public final class StudyJson {
         node.put("run", Shown.words(run.name()));
         node.put("grade", run.grade().toString());
         node.put("simulated", run.simulated());
-        node.put("outcome", word(run.taking().outcome()));
+        node.put("outcome", Json.word(run.taking().outcome()));
         node.put(
                 "reason",
                 run.taking().reason().isEmpty()
@@ -107,24 +107,20 @@ public final class StudyJson {
         return new ObjectShape("A run.")
                 .with("game", Shape.text("Its game."))
                 .with("scene", Shape.text("Its scene."))
-                .with("scene_weight", Shape.word("How heavy the scene is.", Section.Weight.class, StudyJson::word))
+                .with("scene_weight", Shape.word("How heavy the scene is.", Section.Weight.class, Json::word))
                 .with("scene_s", Shape.number("How long the scene lasts, s."))
                 .with("path", Shape.text("Its path."))
                 .with("stages", Shape.list("Of the path, in order; none on the native one.", stage))
                 .with("run", Shape.text("Its name."))
                 .with("grade", Shape.grade())
                 .with("simulated", Shape.flag("Whether a simulated bench gave it."))
-                .with("outcome", Shape.word("What became of it.", Outcome.class, StudyJson::word))
-                .with("reason", Shape.orNull(Shape.text("Why it was discarded or does not count.")))
+                .with("outcome", Shape.word("What became of it.", Outcome.class, Json::word))
+                .with("reason", Shape.textOrNull("Why it was discarded or does not count."))
                 .with("measured_at_ms", Shape.orNull(Shape.count("When, in ms since 1970 UTC.")))
                 .with("facts", Shape.byName("By id.", fact))
                 .with("equipment", Shape.byName("By part.", Shape.text("")))
                 .with("evidence", Shape.list("", evidence))
                 .with("requirements", Shape.list("", requirement))
                 .node();
-    }
-
-    private static String word(Enum<?> constant) {
-        return constant.name().toLowerCase(Locale.ROOT);
     }
 }

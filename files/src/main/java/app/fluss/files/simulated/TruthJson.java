@@ -145,15 +145,15 @@ public final class TruthJson {
         ObjectNode headset = new ObjectShape("What the headset showed.")
                 .with("refreshes", Shape.count("All."))
                 .with("with_new_image", Shape.count("That showed a new image of the application."))
-                .with("hand_latency_ms", time("From the hand to light."))
-                .with("head_latency_ms", time("From the head to light."))
+                .with("hand_latency_ms", Shape.numberOrNull("From the hand to light."))
+                .with("head_latency_ms", Shape.numberOrNull("From the head to light."))
                 .node();
         ObjectNode click = new ObjectShape("A click.")
                 .with("click_ms", Shape.number("When."))
                 .with("answered", Shape.flag("Whether light followed."))
-                .with("partial_light_ms", time("First light."))
-                .with("half_light_ms", time("Half of the light."))
-                .with("full_light_ms", time("All light."))
+                .with("partial_light_ms", Shape.numberOrNull("First light."))
+                .with("half_light_ms", Shape.numberOrNull("Half of the light."))
+                .with("full_light_ms", Shape.numberOrNull("All light."))
                 .node();
         ObjectNode flare = new ObjectShape("A light that no click caused.")
                 .with("at_ms", Shape.number("When."))
@@ -168,8 +168,8 @@ public final class TruthJson {
                 .with("kind", Shape.list("", Shape.word("", List.of("rendered", "generated"))))
                 .with("frame", Shape.list("The game's frame that it comes from.", Shape.number("")))
                 .with("made_ms", Shape.list("When it was whole.", Shape.number("")))
-                .with("shown_ms", Shape.list("When it was lit.", time("")))
-                .with("hold_ms", Shape.list("How long it stood.", time("")))
+                .with("shown_ms", Shape.list("When it was lit.", Shape.numberOrNull("")))
+                .with("hold_ms", Shape.list("How long it stood.", Shape.numberOrNull("")))
                 .node();
         return new ObjectShape("What happened on a simulated bench.")
                 .with("simulated", Shape.flag("Always true."))
@@ -199,9 +199,5 @@ public final class TruthJson {
                 .with("delivered_fps", Shape.number("Distinct images a second."))
                 .with("hold_counts", Shape.byName("Images by the refreshes that they stood.", Shape.count("")))
                 .node();
-    }
-
-    private static ObjectNode time(String about) {
-        return Shape.orNull(Shape.number(about));
     }
 }
