@@ -95,8 +95,6 @@ two_at_once() {
 # A small file system of its own, where the system lets us have one.
 full_disk() {
   local small=$yard/small scenario=$home/docs/scenarios/native.json errors code
-  mkdir -p "$small"
-  mount -t tmpfs -o size=300k tmpfs "$small" 2>/dev/null || { echo "not tried: a full disk needs the right to mount one"; return 0; }
   errors=$("$copy/fluss" simulate "$scenario" --out "$small/simulated" 2>&1 >/dev/null)
   code=$?
   [ $code = 3 ] && grep -q 'simulated cannot be written: .*Make room' <<<"$errors" && [ -z "$(ls -A "$small")" ]
@@ -117,5 +115,10 @@ check "a checkout that was moved" move
 check "a checkout that is built and cannot be written to" read_only
 check "Ctrl+C while building" stopped_while_building
 check "two starts at once" two_at_once
-check "a full disk" full_disk
+mkdir -p "$yard/small"
+if mount -t tmpfs -o size=300k tmpfs "$yard/small" 2>/dev/null; then
+  check "a full disk" full_disk
+else
+  echo "not tried: a full disk, which takes the right to mount one"
+fi
 exit $((failures > 0))
