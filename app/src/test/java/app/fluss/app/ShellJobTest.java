@@ -26,6 +26,9 @@ import javafx.scene.control.DialogPane;
 import javafx.scene.control.Label;
 import javafx.scene.control.Labeled;
 import javafx.scene.control.ListView;
+import javafx.scene.control.Menu;
+import javafx.scene.control.MenuItem;
+import javafx.scene.control.TextArea;
 import javafx.scene.control.TextField;
 import javafx.scene.control.TextInputControl;
 import javafx.scene.control.ToggleButton;
@@ -110,6 +113,61 @@ class ShellJobTest extends WindowTest {
         until(() -> assertThat(contents().runs()).isEmpty());
         fire("#undo");
         until(() -> assertThat(contents().runs()).hasSize(2));
+    }
+
+    /// Runs that were chosen together are tagged, are given another path, and are held against each other.
+    @Test
+    void severalRunsAreTaggedMovedAndCompared() throws Exception {
+        settle();
+        TreeView<?> tree = (TreeView<?>) look("#runs");
+        command("compare the runs");
+        until(() -> assertThat(text("#message")).startsWith("Choose two or more runs"));
+        interact(() -> tree.getSelectionModel().selectAll());
+        command("state facts of the runs");
+        waitFor(() -> lookup("#facts").tryQuery().isPresent());
+        interact(() -> lookup("#facts").queryAs(TextArea.class).setText("group = evening"));
+        interact(() -> accept("#facts"));
+        until(() -> assertThat(contents().runs())
+                .allSatisfy(run -> assertThat(run.setup().others()).containsEntry("group", "evening")));
+        interact(() -> tree.getSelectionModel().selectAll());
+        interact(() -> {
+            tree.getContextMenu().getOnShowing().handle(null);
+            Menu paths = (Menu) item(tree.getContextMenu().getItems(), "Path");
+            item(paths.getItems(), "native").fire();
+        });
+        until(() -> assertThat(contents().runs())
+                .extracting(run -> run.path().name())
+                .containsOnly("native"));
+        fire("#undo");
+        until(() -> assertThat(contents().runs())
+                .extracting(run -> run.path().name())
+                .containsExactly("native", "engine generation 2×"));
+        interact(() -> tree.getSelectionModel().selectAll());
+        command("compare the runs");
+        waitFor(() -> lookup("#pick-dialog").tryQuery().isPresent());
+        assertThat(lookup("#pick-1").<ChoiceBox<String>>query().getValue()).isEqualTo("baseline");
+        assertThat(lookup("#pick-2").<ChoiceBox<String>>query().getValue()).isEqualTo("picked");
+        interact(() -> ((ButtonBase) lookup("#pick-dialog").query().lookup(".button:default")).fire());
+        until(() -> assertThat(text("#basis")).contains("picked"));
+    }
+
+    private void accept(String inDialog) {
+        DialogPane dialog = (DialogPane) lookup(inDialog).query().getScene().getRoot();
+        ((ButtonBase) dialog.lookupButton(ButtonType.OK)).fire();
+    }
+
+    private static MenuItem item(List<MenuItem> items, String text) {
+        return items.stream()
+                .filter(one -> text.equals(one.getText()))
+                .findFirst()
+                .orElseThrow();
+    }
+
+    private void command(String name) throws Exception {
+        push(KeyCode.CONTROL, KeyCode.K);
+        type("#palette-find", name);
+        interact(
+                () -> ((ButtonBase) lookup("#palette").queryAs(DialogPane.class).lookupButton(ButtonType.OK)).fire());
     }
 
     @Test

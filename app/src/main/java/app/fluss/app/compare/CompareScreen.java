@@ -19,6 +19,7 @@ import app.fluss.core.plan.EnoughRuns;
 import app.fluss.files.chart.RunDots;
 import app.fluss.files.compare.Grouping;
 import app.fluss.files.compare.StudyComparison.Toggled;
+import app.fluss.files.study.Run;
 import app.fluss.files.table.DataTable;
 import app.fluss.files.table.FigureTables;
 import java.util.ArrayList;
@@ -266,6 +267,13 @@ public final class CompareScreen extends VBox {
     private Optional<DataTable> figures() {
         return Optional.ofNullable(current)
                 .map(one -> FigureTables.ofComparison(one.runs().measures(), one.latency(), one.latencyEstimated()));
+    }
+
+    /// Lets the user hold runs that were chosen against each other; the screen must be shown.
+    ///
+    /// @param runs two or more of the scene that is shown
+    public void pick(List<Run> runs) {
+        groups.pick(Grouping.ByHand.sides(runs));
     }
 
     /// Copies the comparison as tab-separated text.

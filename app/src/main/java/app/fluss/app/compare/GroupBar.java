@@ -22,7 +22,7 @@ import javafx.scene.layout.FlowPane;
 
 /// Chooses what makes the groups, which of them the others are held against, and which is looked at.
 final class GroupBar extends FlowPane {
-    private static final Grouping PICK = new Grouping.ByHand(Set.of(), Set.of());
+    private static final Grouping.ByHand PICK = new Grouping.ByHand(Set.of(), Set.of());
 
     private static final double WIDE = 160;
 
@@ -64,13 +64,20 @@ final class GroupBar extends FlowPane {
             return;
         }
         if (PICK.equals(grouping)) {
-            new PickDialog(theme, getScene().getWindow(), scene())
-                    .ask(
-                            picked -> workbench.comparingProperty().set(new Comparing(picked, Optional.empty())),
-                            () -> fill(workbench.comparisonsProperty().get()));
+            pick(PICK);
         } else {
             workbench.comparingProperty().set(new Comparing(grouping, Optional.empty()));
         }
+    }
+
+    /// Lets the user pick two sides among the runs of the scene.
+    ///
+    /// @param begun the sides to begin with
+    void pick(Grouping.ByHand begun) {
+        new PickDialog(theme, getScene().getWindow(), scene(), begun)
+                .ask(
+                        picked -> workbench.comparingProperty().set(new Comparing(picked, Optional.empty())),
+                        () -> fill(workbench.comparisonsProperty().get()));
     }
 
     /// The runs of the scene that count.

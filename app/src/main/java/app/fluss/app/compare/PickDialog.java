@@ -29,14 +29,16 @@ final class PickDialog {
     private final Dialog<ButtonType> dialog;
     private final Map<Run, ChoiceBox<String>> sides = new LinkedHashMap<>();
 
-    PickDialog(Theme theme, Window owner, List<Run> runs) {
+    /// @param runs that can be picked
+    /// @param picked which are to begin with
+    PickDialog(Theme theme, Window owner, List<Run> runs, Grouping.ByHand picked) {
         dialog = Dialogs.make(theme, owner, "Runs picked by hand");
         GridPane grid = new GridPane(12, 4);
         int row = 0;
         for (Run run : runs) {
             ChoiceBox<String> side = Choice.of("pick-" + (row + 1), "Group", word -> word);
             side.getItems().setAll(NEITHER, Grouping.ByHand.BASELINE, Grouping.ByHand.OTHER);
-            side.setValue(NEITHER);
+            side.setValue(picked.place(run).map(Grouping.Place::level).orElse(NEITHER));
             side.valueProperty().subscribe((_, _) -> check());
             sides.put(run, side);
             grid.addRow(row++, side, Labels.of(run.name()), Labels.of(run.path().name(), "muted"));

@@ -1,6 +1,7 @@
 package app.fluss.app.importing;
 
 import app.fluss.app.theme.Dialogs;
+import app.fluss.app.theme.Labels;
 import app.fluss.app.theme.Theme;
 import java.util.Map;
 import java.util.Optional;
@@ -16,19 +17,45 @@ import javafx.stage.Window;
 public final class FactsDialog {
     private FactsDialog() {}
 
-    /// Asks, and waits for the answer.
+    private static final String FORM =
+            "One a line or with semicolons between: render_scale = 100 %; upscaler = own; driver = 5.1. ";
+
+    /// Asks for the facts of a run, and waits for the answer.
     ///
     /// @param now the facts so far
     /// @return the facts that the user states, if any
     public static Optional<Map<String, String>> ask(Theme theme, Window owner, Map<String, String> now) {
-        Dialog<ButtonType> dialog = Dialogs.make(theme, owner, "Facts of this run");
-        Label why =
-                new Label("One a line or with semicolons between: render_scale = 100 %; upscaler = own; driver = 5.1."
-                        + " Facts that differ between two paths are named in their comparison.");
-        why.setWrapText(true);
-        why.getStyleClass().add("muted");
+        return ask(
+                theme,
+                owner,
+                "Facts of this run",
+                FORM + "Facts that differ between two paths are named in their comparison.",
+                now,
+                true);
+    }
+
+    /// Asks for facts that several runs share, and waits for the answer. Compare can make groups by any of them.
+    ///
+    /// @param runs how many
+    /// @return the facts that the user states, if any
+    public static Optional<Map<String, String>> ask(Theme theme, Window owner, int runs) {
+        return ask(
+                theme,
+                owner,
+                "Facts of %d runs".formatted(runs),
+                FORM + "A name of your own is a tag: group = evening. Other facts of the runs stay. Compare can group"
+                        + " runs by each of them.",
+                Map.of(),
+                false);
+    }
+
+    private static Optional<Map<String, String>> ask(
+            Theme theme, Window owner, String title, String words, Map<String, String> now, boolean mayBeEmpty) {
+        Dialog<ButtonType> dialog = Dialogs.make(theme, owner, title);
+        Label why = Labels.note(words);
         TextArea text = new TextArea(Facts.lines(now));
         text.setId("facts");
+        text.setAccessibleText(title);
         text.setPrefRowCount(8);
         dialog.getDialogPane().setContent(new VBox(10, why, text));
         dialog.getDialogPane().setPrefWidth(460);
@@ -37,7 +64,10 @@ public final class FactsDialog {
                 .lookupButton(ButtonType.OK)
                 .disableProperty()
                 .bind(Bindings.createBooleanBinding(
-                        () -> Facts.parse(text.getText()).isEmpty(), text.textProperty()));
+                        () -> Facts.parse(text.getText())
+                                .filter(facts -> mayBeEmpty || !facts.isEmpty())
+                                .isEmpty(),
+                        text.textProperty()));
         return dialog.showAndWait().filter(ButtonType.OK::equals).flatMap(_ -> Facts.parse(text.getText()));
     }
 }

@@ -5,6 +5,7 @@ import app.fluss.core.bench.Setup;
 import app.fluss.core.measure.DisplayMode;
 import app.fluss.core.measure.Section;
 import app.fluss.core.toggle.ToggleMark;
+import app.fluss.files.study.DeliveryPath;
 import app.fluss.files.study.Outcome;
 import app.fluss.files.study.Run;
 import app.fluss.files.study.Scene;
@@ -71,6 +72,21 @@ public final class RunEdits {
     /// Says that runs are of another scene.
     public void move(List<Run> runs, Scene scene) {
         edits.change("Moving runs", study -> study.gamesAndRuns().move(runs, scene));
+    }
+
+    /// Says that runs were measured on another path.
+    public void setPath(List<Run> runs, DeliveryPath path) {
+        edits.change("Moving runs", study -> study.gamesAndRuns().setPath(runs, path));
+    }
+
+    /// Says that runs were measured in the scene of another and on its path.
+    public void join(List<Run> runs, Run other) {
+        edits.change("Moving runs", study -> study.gamesAndRuns().join(runs, other));
+    }
+
+    /// States facts of several runs, by their names in files; what is not named stays.
+    public void state(List<Run> runs, Map<String, String> facts) {
+        edits.change("Stating facts", study -> study.gamesAndRuns().state(runs, facts));
     }
 
     /// Removes runs.

@@ -3,6 +3,7 @@ package app.fluss.app.shell;
 import app.fluss.app.model.Contents;
 import app.fluss.app.model.Workbench;
 import app.fluss.app.theme.Labels;
+import app.fluss.files.study.DeliveryPath;
 import app.fluss.files.study.Game;
 import app.fluss.files.study.Outcome;
 import app.fluss.files.study.Run;
@@ -15,8 +16,10 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.function.Consumer;
 import javafx.css.PseudoClass;
+import javafx.scene.control.CheckMenuItem;
 import javafx.scene.control.ContextMenu;
 import javafx.scene.control.Label;
+import javafx.scene.control.Menu;
 import javafx.scene.control.MenuItem;
 import javafx.scene.control.SelectionMode;
 import javafx.scene.control.SeparatorMenuItem;
@@ -35,7 +38,7 @@ import javafx.scene.layout.VBox;
 import org.jspecify.annotations.Nullable;
 
 /// Games, scenes and their runs, with a field to find one. Several runs can be chosen at once; runs are dragged to
-/// another scene.
+/// another scene, or onto a run of another path to be of that one too.
 final class GamesTree extends VBox {
     private static final int ROWS_ABOVE = 5;
     private static final PseudoClass LEFT_OUT = PseudoClass.getPseudoClass("left-out");
@@ -43,16 +46,19 @@ final class GamesTree extends VBox {
 
     private final Workbench workbench;
     private final TreeActions actions;
+    private final Consumer<List<Run>> compared;
     private final TreeView<TreeEntry> tree = new TreeView<>();
     private final TextField find = new TextField();
     private final Label none = Labels.note("No game, scene, path or run has this name.");
     private final Set<String> open = new HashSet<>();
 
     /// @param looked is told which run the user clicked
-    GamesTree(Workbench workbench, TreeActions actions, Consumer<Run> looked) {
+    /// @param compared is told which runs the user wants to hold against each other
+    GamesTree(Workbench workbench, TreeActions actions, Consumer<Run> looked, Consumer<List<Run>> compared) {
         super(6);
         this.workbench = workbench;
         this.actions = actions;
+        this.compared = compared;
         find.setPromptText("Find game, path or run");
         find.setAccessibleText("Find game, path or run");
         find.setId("find");
@@ -130,7 +136,14 @@ final class GamesTree extends VBox {
             items.add(item("Facts…", actions::stateFacts));
             items.add(item("Use the bench's facts of today", actions::takeBench));
         }
+        if (runs.size() > 1) {
+            MenuItem compare = item("Compare %d runs…".formatted(runs.size()), () -> compared.accept(runs));
+            compare.setDisable(!TreeActions.canCompare(runs));
+            items.add(compare);
+            items.add(item("Facts of %d runs…".formatted(runs.size()), () -> actions.state(runs)));
+        }
         if (!runs.isEmpty()) {
+            items.add(paths(runs));
             items.add(new SeparatorMenuItem());
             for (Outcome outcome : Outcome.values()) {
                 String title = outcome == Outcome.KEPT ? "Include in comparisons" : "Mark as " + outcome.title() + "…";
@@ -145,6 +158,20 @@ final class GamesTree extends VBox {
             chosen().ifPresent(entry -> items.add(item("Remove…", () -> actions.remove(entry))));
         }
         return items;
+    }
+
+    private Menu paths(List<Run> runs) {
+        Menu menu = new Menu("Path");
+        for (DeliveryPath path : actions.paths()) {
+            CheckMenuItem item = new CheckMenuItem(path.name());
+            item.setMnemonicParsing(false);
+            boolean all = runs.stream().allMatch(run -> run.path().id() == path.id());
+            item.setSelected(all);
+            item.setDisable(all);
+            item.setOnAction(_ -> actions.setPath(runs, path));
+            menu.getItems().add(item);
+        }
+        return menu;
     }
 
     private static MenuItem item(String title, Runnable action) {
@@ -251,26 +278,40 @@ final class GamesTree extends VBox {
                 }
             });
             setOnDragOver(event -> {
-                if (target(event).isPresent()) {
+                if (takes(event)) {
                     event.acceptTransferModes(TransferMode.MOVE);
                     pseudoClassStateChanged(TAKES, true);
                     event.consume();
                 }
             });
             setOnDragExited(_ -> pseudoClassStateChanged(TAKES, false));
-            setOnDragDropped(event -> target(event).ifPresent(scene -> {
-                actions.move(chosenRuns(), scene);
-                event.setDropCompleted(true);
-                event.consume();
-            }));
+            setOnDragDropped(event -> {
+                if (takes(event)) {
+                    drop(chosenRuns());
+                    event.setDropCompleted(true);
+                    event.consume();
+                }
+            });
         }
 
-        /// The scene that runs of this tree would be dropped on.
-        private Optional<Scene> target(DragEvent event) {
-            boolean ours = event.getGestureSource() instanceof EntryCell;
-            return ours && getItem() instanceof TreeEntry.OfScene(Scene scene, int _)
-                    ? Optional.of(scene)
-                    : Optional.empty();
+        /// Whether runs of this tree can be dropped here: on a scene, or on a run that is none of them.
+        private boolean takes(DragEvent event) {
+            TreeEntry here = getItem();
+            return here != null
+                    && event.getGestureSource() instanceof EntryCell
+                    && switch (here) {
+                        case TreeEntry.OfGame _ -> false;
+                        case TreeEntry.OfScene _ -> true;
+                        case TreeEntry.OfRun(Run run) -> !chosenRuns().contains(run);
+                    };
+        }
+
+        private void drop(List<Run> runs) {
+            switch (getItem()) {
+                case TreeEntry.OfGame _ -> {}
+                case TreeEntry.OfScene(Scene scene, int _) -> actions.move(runs, scene);
+                case TreeEntry.OfRun(Run run) -> actions.join(runs, run);
+            }
         }
 
         @Override

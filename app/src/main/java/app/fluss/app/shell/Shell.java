@@ -94,7 +94,7 @@ public final class Shell extends BorderPane {
         QuickFlow quick = new QuickFlow(
                 workbench, theme, () -> getScene().getWindow(), this::tell, () -> order.choose(Work.COMPARE));
         chainEditor = new ChainEditor(workbench, this::tell);
-        games = new GamesTree(workbench, actions, this::clicked);
+        games = new GamesTree(workbench, actions, this::clicked, this::compare);
         ways = new ShellWays(
                 workbench,
                 theme,
@@ -310,6 +310,12 @@ public final class Shell extends BorderPane {
         }
     }
 
+    /// Holds runs against each other.
+    private void compare(List<Run> runs) {
+        order.choose(Work.COMPARE);
+        compare.pick(runs);
+    }
+
     private final class Inside implements ShellWays.Inside {
         @Override
         public Window window() {
@@ -359,6 +365,28 @@ public final class Shell extends BorderPane {
             if (!screens.stop() && !drawers.close()) {
                 jobs.stop();
                 tell("");
+            }
+        }
+
+        @Override
+        public void compareChosen() {
+            List<Run> runs = games.chosenRuns();
+            if (TreeActions.canCompare(runs)) {
+                compare(runs);
+            } else {
+                tell("Choose two or more runs of one scene that count: hold Ctrl and click them on the left.");
+            }
+        }
+
+        @Override
+        public void tagChosen() {
+            List<Run> runs = games.chosenRuns();
+            if (runs.isEmpty()) {
+                tell("Choose runs on the left first: hold Ctrl and click them.");
+            } else if (runs.size() == 1) {
+                actions.stateFacts();
+            } else {
+                actions.state(runs);
             }
         }
 

@@ -33,6 +33,10 @@ record ShellCommands(
         void stop();
 
         void removeChosen();
+
+        void compareChosen();
+
+        void tagChosen();
     }
 
     /// Everything that can be done by a key or by its name.
@@ -79,11 +83,15 @@ record ShellCommands(
         view(all, ExamineScreen.View.PATH, "Show the path", KeyCode.G);
         view(all, ExamineScreen.View.PICTURES, "Show the pictures", KeyCode.I);
         view(all, ExamineScreen.View.COUNTER, "Show the counter", KeyCode.J);
+        for (Work work : List.of(Work.EXAMINE, Work.COMPARE)) {
+            all.addAll(List.of(
+                    Command.on(work, "Compare the runs that are chosen", more::compareChosen),
+                    Command.on(work, "State facts of the runs that are chosen", more::tagChosen),
+                    Command.on(work, "Remove the runs that are chosen", more::removeChosen, REMOVE)));
+        }
         all.addAll(List.of(
                 Command.on(Work.EXAMINE, "Copy the figures", examine::copyFigures, Stroke.shifted(KeyCode.C)),
-                Command.on(Work.EXAMINE, "Remove the runs that are chosen", more::removeChosen, REMOVE),
                 Command.on(Work.COMPARE, "Copy the comparison", compare::copyTable, Stroke.shifted(KeyCode.C)),
-                Command.on(Work.COMPARE, "Remove the runs that are chosen", more::removeChosen, REMOVE),
                 Command.on(Work.CAPTURE, "Start the scene", () -> capture.get().start(), Stroke.of(KeyCode.SPACE)),
                 Command.on(Work.CAPTURE, "Keep the run", () -> capture.get().keep(), Stroke.of(KeyCode.ENTER)),
                 Command.on(

@@ -8,6 +8,7 @@ import app.fluss.app.model.RunEdits;
 import app.fluss.app.model.Workbench;
 import app.fluss.app.theme.Dialogs;
 import app.fluss.app.theme.Theme;
+import app.fluss.files.study.DeliveryPath;
 import app.fluss.files.study.Game;
 import app.fluss.files.study.Outcome;
 import app.fluss.files.study.Run;
@@ -125,6 +126,35 @@ final class TreeActions {
     /// Says that runs are of another scene.
     void move(List<Run> runs, Scene scene) {
         workbench.edits().runs().move(runs, scene);
+    }
+
+    /// Says that runs were measured on another path.
+    void setPath(List<Run> runs, DeliveryPath path) {
+        workbench.edits().runs().setPath(runs, path);
+    }
+
+    /// Says that runs were measured as another was: in its scene, on its path.
+    void join(List<Run> runs, Run other) {
+        workbench.edits().runs().join(runs, other);
+    }
+
+    /// Every path that runs can be of.
+    List<DeliveryPath> paths() {
+        return workbench.contentsProperty().get().bench().paths();
+    }
+
+    /// States facts that several runs share.
+    void state(List<Run> runs) {
+        RunEdits edits = workbench.edits().runs();
+        FactsDialog.ask(theme, owner.get(), runs.size()).ifPresent(facts -> edits.state(runs, facts));
+    }
+
+    /// Whether runs can be held against each other: two or more of one scene that count.
+    static boolean canCompare(List<Run> runs) {
+        return runs.size() > 1
+                && runs.stream()
+                        .allMatch(run -> run.isCompared()
+                                && run.sceneId() == runs.getFirst().sceneId());
     }
 
     /// Says whether runs count; the user is asked why if they do not.

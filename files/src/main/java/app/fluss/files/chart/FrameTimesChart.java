@@ -37,6 +37,7 @@ public record FrameTimesChart(
     private static final double TOP = 16;
     private static final double BOTTOM = 20;
     private static final double HEIGHT = 190;
+    private static final double COLUMN = 4;
 
     /// Keeps copies.
     public FrameTimesChart {
@@ -217,16 +218,34 @@ public record FrameTimesChart(
             pen.fillColumns(time.start(), tops, heights);
         }
 
+        /// Of several stutters in one column the longest is marked: ten thousand diamonds above each other
+        /// show no more, and take seconds to move.
         private void stutters() {
             pen.fill(Role.WARM);
+            int marked = -1;
+            int column = -1;
             for (int i = 0; i < stutters.count(); i++) {
                 int interval = stutters.interval(i);
                 double ms = band.endMs(interval);
                 if (ms >= fromMs && ms <= toMs) {
-                    double x = time.at(ms);
-                    double y = Math.max(top, frame.at(band.times().at(interval)) - 4);
-                    pen.fillPolygon(new double[] {x - 4, x, x + 4, x}, new double[] {y, y - 5, y, y + 5});
+                    int x = (int) (time.at(ms) / COLUMN);
+                    if (x != column) {
+                        stutter(marked);
+                        column = x;
+                        marked = interval;
+                    } else if (band.times().at(interval) > band.times().at(marked)) {
+                        marked = interval;
+                    }
                 }
+            }
+            stutter(marked);
+        }
+
+        private void stutter(int interval) {
+            if (interval >= 0) {
+                double x = time.at(band.endMs(interval));
+                double y = Math.max(top, frame.at(band.times().at(interval)) - 4);
+                pen.fillPolygon(new double[] {x - 4, x, x + 4, x}, new double[] {y, y - 5, y, y + 5});
             }
         }
     }

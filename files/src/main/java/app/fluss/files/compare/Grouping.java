@@ -184,6 +184,23 @@ public sealed interface Grouping {
             other = Set.copyOf(other);
         }
 
+        /// Sides for runs that were chosen: those of the native path against the others, without a native one
+        /// those of the first path, and where all are of one path the first run against the others.
+        public static ByHand sides(List<Run> runs) {
+            Run first = runs.stream()
+                    .filter(run -> run.path().isNative())
+                    .findFirst()
+                    .orElse(runs.getFirst());
+            Set<Long> baseline = new HashSet<>();
+            Set<Long> other = new HashSet<>();
+            runs.forEach(run -> (run.path().id() == first.path().id() ? baseline : other).add(run.id()));
+            if (other.isEmpty()) {
+                baseline.remove(first.id());
+                return new ByHand(Set.of(first.id()), baseline);
+            }
+            return new ByHand(baseline, other);
+        }
+
         @Override
         public String title() {
             return "picked runs";

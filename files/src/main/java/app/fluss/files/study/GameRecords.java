@@ -1,7 +1,9 @@
 package app.fluss.files.study;
 
+import app.fluss.core.bench.FactSource;
 import java.sql.SQLException;
 import java.util.List;
+import java.util.Map;
 
 /// What is done with games, scenes and runs as a whole: other names, other places, removing. Each is one
 /// step that can be undone; evidence stays in the file.
@@ -58,6 +60,37 @@ public final class GameRecords {
         steps.change("move %s to %s".formatted(counted(runs), scene.name()), () -> {
             for (Run run : runs) {
                 sql.run("UPDATE run SET scene_id = ? WHERE id = ?", scene.id(), run.id());
+            }
+            return runs.size();
+        });
+    }
+
+    /// Says that runs were measured on another path, as its stages and settings are now.
+    public void setPath(List<Run> runs, DeliveryPath path) throws StudyException {
+        steps.change("move %s to %s".formatted(counted(runs), path.name()), () -> {
+            for (Run run : runs) {
+                rows.setPath(run.id(), path);
+            }
+            return runs.size();
+        });
+    }
+
+    /// Says that runs were measured in the scene of another and on its path, with the settings that it had.
+    public void join(List<Run> runs, Run other) throws StudyException {
+        steps.change("put %s beside %s".formatted(counted(runs), other.name()), () -> {
+            for (Run run : runs) {
+                sql.run("UPDATE run SET scene_id = ? WHERE id = ?", other.sceneId(), run.id());
+                rows.setPath(run.id(), other.path());
+            }
+            return runs.size();
+        });
+    }
+
+    /// States facts of several runs, by their names in files; what is not named stays.
+    public void state(List<Run> runs, Map<String, String> facts) throws StudyException {
+        steps.change("state facts of " + counted(runs), () -> {
+            for (Run run : runs) {
+                rows.insertSetup(run.id(), run.setup().withNamed(facts, FactSource.TYPED));
             }
             return runs.size();
         });

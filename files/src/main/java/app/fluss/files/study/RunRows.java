@@ -169,6 +169,11 @@ final class RunRows {
                 run);
     }
 
+    /// Says that a run was measured on a path.
+    void setPath(long run, DeliveryPath path) throws SQLException {
+        sql.run("UPDATE run SET path_id = ?, stages = ? WHERE id = ?", path.id(), ChainJson.write(path.chain()), run);
+    }
+
     private record Where(long scene, long path) {}
 
     private Where where(RunDraft draft) throws SQLException {

@@ -157,4 +157,20 @@ class PairTest {
                 .hasMessageContaining("no run has 'colour' recorded")
                 .hasMessageContaining("HDR, driver");
     }
+
+    /// Those of the native path are the baseline wherever they stand; without one the first path is.
+    @Test
+    void runsThatWereChosenHaveSides() {
+        DeliveryPath twice = second(3, "2", "100");
+        DeliveryPath thrice = second(4, "3", "100");
+        add(twice, Map.of());
+        add(NATIVE, Map.of());
+        add(thrice, Map.of());
+        add(twice, Map.of());
+        assertThat(Grouping.ByHand.sides(runs)).isEqualTo(new Grouping.ByHand(Set.of(2L), Set.of(1L, 3L, 4L)));
+        assertThat(Grouping.ByHand.sides(List.of(runs.get(2), runs.get(0), runs.get(3))))
+                .isEqualTo(new Grouping.ByHand(Set.of(3L), Set.of(1L, 4L)));
+        assertThat(Grouping.ByHand.sides(List.of(runs.get(0), runs.get(3))))
+                .isEqualTo(new Grouping.ByHand(Set.of(1L), Set.of(4L)));
+    }
 }

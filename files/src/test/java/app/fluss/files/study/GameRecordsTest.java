@@ -3,8 +3,13 @@ package app.fluss.files.study;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import app.fluss.core.bench.FactKey;
+import app.fluss.core.path.Chain;
+import app.fluss.core.path.Stage;
+import app.fluss.core.path.StageKind;
 import java.nio.file.Path;
 import java.util.List;
+import java.util.Map;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 
@@ -36,6 +41,10 @@ class GameRecordsTest {
                 .orElseThrow();
     }
 
+    private static DeliveryPath path(Study study, Chain chain) throws Exception {
+        return new DeliveryPath(study.bench().addPath("Doubled", chain), "Doubled", chain);
+    }
+
     @Test
     void gamesScenesAndRunsGetOtherNames() throws Exception {
         try (Study study = study()) {
@@ -65,6 +74,59 @@ class GameRecordsTest {
             study.gamesAndRuns().move(study.runs(), mill);
             assertThat(study.runs()).extracting(Run::sceneId).containsOnly(mill.id());
             assertThat(study.nextUndo()).contains("move 2 runs to mill");
+        }
+    }
+
+    /// The settings of the path come with it; what was recorded of the run itself stays. Each is one step.
+    @Test
+    void runsAreOfAnotherPathAndBackAgain() throws Exception {
+        try (Study study = study()) {
+            List<Run> before = study.runs();
+            Stage doubling = new Stage(StageKind.DRIVER_GENERATION).with(FactKey.MULTIPLIER, "2");
+            DeliveryPath path = path(study, new Chain(List.of(doubling)));
+            study.gamesAndRuns().setPath(before, path);
+            assertThat(study.runs()).allSatisfy(run -> {
+                assertThat(run.path()).isEqualTo(path);
+                assertThat(run.settings().multiplier()).isEqualTo(2);
+            });
+            assertThat(study.runs())
+                    .extracting(run -> run.setup().recorded())
+                    .isEqualTo(
+                            before.stream().map(run -> run.setup().recorded()).toList());
+            study.undo();
+            assertThat(study.runs()).isEqualTo(before);
+        }
+    }
+
+    @Test
+    void runsStandBesideAnother() throws Exception {
+        try (Study study = study()) {
+            DeliveryPath path = path(study, Chain.NATIVE);
+            Run other = study.runs().getFirst();
+            study.gamesAndRuns().setPath(List.of(other), path);
+            study.gamesAndRuns().move(List.of(other), scene(study, "mill"));
+            Run moved = study.runs().getLast();
+            study.gamesAndRuns().join(List.of(moved), study.runs().getFirst());
+            assertThat(study.runs())
+                    .extracting(Run::sceneId)
+                    .containsOnly(scene(study, "mill").id());
+            assertThat(study.runs()).extracting(run -> run.path().name()).containsOnly("Doubled");
+            study.undo();
+            assertThat(study.runs().getLast()).isEqualTo(moved);
+        }
+    }
+
+    @Test
+    void factsOfSeveralRunsAreStatedAtOnce() throws Exception {
+        try (Study study = study()) {
+            List<Run> before = study.runs();
+            study.gamesAndRuns().state(before, Map.of("group", "evening", "cap_fps", "60"));
+            assertThat(study.runs()).allSatisfy(run -> {
+                assertThat(run.setup().others()).containsEntry("group", "evening");
+                assertThat(run.capFps()).isEqualTo(60);
+            });
+            study.undo();
+            assertThat(study.runs()).isEqualTo(before);
         }
     }
 
