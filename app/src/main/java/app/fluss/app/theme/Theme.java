@@ -53,12 +53,7 @@ public final class Theme {
                 throw new UncheckedIOException(e);
             }
         }
-        appearance.subscribe(now -> palette.set(
-                switch (now) {
-                    case SYSTEM -> ofSystem();
-                    case LIGHT -> Palette.LIGHT;
-                    case DARK -> Palette.DARK;
-                }));
+        appearance.subscribe(now -> palette.set(now.palette().orElseGet(Theme::ofSystem)));
         Platform.getPreferences().colorSchemeProperty().subscribe(() -> {
             if (appearance.get() == Appearance.SYSTEM) {
                 palette.set(ofSystem());
@@ -83,7 +78,7 @@ public final class Theme {
 
     /// Turns light to dark or back.
     public void turn() {
-        appearance.set(palette.get() == Palette.LIGHT ? Appearance.DARK : Appearance.LIGHT);
+        appearance.set(Appearance.of(palette.get().turned()));
     }
 
     private static Palette ofSystem() {
@@ -169,7 +164,7 @@ public final class Theme {
                         .toExternalForm());
         Subscription colours = palette.subscribe(now -> {
             Application.setUserAgentStylesheet(
-                    now == Palette.DARK
+                    now.isDark()
                             ? new PrimerDark().getUserAgentStylesheet()
                             : new PrimerLight().getUserAgentStylesheet());
             scene.getRoot().setStyle(style());

@@ -67,6 +67,27 @@ class PaletteTest {
                 .isGreaterThan(1.8);
     }
 
+    /// WCAG 2.2, section 1.4.6 asks 7 to 1 of text, 1.4.11 3 to 1 of borders (from memory).
+    @ParameterizedTest
+    @EnumSource(names = {"LIGHT_CONTRAST", "DARK_CONTRAST"})
+    void highContrastIsHigh(Palette palette) {
+        for (Role ground : List.of(Role.GROUND, Role.SURFACE, Role.RAISED)) {
+            assertThat(contrast(Theme.colour(palette, Role.INK), Theme.colour(palette, ground)))
+                    .as("ink on " + ground)
+                    .isGreaterThan(14);
+            for (Role text : List.of(Role.MUTED, Role.WATER, Role.WARM)) {
+                assertThat(contrast(Theme.colour(palette, text), Theme.colour(palette, ground)))
+                        .as(text + " on " + ground)
+                        .isGreaterThan(7);
+            }
+            assertThat(contrast(Theme.colour(palette, Role.LINE), Theme.colour(palette, ground)))
+                    .as("lines on " + ground)
+                    .isGreaterThan(3);
+        }
+        assertThat(palette.turned().turned()).isEqualTo(palette);
+        assertThat(palette.turned().isDark()).isNotEqualTo(palette.isDark());
+    }
+
     /// For people who lack one kind of cone: matrices of Machado, Oliveira and Fernandes (2009) for the whole
     /// lack, on linear light; from memory. Colour differences in CIELAB above 10 are seen at a glance.
     @ParameterizedTest

@@ -12,6 +12,7 @@ import app.fluss.files.draw.Pen.Align;
 import app.fluss.files.draw.Pen.Baseline;
 import app.fluss.files.table.Cell;
 import app.fluss.files.table.DataTable;
+import java.awt.geom.Line2D;
 import java.awt.geom.Rectangle2D;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -31,7 +32,22 @@ public record TradeMap(List<Arrow> arrows, Optional<String> chosen) implements C
     private static final double RIGHT = 16;
     private static final double REACH_PX = 22;
     private static final double HEIGHT = 330;
-    private static final double[][] CORNERS = {{1, -1}, {1, 1}, {1, -2.4}, {1, 2.4}, {-1, -1}, {-1, 1}, {-1, -2.4}};
+    private static final int MISTAKEN = 3;
+    private static final double[][] CORNERS = {
+        {1, -1},
+        {1, 1},
+        {1, 0},
+        {-1, -1},
+        {-1, 1},
+        {1, -2.4},
+        {1, 2.4},
+        {-1, -2.4},
+        {-1, 2.4},
+        {1, -3.8},
+        {1, 3.8},
+        {0, -1.9},
+        {0, 1.9}
+    };
 
     /// Keeps those that can be drawn.
     public TradeMap {
@@ -249,32 +265,77 @@ public record TradeMap(List<Arrow> arrows, Optional<String> chosen) implements C
         head(pen, role, scale, one);
     }
 
-    /// Names beside their arrows, the chosen one first; where one would lie on another it goes to the
-    /// next free corner.
+    /// Names beside their arrows, the chosen one first, each where it crosses least. One that would lie on
+    /// another, hide several lines or be taken for the name of another head is left out, unless it is the
+    /// chosen one's.
     private void names(Pen pen, Scale scale) {
         List<Arrow> order = new ArrayList<>(arrows);
         order.sort(Comparator.comparing(one -> !isChosen(one)));
+        List<Line2D> lines = lines(scale);
         List<Rectangle2D> taken = new ArrayList<>();
         pen.baseline(Baseline.CENTER);
+        pen.align(Align.LEFT);
         for (Arrow one : order) {
-            double wide = pen.width(one.name);
-            double high = pen.scaled(Pen.TEXT_PX * 1.3);
-            for (double[] corner : CORNERS) {
-                // First on the side to which the arrow points.
-                boolean rightwards = corner[0] > 0 == one.latency.difference().orNaN() >= 0;
-                double x = scale.x(one) + (rightwards ? 11 : -11 - wide);
-                double y = scale.y(one) + corner[1] * pen.scaled(10);
-                Rectangle2D box = new Rectangle2D.Double(x, y - high / 2, wide, high);
-                boolean inside = x > LEFT * scale.text && x + wide < scale.whole && y > high / 2;
-                if (inside && taken.stream().noneMatch(box::intersects)) {
-                    taken.add(box);
-                    pen.align(Align.LEFT);
-                    pen.fill(isChosen(one) ? Role.INK : Role.MUTED);
-                    pen.text(one.name, x, y);
-                    break;
-                }
+            place(pen, scale, one, lines, taken).ifPresent(box -> {
+                taken.add(box);
+                pen.fill(Role.SURFACE, 0.75);
+                pen.fillRect(box.getX() - 2, box.getY(), box.getWidth() + 4, box.getHeight());
+                pen.fill(isChosen(one) ? Role.INK : Role.MUTED);
+                pen.text(one.name, box.getX(), box.getCenterY());
+            });
+        }
+    }
+
+    /// Shafts of arrows and their latency's intervals.
+    private List<Line2D> lines(Scale scale) {
+        List<Line2D> lines = new ArrayList<>();
+        for (Arrow one : arrows) {
+            double y = scale.y(one);
+            lines.add(new Line2D.Double(scale.x(0), scale.y(1), scale.x(one), y));
+            one.latency
+                    .interval()
+                    .ifPresent(ends -> lines.add(new Line2D.Double(scale.x(ends.low()), y, scale.x(ends.high()), y)));
+        }
+        return lines;
+    }
+
+    private Optional<Rectangle2D> place(Pen pen, Scale scale, Arrow one, List<Line2D> lines, List<Rectangle2D> taken) {
+        double wide = pen.width(one.name);
+        double high = pen.scaled(Pen.TEXT_PX * 1.3);
+        Rectangle2D best = null;
+        double least = isChosen(one) ? Double.POSITIVE_INFINITY : MISTAKEN;
+        for (double[] corner : CORNERS) {
+            // First on the side to which the arrow points.
+            double side = one.latency.difference().orNaN() >= 0 ? corner[0] : -corner[0];
+            double x = scale.x(one) + side * 11 + (side - 1) / 2 * wide;
+            double y = scale.y(one) + corner[1] * pen.scaled(10);
+            Rectangle2D box = new Rectangle2D.Double(x, y - high / 2, wide, high);
+            long cost = lines.stream().filter(box::intersectsLine).count() + MISTAKEN * nearer(scale, one, box);
+            boolean free = x > LEFT * scale.text
+                    && x + wide < scale.whole
+                    && y > high / 2
+                    && y < scale.height
+                    && taken.stream().noneMatch(box::intersects);
+            if (free && cost < least) {
+                least = cost;
+                best = box;
             }
         }
+        return Optional.ofNullable(best);
+    }
+
+    /// How many other heads are nearer to a name than its own.
+    private long nearer(Scale scale, Arrow named, Rectangle2D box) {
+        double own = away(scale, named, box);
+        return arrows.stream()
+                .filter(one -> !one.equals(named) && away(scale, one, box) < own)
+                .count();
+    }
+
+    private static double away(Scale scale, Arrow one, Rectangle2D box) {
+        double across = Math.max(0, Math.abs(scale.x(one) - box.getCenterX()) - box.getWidth() / 2);
+        double up = Math.max(0, Math.abs(scale.y(one) - box.getCenterY()) - box.getHeight() / 2);
+        return Math.hypot(across, up);
     }
 
     /// Points away from native.
