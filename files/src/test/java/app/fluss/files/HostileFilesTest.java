@@ -24,6 +24,7 @@ import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Arrays;
+import java.util.List;
 import java.util.Objects;
 import java.util.SplittableRandom;
 import javax.imageio.ImageIO;
@@ -196,10 +197,12 @@ class HostileFilesTest {
         }
     }
 
-    /// The same for as many rounds of each kind as are asked for: the campaign.
+    /// The same for as many rounds of each kind as are asked for, or of the kinds that are named: the campaign.
     public static void main(String[] args) throws Exception {
         Path folder = Files.createTempDirectory("fuzz");
-        for (Kind kind : Kind.values()) {
+        List<Kind> kinds =
+                args.length > 1 ? Arrays.stream(args).skip(1).map(Kind::valueOf).toList() : List.of(Kind.values());
+        for (Kind kind : kinds) {
             long start = System.nanoTime();
             damage(kind, Integer.parseInt(args[0]), folder);
             System.out.printf("%s: %s rounds, %.0f s%n", kind, args[0], (System.nanoTime() - start) / 1e9);

@@ -154,6 +154,7 @@ public final class Shell extends BorderPane {
         });
         workbench.contentsProperty().subscribe(contents -> {
             count(contents);
+            remember(contents);
             showScreen();
         });
         workbench.openingProperty().subscribe(this::showScreen);
@@ -208,6 +209,13 @@ public final class Shell extends BorderPane {
         VBox.setVgrow(games, Priority.ALWAYS);
         left.getStyleClass().add("side");
         return left;
+    }
+
+    private void remember(Contents contents) {
+        Open open = workbench.openProperty().get();
+        if (open != null && !contents.runs().isEmpty()) {
+            recent.keep(open.file(), StudySketch.of(contents));
+        }
     }
 
     private void count(Contents contents) {
@@ -277,7 +285,7 @@ public final class Shell extends BorderPane {
         if (workbench.openingProperty().get()) {
             return new StackPane(Labels.note("Opening the study…"));
         }
-        return Boxes.scrolling(new Welcome(theme, ways, recent.list()));
+        return Boxes.scrolling(new Welcome(theme, ways, recent));
     }
 
     /// The run that is looked at; the whole study where none is, or where it was asked for.

@@ -5,9 +5,8 @@ import app.fluss.app.theme.Buttons;
 import app.fluss.app.theme.Columns;
 import app.fluss.app.theme.Labels;
 import app.fluss.app.theme.Theme;
-import java.nio.file.Path;
-import java.util.List;
 import javafx.application.Platform;
+import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.Tooltip;
@@ -17,7 +16,7 @@ import javafx.scene.layout.VBox;
 final class Welcome extends VBox {
     private static final int STUDIES = 4;
 
-    Welcome(Theme theme, Ways ways, List<Path> recent) {
+    Welcome(Theme theme, Ways ways, RecentStudies recent) {
         super(14);
         setId("welcome");
         Button first = Buttons.primary("Open log or study…", "Ctrl+O", ways::open);
@@ -48,15 +47,19 @@ final class Welcome extends VBox {
                 Buttons.quiet("Simulate a measurement…", "Ctrl+R", ways::simulate),
                 Buttons.quiet("What can I measure with what I have?", "Ctrl+M", ways::means));
         VBox last = Boxes.panel(Labels.heading("Recent studies"));
-        recent.stream().limit(STUDIES).forEach(file -> {
+        recent.list().stream().limit(STUDIES).forEach(file -> {
             Button open =
                     Buttons.quiet(String.valueOf(file.getFileName()), file.toString(), () -> ways.openStudy(file));
             open.setMnemonicParsing(false);
             open.setMinWidth(0);
             open.setTooltip(new Tooltip(file.toString()));
-            last.getChildren().add(open);
+            last.getChildren()
+                    .add(recent.sketch(file)
+                            .<Node>map(sketch -> Boxes.row(
+                                    new SketchView(theme, sketch), new VBox(2, open, Labels.note(sketch.words()))))
+                            .orElse(open));
         });
-        if (recent.isEmpty()) {
+        if (recent.list().isEmpty()) {
             last.getChildren().add(Labels.note("None yet."));
         }
         getChildren()

@@ -10,6 +10,8 @@ import java.util.prefs.Preferences;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
 
 class RecentStudiesTest {
     private final Preferences preferences = Preferences.userRoot()
@@ -40,6 +42,28 @@ class RecentStudiesTest {
         assertThat(new RecentStudies(preferences).list())
                 .as("the next start knows them")
                 .containsExactly(tidal, dunes);
+    }
+
+    @Test
+    void whatAStudyLooksLikeIsKnownAsLongAsItIsRecent() throws Exception {
+        Path ponds = study("ponds.fluss");
+        StudySketch sketch = new StudySketch(2, 7, List.of(List.of(3, 2, 1), List.of(3)));
+        recent.keep(ponds, sketch);
+        assertThat(recent.sketch(ponds)).as("not opened yet").isEmpty();
+        recent.add(ponds);
+        recent.keep(ponds, sketch);
+        assertThat(new RecentStudies(preferences).sketch(ponds)).contains(sketch);
+        assertThat(sketch.words()).isEqualTo("2 games, 7 runs");
+        for (int i = 0; i < 8; i++) {
+            recent.add(study(i + ".fluss"));
+        }
+        assertThat(recent.sketch(ponds)).isEmpty();
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"", "2", "2 x", "2 7\n1 a", "99999999999 1"})
+    void whatIsNoSketchIsNone(String text) {
+        assertThat(StudySketch.of(text)).isEmpty();
     }
 
     @Test

@@ -16,29 +16,44 @@ public final class DifferencesFile {
     private static final String TWO = "over_two";
     private static final String MS = "ms";
 
+    private static final double LARGEST = 255;
+
     private DifferencesFile() {}
 
     /// Reads differences.
     ///
-    /// @throws InputException if the file is no such table, or holds fewer than three pictures
+    /// @throws InputException if the file is no such table, holds fewer than three pictures, or lacks a difference
+    ///     that every picture has
     public static PictureDifferences read(Path file) throws IOException, InputException {
         List<SmallTable.Row> rows = SmallTable.read(file, List.of(ONE, TWO));
         if (rows.size() < 3) {
             throw new InputException(file, 0, 0, "%d pictures".formatted(rows.size()), "three or more");
         }
-        double[] one = column(rows, ONE);
-        double[] two = column(rows, TWO);
+        double[] one = differences(rows, ONE, 1);
+        double[] two = differences(rows, TWO, 2);
         return Sample.read(file).header().contains(PEAK)
-                ? PictureDifferences.ofMotion(column(rows, PEAK), one, two, column(rows, MS))
+                ? PictureDifferences.ofMotion(differences(rows, PEAK, 1), one, two, times(rows))
                 : PictureDifferences.ofMeans(one, two);
     }
 
-    private static double[] column(List<SmallTable.Row> rows, String name) throws InputException {
+    /// @param from the first picture, from 0, that has one
+    private static double[] differences(List<SmallTable.Row> rows, String name, int from) throws InputException {
         double[] values = new double[rows.size()];
         for (int i = 0; i < values.length; i++) {
-            values[i] = rows.get(i).number(name).orNaN();
+            values[i] = i < from ? Double.NaN : rows.get(i).number(name).orNaN();
+            if (i >= from && !(values[i] <= LARGEST)) {
+                throw rows.get(i).fault(name, "a difference of brightness, 0 to 255");
+            }
         }
         return values;
+    }
+
+    private static double[] times(List<SmallTable.Row> rows) throws InputException {
+        double[] ms = new double[rows.size()];
+        for (int i = 0; i < ms.length; i++) {
+            ms[i] = rows.get(i).number(MS).orNaN();
+        }
+        return ms;
     }
 
     /// Writes differences; a file that is there is replaced.
