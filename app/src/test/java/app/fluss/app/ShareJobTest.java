@@ -18,6 +18,7 @@ import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.CheckBox;
 import javafx.scene.control.Label;
+import javafx.scene.control.ToggleButton;
 import javafx.scene.input.Clipboard;
 import javafx.scene.input.KeyCode;
 import javafx.stage.Window;
@@ -102,6 +103,19 @@ class ShareJobTest extends WindowTest {
                         .findFirst()
                         .orElseThrow()))
                 .startsWith("elapsed_ms\tframe_time_ms\n");
+    }
+
+    @Test
+    void verdictsAndTheirClaimsAreCopiedAsTables() throws Exception {
+        settle();
+        interact(() -> ((ToggleButton) look("#work-decide")).setSelected(true));
+        until(() -> assertThat(look(".game-name")).isNotNull());
+        assertThat(onClipboard((ShareBar) look("#decide-overview").lookup(".share-bar")))
+                .startsWith("game\tschool\tpath\tverdict\t")
+                .contains("Tidewarden\t", "\tadded_latency\t");
+        fire(".game-name");
+        assertThat(onClipboard((ShareBar) look("#claims").lookup(".share-bar")))
+                .contains("Tidewarden\t", "\tadded_latency\t", "\tengine generation 2×\t");
     }
 
     private List<ShareBar> bars() {

@@ -1,7 +1,9 @@
 package app.fluss.app.decide;
 
+import app.fluss.app.theme.Boxes;
 import app.fluss.app.theme.Labels;
 import app.fluss.app.theme.Numbers;
+import app.fluss.app.theme.ShareBar;
 import app.fluss.app.theme.Theme;
 import app.fluss.core.measure.Figure;
 import app.fluss.core.verdict.Asked;
@@ -9,10 +11,12 @@ import app.fluss.core.verdict.Claim;
 import app.fluss.core.verdict.Rule;
 import app.fluss.core.verdict.Said;
 import app.fluss.core.verdict.Verdict;
+import app.fluss.files.table.DataTable;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.Supplier;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
@@ -41,7 +45,9 @@ final class ClaimRows extends VBox {
     private final Moved moved;
     private final GridPane grid = new GridPane(12, 2);
 
-    ClaimRows(Theme theme, Verdict verdict, Optional<Verdict> beside, Moved moved) {
+    /// @param table the claims as they are saved
+    ClaimRows(
+            Theme theme, Verdict verdict, Optional<Verdict> beside, Moved moved, Supplier<Optional<DataTable>> table) {
         super(6);
         this.theme = theme;
         this.verdict = verdict;
@@ -58,7 +64,12 @@ final class ClaimRows extends VBox {
         fill();
         Label key = Labels.note(
                 "Drag a bound, or move it with ← and →: the verdict follows. Wedges below a scale are the bounds at which it would change. A full mark has an interval from run to run, an open one has not.");
-        getChildren().setAll(Labels.heading("What it rests on"), grid, key);
+        getChildren()
+                .setAll(
+                        Boxes.row(
+                                Labels.heading("What it rests on"), Boxes.spacer(), ShareBar.ofTable("Claims", table)),
+                        grid,
+                        key);
     }
 
     /// Shows how the same claims are judged now; the scales stay, so that one can be dragged on.

@@ -15,6 +15,7 @@ import app.fluss.core.verdict.Said;
 import app.fluss.core.verdict.School;
 import app.fluss.core.verdict.Schools;
 import app.fluss.core.verdict.Verdict;
+import app.fluss.files.share.VerdictRows;
 import app.fluss.files.study.Game;
 import app.fluss.files.study.StoredSchools;
 import app.fluss.files.study.StoredSchools.Chosen;
@@ -197,7 +198,12 @@ final class GamePage extends VBox {
                 Optional.ofNullable(other).map(judgedToo -> judgedToo.paths().get(path));
         ClaimRows rows = claims;
         if (rows == null || !claimsOf.equals(now.game() + path) || !rows.update(verdict, second)) {
-            rows = new ClaimRows(theme, verdict, second, this::move);
+            rows = new ClaimRows(
+                    theme,
+                    verdict,
+                    second,
+                    this::move,
+                    () -> Optional.ofNullable(shown).map(List::of).map(VerdictRows::table));
             claims = rows;
             claimsOf = now.game() + path;
         }

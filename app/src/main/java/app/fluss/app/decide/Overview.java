@@ -4,13 +4,16 @@ import app.fluss.app.theme.Boxes;
 import app.fluss.app.theme.Buttons;
 import app.fluss.app.theme.Ems;
 import app.fluss.app.theme.Labels;
+import app.fluss.app.theme.ShareBar;
 import app.fluss.app.theme.Theme;
 import app.fluss.core.verdict.Verdict;
+import app.fluss.files.share.VerdictRows;
 import app.fluss.files.verdict.GameCases;
 import app.fluss.files.verdict.GameVerdicts;
 import java.util.Comparator;
 import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 import java.util.function.BiConsumer;
 import javafx.geometry.Insets;
@@ -76,7 +79,13 @@ final class Overview extends VBox {
         games.setFocusTraversable(false);
         VBox.setVgrow(games, Priority.ALWAYS);
         VBox.setVgrow(body, Priority.ALWAYS);
-        HBox titled = Boxes.row(Labels.title("What to use in which game"), verdicts, chart, Boxes.spacer(), edit);
+        HBox titled = Boxes.row(
+                Labels.title("What to use in which game"),
+                verdicts,
+                chart,
+                Boxes.spacer(),
+                ShareBar.ofTable("Verdicts", () -> Optional.of(VerdictRows.table(filters.of(all)))),
+                edit);
         setMinWidth(0);
         getChildren().setAll(titled, filters, body);
     }

@@ -111,7 +111,7 @@ public final class PlanScreen extends VBox {
         plan = Buttons.primary("Plan the session", "Order what is still missing; what is done stays", this::plan);
         plan.setId("plan-session");
         print = Buttons.quiet("Print…", "Print the run sheet by a printer of the system", this::print);
-        save = Buttons.quiet("Save as…", "Save the run sheet as a page or as PDF", this::keep);
+        save = Buttons.quiet("Save as…", "Save the run sheet as a page, as PDF or as a table", this::keep);
         power = new PowerView(theme);
         VBox howPanel = Boxes.panel(
                 fields,
@@ -345,7 +345,8 @@ public final class PlanScreen extends VBox {
         chooser.getExtensionFilters()
                 .addAll(
                         new FileChooser.ExtensionFilter("Page (HTML)", "*.html"),
-                        new FileChooser.ExtensionFilter("PDF", "*.pdf"));
+                        new FileChooser.ExtensionFilter("PDF", "*.pdf"),
+                        new FileChooser.ExtensionFilter("Table (CSV)", "*.csv"));
         chooser.setInitialFileName("run-sheet.html");
         File file = chooser.showSaveDialog(getScene().getWindow());
         if (file != null) {
@@ -353,12 +354,14 @@ public final class PlanScreen extends VBox {
         }
     }
 
-    /// Writes the run sheet, as PDF where the name says so, else as a page.
+    /// Writes the run sheet, as PDF or table where the name says so, else as a page.
     void print(Path file) {
         try {
             WholeFiles.file(file, to -> {
                 if (file.toString().endsWith(".pdf")) {
                     Files.write(to, sheet().pdf());
+                } else if (file.toString().endsWith(".csv")) {
+                    Files.writeString(to, sheet().table().csv());
                 } else {
                     sheet().write(to);
                 }

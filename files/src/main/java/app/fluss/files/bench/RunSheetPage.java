@@ -1,6 +1,7 @@
 package app.fluss.files.bench;
 
 import app.fluss.files.print.PdfPages;
+import app.fluss.files.table.DataTable;
 import com.samskivert.mustache.Mustache;
 import com.samskivert.mustache.Template;
 import java.io.ByteArrayOutputStream;
@@ -72,6 +73,21 @@ public record RunSheetPage(String study, String date, List<Row> rows) {
         ByteArrayOutputStream out = new ByteArrayOutputStream();
         PdfPages.write(text(), Map.of(), out);
         return out.toByteArray();
+    }
+
+    /// The lines as a table: times in s, what must be done before with semicolons between.
+    public DataTable table() {
+        DataTable.Builder table =
+                new DataTable.Builder("after_s", "lasts_s", "role", "measured", "scene", "path", "before");
+        rows.forEach(row -> table.row(
+                Integer.toString(row.afterS),
+                Integer.toString(row.lastsS),
+                row.role,
+                Boolean.toString(row.measured),
+                row.scene,
+                row.path,
+                String.join("; ", row.changes)));
+        return table.build();
     }
 
     private String text() throws IOException {

@@ -11,10 +11,11 @@ import java.util.List;
 import java.util.Locale;
 
 /// Verdicts as open data, a claim a row.
-final class VerdictRows {
+public final class VerdictRows {
     private VerdictRows() {}
 
-    static DataTable table(List<GameVerdicts> games) {
+    /// Every claim of every path of some games.
+    public static DataTable table(List<GameVerdicts> games) {
         DataTable.Builder table = new DataTable.Builder(
                 "game",
                 "school",
