@@ -123,11 +123,21 @@ heap_for() {
     else
       heap=$(middle_of "$argument" "$bytes" | LC_ALL=C awk -F '[,;\t]' -v bytes="$bytes" '
         { cells += NF; length_ += length($0) + 1 }
-        END { printf "%d", (64e6 + bytes / length_ * (NR * 48 + cells * 8)) / 1048576 }')
+        END {
+          row = 40 + 8 * cells / NR
+          printf "%d", (64e6 + bytes / (length_ / NR) * (row < 60 ? 60 : row)) / 1048576
+        }')
     fi
     [ "$heap" -le "$most" ] || most=$heap
   done
   printf '%d' "$most"
+}
+
+# The same for all of the files together, whose frames are held against each other.
+heap_for_all() {
+  local argument heap=$least_heap
+  for argument in "$@"; do heap=$((heap + ($(heap_for "$argument") - least_heap) * 3 / 2)); done
+  printf '%d' "$heap"
 }
 
 command_line() {
@@ -147,6 +157,7 @@ command_line() {
     report* | export* | decide*) heap=$((2 * $(heap_for "$@"))); compiler=(-XX:TieredStopAtLevel=1) ;;
     *)
       heap=$(heap_for "$@")
+      case "$*" in compare* | blame*) heap=$(heap_for_all "$@") ;; esac
       [ "$heap" -gt "$least_heap" ] || compiler=(-XX:TieredStopAtLevel=1)
       ;;
   esac

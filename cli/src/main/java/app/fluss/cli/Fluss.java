@@ -8,6 +8,8 @@ import java.io.IOException;
 import java.nio.file.NoSuchFileException;
 import java.util.List;
 import java.util.Optional;
+import java.util.concurrent.CompletionException;
+import org.jspecify.annotations.Nullable;
 import picocli.AutoComplete;
 import picocli.CommandLine;
 import picocli.CommandLine.Command;
@@ -39,6 +41,10 @@ import picocli.CommandLine.Spec;
 final class Fluss implements Runnable {
     private static final int BAD_INPUT = 3;
 
+    private static final String NO_MEMORY =
+            "there is not enough memory for this; %d MB may be used. Cut the log into parts, or close other programs."
+                    .formatted(Runtime.getRuntime().maxMemory() >> 20);
+
     /// All jobs, in the order of help.
     private static final List<Class<?>> JOBS = List.of(
             Analyze.class,
@@ -68,7 +74,16 @@ final class Fluss implements Runnable {
 
     /// Runs a command and ends with its exit code.
     public static void main(String... args) {
-        System.exit(commandLine(args).execute(args));
+        System.exit(run(args));
+    }
+
+    private static int run(String... args) {
+        CommandLine line = commandLine(args);
+        try {
+            return line.execute(args);
+        } catch (OutOfMemoryError e) {
+            return tell(NO_MEMORY, line);
+        }
     }
 
     /// All jobs.
@@ -99,6 +114,7 @@ final class Fluss implements Runnable {
         throw new ParameterException(spec.commandLine(), "Say which job, such as analyze; fluss --help lists them.");
     }
 
+    /// Explains what the user can do something about; all else is a fault of the program.
     private static int explain(Exception fault, CommandLine command) throws Exception {
         String words = switch (fault) {
             case InputException e -> e.getMessage();
@@ -107,8 +123,13 @@ final class Fluss implements Runnable {
             case NoSuchFileException e -> e.getFile() + ": there is no such file";
             case UnwritableException e -> e.getMessage();
             case IOException e -> "cannot be read: " + e.getMessage();
+            case CompletionException e when e.getCause() instanceof OutOfMemoryError -> NO_MEMORY;
             default -> throw fault;
         };
+        return tell(words, command);
+    }
+
+    private static int tell(@Nullable String words, CommandLine command) {
         command.getErr().println("fluss: " + words);
         return BAD_INPUT;
     }

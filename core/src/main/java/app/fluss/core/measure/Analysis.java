@@ -54,12 +54,7 @@ public record Analysis(
                 aside.begin(() -> settings.display().map(mode -> RefreshLedger.of(slice, mode)));
         FrameTimes times = FrameTimes.of(slice);
         Supplier<OnPanel> begun = aside.begin(() -> OnPanel.of(slice, times, ledger.get(), settings));
-        Ordered ordered = Ordered.of(times.shared());
-        Moments moments = Moments.of(times.shared());
-        Spread spread = Spread.of(moments, ordered);
-        Lows onePercent = Lows.of(ordered, times.elapsedMs(), 0.01);
-        Lows tenthPercent = Lows.of(ordered, times.elapsedMs(), 0.001);
-        Pacing pacing = Pacing.of(times, moments);
+        Intervals intervals = Intervals.of(times);
         Stutters stutters = Stutters.of(times, settings.stutterRule());
         Limits limits = Limits.of(slice, settings.display(), settings.capFps());
         Figure headroom = Headroom.of(slice, settings.budgetMs());
@@ -69,16 +64,29 @@ public record Analysis(
                 settings,
                 times,
                 panel.rates,
-                spread,
-                onePercent,
-                tenthPercent,
+                intervals.spread,
+                intervals.onePercent,
+                intervals.tenthPercent,
                 panel.onePercentLow,
-                pacing,
+                intervals.pacing,
                 stutters,
                 panel.ledger,
                 panel.motion,
                 limits,
                 headroom);
+    }
+
+    /// The figures of the intervals in order of size, whose memory a long log needs back at once.
+    private record Intervals(Spread spread, Lows onePercent, Lows tenthPercent, Pacing pacing) {
+        static Intervals of(FrameTimes times) {
+            Ordered ordered = Ordered.of(times.shared());
+            Moments moments = Moments.of(times.shared());
+            return new Intervals(
+                    Spread.of(moments, ordered),
+                    Lows.of(ordered, times.elapsedMs(), 0.01),
+                    Lows.of(ordered, times.elapsedMs(), 0.001),
+                    Pacing.of(times, moments));
+        }
     }
 
     /// The figures that ask what the panel showed.

@@ -65,8 +65,9 @@ public final class FrameTimes {
     public static FrameTimes of(FrameSlice slice, FrameKind kind) {
         FrameLog log = slice.log();
         Values present = log.present();
-        double[] ms = new double[slice.size()];
-        int[] images = new int[slice.size()];
+        int most = count(slice, kind);
+        double[] ms = new double[most];
+        int[] images = new int[most];
         int n = 0;
         double elapsed = 0;
         double latest = Double.NaN;
@@ -87,6 +88,15 @@ public final class FrameTimes {
             latest = t;
         }
         return new FrameTimes(Arrays.copyOf(ms, n), Arrays.copyOf(images, n), 0, elapsed);
+    }
+
+    /// Counting first takes no memory, which a long log has none to spare of.
+    private static int count(FrameSlice slice, FrameKind kind) {
+        int count = 0;
+        for (int i = slice.from(); i < slice.to(); i++) {
+            count += slice.log().kind(i) == kind ? 1 : 0;
+        }
+        return count;
     }
 
     /// Number of intervals.

@@ -3,7 +3,6 @@ package app.fluss.core.measure;
 import app.fluss.core.frame.Channel;
 import app.fluss.core.frame.FrameSlice;
 import app.fluss.core.frame.Values;
-import java.util.Arrays;
 import java.util.Optional;
 
 /// How much of a frame budget is left: `1 - Q95(max(c, g)) / budget`, with c and g the CPU and GPU work of each
@@ -23,15 +22,24 @@ final class Headroom {
         if (cpu.isEmpty() || gpu.isEmpty()) {
             return Figure.missing("the log has no CPU and GPU work");
         }
-        double[] work = new double[slice.size()];
+        double p95 = Ordered.of(work(slice, cpu.get(), gpu.get())).quantile(0.95);
+        return Figure.ofFinite(1 - p95 / budgetMs, "no frame has both CPU and GPU work");
+    }
+
+    /// What the longer of the two took, of the frames that state both; counted first, for memory's sake.
+    private static double[] work(FrameSlice slice, Values cpu, Values gpu) {
+        int known = 0;
+        for (int i = slice.from(); i < slice.to(); i++) {
+            known += Double.isNaN(Math.max(cpu.at(i), gpu.at(i))) ? 0 : 1;
+        }
+        double[] work = new double[known];
         int n = 0;
         for (int i = slice.from(); i < slice.to(); i++) {
-            double longest = Math.max(cpu.get().at(i), gpu.get().at(i));
+            double longest = Math.max(cpu.at(i), gpu.at(i));
             if (!Double.isNaN(longest)) {
                 work[n++] = longest;
             }
         }
-        double p95 = Ordered.of(Arrays.copyOf(work, n)).quantile(0.95);
-        return Figure.ofFinite(1 - p95 / budgetMs, "no frame has both CPU and GPU work");
+        return work;
     }
 }

@@ -88,7 +88,7 @@ public final class LogImport {
                     file,
                     0,
                     0,
-                    "about %.0f million rows, which need %.0f MB".formatted(rows / 1e6, memory / 1e6),
+                    "about %.0f rows, which need %.0f MB".formatted(rows, memory / 1e6),
                     "at most %.0f MB: cut the log, leave columns out, or give Fluss more memory"
                             .formatted(options.memoryLimitBytes() / 1e6));
         }
