@@ -99,7 +99,7 @@ final class ChainEditor extends WrappingRow {
         String set = stage.kind().settings().stream()
                 .filter(stage.settings()::containsKey)
                 .limit(2)
-                .map(key -> key.title() + " " + stage.settings().get(key))
+                .map(key -> key.said(stage.settings().getOrDefault(key, "")))
                 .collect(Collectors.joining(", "));
         return set.isEmpty() ? "no settings stated" : set;
     }

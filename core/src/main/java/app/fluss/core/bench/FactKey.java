@@ -302,6 +302,23 @@ public enum FactKey {
         return type;
     }
 
+    /// Whether it follows from settings and is none itself: nobody sets how long an image takes to make.
+    public boolean follows() {
+        return this == MADE_MS;
+    }
+
+    /// A value for people, with its unit.
+    public String shown(String value) {
+        return type instanceof FactType.Quantity(String unit, double _, double _)
+                ? (value + " " + unit).strip()
+                : value;
+    }
+
+    /// What it is and a value, for people.
+    public String said(String value) {
+        return title + " " + shown(value);
+    }
+
     /// What is wrong with a value, in words; empty if nothing is.
     public Optional<String> problem(String value) {
         return switch (type) {

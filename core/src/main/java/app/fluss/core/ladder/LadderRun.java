@@ -10,12 +10,10 @@ import app.fluss.core.path.Chain;
 import app.fluss.core.path.Stage;
 import app.fluss.core.path.StageKind;
 import java.util.ArrayList;
-import java.util.EnumSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
-import java.util.Set;
 
 /// A run as it stands on a ladder.
 ///
@@ -24,9 +22,6 @@ import java.util.Set;
 /// @param analysis its figures
 /// @param latencyMs mean from input to light, measured or estimated, ms
 public record LadderRun(Chain chain, Setup setup, Analysis analysis, Figure latencyMs) {
-    /// Facts that follow from the settings, and so differ with them.
-    private static final Set<FactKey> FOLLOW = EnumSet.of(FactKey.MADE_MS);
-
     /// What is set, as a number; empty if it is not set or not stated. No cap is infinity, native is 1 image.
     Optional<Double> value(FactKey setting) {
         if (setting == FactKey.CAP_FPS) {
@@ -52,9 +47,12 @@ public record LadderRun(Chain chain, Setup setup, Analysis analysis, Figure late
                 continue; // the cap stands on its own below, wherever it is set
             }
             stages.add(stage.kind().id());
-            stage.settings().forEach((key, value) -> others.put(stage.kind().id() + " " + key.id(), value));
+            stage.settings().forEach((key, value) -> {
+                if (!key.follows()) {
+                    others.put(stage.kind().id() + " " + key.id(), value);
+                }
+            });
             others.remove(stage.kind().id() + " " + setting.id());
-            FOLLOW.forEach(key -> others.remove(stage.kind().id() + " " + key.id()));
         }
         others.put("stages", String.join(" ", stages));
         others.remove(FactKey.CAP_FPS.id());

@@ -49,12 +49,16 @@ public record Switch(List<String> steps, boolean restartsGame, boolean movesCabl
                 .orElseGet(() -> new Stage(stage.kind()));
         Set<FactKey> changed = EnumSet.noneOf(FactKey.class);
         for (FactKey key : stage.kind().settings()) {
-            if (!Objects.equals(before.settings().get(key), stage.settings().get(key))) {
+            if (!key.follows()
+                    && !Objects.equals(
+                            before.settings().get(key), stage.settings().get(key))) {
                 changed.add(key);
             }
         }
         return changed.stream()
-                .map(key -> key.title() + " " + stage.settings().getOrDefault(key, "not stated"))
+                .map(key -> stage.settings().containsKey(key)
+                        ? key.said(stage.settings().get(key))
+                        : key.title() + " not stated")
                 .toList();
     }
 }

@@ -76,10 +76,16 @@ class ChainTest {
         assertThat(there.steps())
                 .containsExactly(
                         "power off, then move the display's cable to the second card",
-                        "switch on second GPU with multiplier 3");
+                        "switch on second GPU with multiplier 3 ×");
         Switch more = Switch.between(second, new Chain(List.of(stage(StageKind.SECOND_GPU, "4"))));
-        assertThat(more.steps()).containsExactly("set second GPU: multiplier 4");
+        assertThat(more.steps()).containsExactly("set second GPU: multiplier 4 ×");
         assertThat(more.restartsGame()).isFalse();
         assertThat(Switch.between(second, second).steps()).isEmpty();
+        // Nobody sets how long an image takes to make.
+        Stage sized = stage(StageKind.SECOND_GPU, "3")
+                .with(FactKey.MADE_MS, "1.6985")
+                .with(FactKey.MOTION_ESTIMATION_PCT, "85");
+        assertThat(Switch.between(second, new Chain(List.of(sized))).steps())
+                .containsExactly("set second GPU: motion-estimation size 85 %");
     }
 }

@@ -2,7 +2,6 @@ package app.fluss.files.compare;
 
 import app.fluss.core.bench.BenchPart;
 import app.fluss.core.bench.FactKey;
-import app.fluss.core.bench.FactType;
 import app.fluss.core.bench.FactValue;
 import app.fluss.core.compare.RunFacts;
 import app.fluss.core.path.Chain;
@@ -117,11 +116,7 @@ public sealed interface Grouping {
 
         @Override
         public String shown(String level) {
-            return FactKey.of(fact)
-                    .map(FactKey::type)
-                    .filter(FactType.Quantity.class::isInstance)
-                    .map(type -> (level + " " + ((FactType.Quantity) type).unit()).strip())
-                    .orElse(level);
+            return FactKey.of(fact).map(key -> key.shown(level)).orElse(level);
         }
 
         @Override

@@ -74,7 +74,7 @@ final class OtherSettings {
     private static Map<FactKey, String> settings(Chain chain) {
         Map<FactKey, String> settings = new EnumMap<>(FactKey.class);
         settings.putAll(chain.settings());
-        settings.remove(FactKey.MADE_MS);
+        settings.keySet().removeIf(FactKey::follows);
         return settings;
     }
 
@@ -82,7 +82,7 @@ final class OtherSettings {
         if (value.isEmpty()) {
             return "no " + key.title();
         }
-        return key == FactKey.CAP_FPS ? "cap " + value : key.title() + " " + value;
+        return key == FactKey.CAP_FPS ? "cap " + value : key.said(value);
     }
 
     /// The best point of the grid with images made, no more of them than the path makes. What no cell tells

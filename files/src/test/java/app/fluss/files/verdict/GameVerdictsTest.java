@@ -149,7 +149,7 @@ class GameVerdictsTest {
         Verdict four = game.verdict("engine 4×");
         assertThat(four.word()).isEqualTo(Verdict.Word.USE_WITH_SETTINGS);
         assertThat(four.settings().orElseThrow().path()).isEqualTo("engine 2×");
-        assertThat(four.settings().orElseThrow().words()).isEqualTo("multiplier 2");
+        assertThat(four.settings().orElseThrow().words()).isEqualTo("multiplier 2 ×");
         assertThat(game.primary()).contains("engine 2×");
         GainOverGames gains = GainOverGames.of(List.of(game.cases()));
         assertThat(gains.games().getFirst().paths())
