@@ -42,7 +42,7 @@ final class Fluss implements Runnable {
     private static final int BAD_INPUT = 3;
 
     private static final String NO_MEMORY =
-            "there is not enough memory for this; %d MB may be used. Cut the log into parts, or close other programs."
+            "there is not enough memory for this; %d MB may be used. Cut the log into parts, or leave columns out."
                     .formatted(Runtime.getRuntime().maxMemory() >> 20);
 
     /// All jobs, in the order of help.

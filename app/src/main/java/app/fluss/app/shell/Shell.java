@@ -85,7 +85,7 @@ public final class Shell extends BorderPane {
         this.theme = theme;
         this.jobs = jobs;
         recent = new RecentStudies(preferences);
-        actions = new TreeActions(workbench, theme, () -> getScene().getWindow());
+        actions = new TreeActions(workbench, theme, () -> getScene().getWindow(), this::tell);
         files = new FileDrop(
                 outside.openStudy(),
                 new ManyFlow(workbench, jobs, theme, memory, () -> getScene().getWindow(), this::tell),

@@ -15,6 +15,7 @@ import app.fluss.files.study.Run;
 import app.fluss.files.study.Scene;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Consumer;
 import java.util.function.Supplier;
 import javafx.stage.Window;
 
@@ -24,11 +25,14 @@ final class TreeActions {
     private final Workbench workbench;
     private final Theme theme;
     private final Supplier<Window> owner;
+    private final Consumer<String> tell;
 
-    TreeActions(Workbench workbench, Theme theme, Supplier<Window> owner) {
+    /// @param tell says something to the user, in words
+    TreeActions(Workbench workbench, Theme theme, Supplier<Window> owner, Consumer<String> tell) {
         this.workbench = workbench;
         this.theme = theme;
         this.owner = owner;
+        this.tell = tell;
     }
 
     /// States recorded facts of the run anew.
@@ -136,6 +140,11 @@ final class TreeActions {
     /// Says that runs were measured as another was: in its scene, on its path.
     void join(List<Run> runs, Run other) {
         workbench.edits().runs().join(runs, other);
+        tell.accept("%s put beside %s, on the path %s. Ctrl+Z takes it back."
+                .formatted(
+                        runs.size() == 1 ? runs.getFirst().name() + " was" : runs.size() + " runs were",
+                        other.name(),
+                        other.path().name()));
     }
 
     /// Every path that runs can be of.
