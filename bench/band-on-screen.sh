@@ -4,13 +4,7 @@
 set -euo pipefail
 home=$(cd "$(dirname "${BASH_SOURCE[0]}")/.." && pwd)
 jdk=$("$home/fluss" jdk)
-if [ -z "${DISPLAY:-}" ]; then
-  Xvfb :98 -screen 0 1920x1200x24 -nolisten tcp >/dev/null 2>&1 &
-  xvfb=$!
-  trap 'kill $xvfb' EXIT
-  export DISPLAY=:98
-  sleep 1
-fi
+. "$home/bench/display.sh"
 classes=$(mktemp -d)
 path=$classes:$home/app/target/fluss-app.jar:$home/app/target/lib/*
 "$jdk/bin/javac" -d "$classes" -cp "$path" "$home/bench/BandOnScreen.java"

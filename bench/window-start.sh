@@ -5,14 +5,8 @@
 set -euo pipefail
 home=$(cd "$(dirname "${BASH_SOURCE[0]}")/.." && pwd)
 "$home/fluss" demo --picture /dev/null 2>/dev/null
-java=$(for j in "${JAVA_HOME:-}" /usr/lib/jvm/*; do [ -r "$j/release" ] && grep -q '^JAVA_VERSION="25' "$j/release" && echo "$j/bin/java" && break; done)
-if [ -z "${DISPLAY:-}" ]; then
-  Xvfb :97 -screen 0 1920x1200x24 -nolisten tcp >/dev/null 2>&1 &
-  xvfb=$!
-  trap 'kill $xvfb' EXIT
-  export DISPLAY=:97
-  sleep 1
-fi
+java=$("$home/fluss" jdk)/bin/java
+. "$home/bench/display.sh"
 classes=$(mktemp -d)
 "${java}c" -d "$classes" -p "$home/app/target/lib" --add-modules javafx.controls "$home/bench/WindowStart.java"
 "${java%java}jar" --create --file "$classes/start.jar" -C "$classes" .

@@ -138,7 +138,16 @@ public final class Shell extends BorderPane {
         drawers = new Drawers(this, theme, left(), findings, notice);
         findings.titleProperty().subscribe(drawers.rightButton()::setText);
         setTop(top());
-        commands = new ShellCommands(workbench, theme, ways, new More(), examine, compare, screens::capture).all();
+        commands = new ShellCommands(
+                        workbench,
+                        theme,
+                        ways,
+                        new More(),
+                        new ChosenRuns(games::chosenRuns, actions, this::compare, this::tell),
+                        examine,
+                        compare,
+                        screens::capture)
+                .all();
         order.chosenProperty().subscribe(this::showScreen);
         workbench.selectedProperty().subscribe((_, _) -> wholeStudy = false);
         workbench.analysedProperty().subscribe(run -> {
@@ -373,38 +382,6 @@ public final class Shell extends BorderPane {
             if (!screens.stop() && !drawers.close()) {
                 jobs.stop();
                 tell("");
-            }
-        }
-
-        @Override
-        public void compareChosen() {
-            List<Run> runs = games.chosenRuns();
-            if (TreeActions.canCompare(runs)) {
-                compare(runs);
-            } else {
-                tell("Choose two or more runs of one scene that count: hold Ctrl and click them on the left.");
-            }
-        }
-
-        @Override
-        public void tagChosen() {
-            List<Run> runs = games.chosenRuns();
-            if (runs.isEmpty()) {
-                tell("Choose runs on the left first: hold Ctrl and click them.");
-            } else if (runs.size() == 1) {
-                actions.stateFacts();
-            } else {
-                actions.state(runs);
-            }
-        }
-
-        @Override
-        public void removeChosen() {
-            List<Run> runs = games.chosenRuns();
-            if (runs.isEmpty()) {
-                actions.remove();
-            } else {
-                actions.remove(runs);
             }
         }
     }

@@ -15,12 +15,14 @@ import javafx.scene.input.KeyCode;
 ///
 /// @param ways what can be done from anywhere
 /// @param more what the frame of the window does
+/// @param chosen what is done with the runs that are chosen
 /// @param capture the screen on which runs are measured, made when it is first asked for
 record ShellCommands(
         Workbench workbench,
         Theme theme,
         Ways ways,
         More more,
+        ChosenRuns chosen,
         ExamineScreen examine,
         CompareScreen compare,
         Supplier<CaptureScreen> capture) {
@@ -31,12 +33,6 @@ record ShellCommands(
         void find();
 
         void stop();
-
-        void removeChosen();
-
-        void compareChosen();
-
-        void tagChosen();
     }
 
     /// Everything that can be done by a key or by its name.
@@ -85,9 +81,9 @@ record ShellCommands(
         view(all, ExamineScreen.View.COUNTER, "Show the counter", KeyCode.J);
         for (Work work : List.of(Work.EXAMINE, Work.COMPARE)) {
             all.addAll(List.of(
-                    Command.on(work, "Compare the runs that are chosen", more::compareChosen),
-                    Command.on(work, "State facts of the runs that are chosen", more::tagChosen),
-                    Command.on(work, "Remove the runs that are chosen", more::removeChosen, REMOVE)));
+                    Command.on(work, "Compare the runs that are chosen", chosen::compare),
+                    Command.on(work, "State facts of the runs that are chosen", chosen::stateFacts),
+                    Command.on(work, "Remove the runs that are chosen", chosen::remove, REMOVE)));
         }
         all.addAll(List.of(
                 Command.on(Work.EXAMINE, "Copy the figures", examine::copyFigures, Stroke.shifted(KeyCode.C)),
