@@ -16,8 +16,10 @@ final class ShellKeys {
     private static final Set<KeyCode> OF_TEXT =
             Set.of(KeyCode.Z, KeyCode.Y, KeyCode.C, KeyCode.DELETE, KeyCode.BACK_SPACE);
 
-    /// Done once a press, however long the key is held: a mark is of one moment.
-    private static final Set<KeyCode> ONCE = Set.of(KeyCode.T);
+    /// Done once a press, however long the key is held: a mark is of one moment, a run is kept once, and
+    /// what is removed after the first was not looked at.
+    private static final Set<KeyCode> ONCE =
+            Set.of(KeyCode.T, KeyCode.ENTER, KeyCode.SPACE, KeyCode.DELETE, KeyCode.BACK_SPACE);
 
     private final List<Command> commands;
     private final Supplier<Work> shown;
