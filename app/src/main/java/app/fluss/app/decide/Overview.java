@@ -6,6 +6,7 @@ import app.fluss.app.theme.Ems;
 import app.fluss.app.theme.Labels;
 import app.fluss.app.theme.ShareBar;
 import app.fluss.app.theme.Theme;
+import app.fluss.app.theme.WrappingRow;
 import app.fluss.core.verdict.Verdict;
 import app.fluss.files.share.VerdictRows;
 import app.fluss.files.verdict.GameCases;
@@ -79,8 +80,11 @@ final class Overview extends VBox {
         games.setFocusTraversable(false);
         VBox.setVgrow(games, Priority.ALWAYS);
         VBox.setVgrow(body, Priority.ALWAYS);
-        HBox titled = Boxes.row(
-                Labels.title("What to use in which game"),
+        Label title = Labels.title("What to use in which game");
+        title.setMinWidth(USE_PREF_SIZE);
+        WrappingRow titled = new WrappingRow(
+                8,
+                title,
                 verdicts,
                 chart,
                 Boxes.spacer(),
