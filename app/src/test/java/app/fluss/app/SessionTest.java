@@ -173,9 +173,9 @@ class SessionTest extends WindowTest {
     @Test
     @SuppressWarnings("unchecked")
     void keysOfTextBelongToText() throws Exception {
+        goTo(KeyCode.DIGIT4);
         interact(() -> ((TreeView<Object>) look("#runs")).getSelectionModel().selectFirst());
         int runs = contents().runs().size();
-        goTo(KeyCode.DIGIT4);
         push(KeyCode.CONTROL, KeyCode.F);
         write("marsh");
         push(KeyCode.CONTROL, KeyCode.BACK_SPACE);

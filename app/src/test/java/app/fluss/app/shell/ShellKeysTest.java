@@ -21,6 +21,7 @@ class ShellKeysTest extends ApplicationTest {
                     command("larger", Stroke.of(KeyCode.PLUS), Stroke.of(KeyCode.EQUALS)),
                     command("help", Stroke.plain(KeyCode.F1)),
                     Command.on(Work.EXAMINE, "path", () -> done.add("path"), Stroke.of(KeyCode.G)),
+                    Command.on(Work.CAPTURE, "keep", () -> done.add("keep"), Stroke.of(KeyCode.ENTER)),
                     Command.on(Work.CAPTURE, "go", () -> done.add("go"), Stroke.of(KeyCode.G))),
             () -> shown);
 
@@ -51,6 +52,19 @@ class ShellKeysTest extends ApplicationTest {
         shown = Work.PLAN;
         press(this, KeyCode.G, false, true);
         assertThat(done).containsExactly("undo", "redo", "larger", "help", "path", "go");
+    }
+
+    /// A key that is held repeats itself.
+    @Test
+    void aRunIsKeptOncePerPress() {
+        shown = Work.CAPTURE;
+        press(this, KeyCode.ENTER, false, true);
+        press(this, KeyCode.ENTER, false, true);
+        keys.released();
+        press(this, KeyCode.ENTER, false, true);
+        press(this, KeyCode.Z, false, true);
+        press(this, KeyCode.Z, false, true);
+        assertThat(done).containsExactly("keep", "keep", "undo", "undo");
     }
 
     @Test

@@ -131,6 +131,13 @@ public final class CaptureRecords {
         });
     }
 
+    /// @throws StudyException if the attempt has ended
+    void requireOpen(Attempt attempt) throws StudyException {
+        if (open().filter(now -> now.id() == attempt.id()).isEmpty()) {
+            throw new StudyException("It has ended already.");
+        }
+    }
+
     /// Ends an attempt inside a step.
     ///
     /// @param again whether its line comes again, right after

@@ -168,6 +168,7 @@ public final class Study implements AutoCloseable {
     /// @param checked the requirements as they were judged
     /// @param switches where its path was switched on and off, on the clock of its log; empty if it was not
     /// @return the run
+    /// @throws StudyException if the attempt has ended, so that nothing is kept twice
     public Run finish(
             Attempt attempt,
             RunDraft draft,
@@ -176,6 +177,7 @@ public final class Study implements AutoCloseable {
             List<ToggleMark> switches,
             Progress progress)
             throws StudyException, IOException {
+        capture.requireOpen(attempt);
         return adder.add("add run " + draft.name(), evidence, progress, () -> {
             long id = rows.insert(draft);
             rows.setToggles(id, switches);

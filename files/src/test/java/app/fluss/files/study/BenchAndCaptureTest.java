@@ -151,6 +151,10 @@ class BenchAndCaptureTest {
             assertThat(run.taking()).isEqualTo(taking);
             assertThat(study.capture().checks(run)).hasSize(1);
             assertThat(study.capture().open()).isEmpty();
+            assertThatThrownBy(() -> study.finish(
+                            typed, draft("two").taken(taking), List.of(), List.of(), List.of(), Progress.NONE))
+                    .as("nothing is kept twice")
+                    .hasMessageContaining("ended already");
             List<SheetRow> runs = study.plan().read().sheet().stream()
                     .filter(row -> row.role().isMeasured())
                     .toList();
