@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.UUID;
 import java.util.prefs.Preferences;
+import java.util.stream.Stream;
 
 /// The studies that were opened last, newest first, with what they look like from afar.
 public final class RecentStudies {
@@ -24,13 +25,11 @@ public final class RecentStudies {
 
     /// Those that still exist.
     public List<Path> list() {
-        return preferences
-                .get(KEY, "")
-                .lines()
-                .filter(line -> !line.isBlank())
-                .map(Path::of)
-                .filter(Files::exists)
-                .toList();
+        return known().filter(Files::exists).toList();
+    }
+
+    private Stream<Path> known() {
+        return preferences.get(KEY, "").lines().filter(line -> !line.isBlank()).map(Path::of);
     }
 
     /// Puts a study first.
@@ -42,10 +41,10 @@ public final class RecentStudies {
                 KEY, String.join("\n", paths.stream().map(Path::toString).toList()));
     }
 
-    /// Remembers what a study looks like, if it is among them.
+    /// Remembers what a study looks like, if it is among them. Asked at every change, so no file is looked at.
     void keep(Path study, StudySketch sketch) {
         Path path = study.toAbsolutePath();
-        if (list().contains(path)) {
+        if (known().anyMatch(path::equals)) {
             preferences.put(key(path), sketch.text());
         }
     }

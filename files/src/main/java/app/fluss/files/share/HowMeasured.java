@@ -2,7 +2,6 @@ package app.fluss.files.share;
 
 import app.fluss.core.bench.Fact;
 import app.fluss.core.bench.FactKey;
-import app.fluss.core.bench.FactType;
 import app.fluss.core.compare.Confound;
 import app.fluss.core.compare.Method;
 import app.fluss.core.measure.Grade;
@@ -31,6 +30,7 @@ import java.util.Map;
 import java.util.Objects;
 import java.util.Set;
 import java.util.TreeMap;
+import java.util.function.UnaryOperator;
 import java.util.stream.Collectors;
 
 /// How the runs of a report were measured, so that another analyst can repeat it: equipment, scenes,
@@ -98,27 +98,20 @@ final class HowMeasured {
                 "fact",
                 Shown.words(name.replace('_', ' ')),
                 "value",
-                said(values, "", runs.size()),
+                said(values, UnaryOperator.identity(), runs.size()),
                 "source",
                 "")));
         known.forEach((key, values) -> rows.add(Page.values(
                 "group", key.group(),
                 "fact", key.title(),
-                "value", said(values, unit(key), runs.size()),
+                "value", said(values, key::shown, runs.size()),
                 "source", String.join(", ", Objects.requireNonNull(sources.get(key))))));
         return rows;
     }
 
-    private static String unit(FactKey key) {
-        return key.type() instanceof FactType.Quantity(String unit, double _, double _) && !unit.isEmpty()
-                ? " " + unit
-                : "";
-    }
-
-    private static String said(Map<String, Integer> values, String unit, int all) {
+    private static String said(Map<String, Integer> values, UnaryOperator<String> shown, int all) {
         return values.entrySet().stream()
-                .map(one -> Shown.words(one.getKey())
-                        + unit
+                .map(one -> shown.apply(Shown.words(one.getKey()))
                         + (one.getValue() == all ? "" : " (%s)".formatted(runs(one.getValue()))))
                 .collect(Collectors.joining(", "));
     }
@@ -161,7 +154,7 @@ final class HowMeasured {
 
     private static String stage(Stage stage) {
         String settings = stage.settings().entrySet().stream()
-                .map(one -> one.getKey().title() + " " + Shown.words(one.getValue()) + unit(one.getKey()))
+                .map(one -> one.getKey().said(Shown.words(one.getValue())))
                 .collect(Collectors.joining(", "));
         return stage.kind().title() + (settings.isEmpty() ? "" : ": " + settings);
     }
