@@ -104,13 +104,16 @@ final class Learner {
             return place.sureShare() >= LEAST
                     && place.sureShare() >= TRUSTED * (1 - place.strangeShare())
                     && place.figures() >= FEWEST_FIGURES
+                    && !place.still()
                     && !place.spacing().isLost();
         }
 
         /// The more samples are read, the more figures there are and the taller they are, the surer is
-        /// the ink.
+        /// the ink; none where it is surely no number.
         double worth() {
-            return place.sureShare() * Math.min(MOST_FIGURES, place.figures()) * Math.sqrt(found.figureHeight());
+            return place.still()
+                    ? 0
+                    : place.sureShare() * Math.min(MOST_FIGURES, place.figures()) * Math.sqrt(found.figureHeight());
         }
     }
 

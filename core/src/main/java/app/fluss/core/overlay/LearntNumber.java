@@ -76,21 +76,16 @@ final class LearntNumber {
             double first = steady == null ? READING : READING / 2;
             PictureReading[] readings = readings(crops, learnt, progress.part(0, first));
             if (steady != null) {
-                settle(readings, readings(Steadied.ahead(moving, steady), learnt, progress.part(first, READING)));
+                PictureReading[] ahead =
+                        readings(Steadied.ahead(moving, steady), learnt, progress.part(first, READING));
+                readings = new BothWays(learnt.reader(), readings, ahead).readings();
             }
-            String[] texts = new Standing(crops, learnt.reader(), readings).texts(progress.part(READING, 1));
+            learnt.reader().neighbours().doubtStrangers(readings);
+            String[] texts = new Standing(crops, moving, steady != null, learnt.reader(), readings)
+                    .texts(progress.part(READING, 1));
             Arrays.setAll(values, i -> texts[i].isEmpty() ? Double.NaN : value(texts[i]));
         }
         return values;
-    }
-
-    /// Where the number changes, pictures steadied by those before it show two, or those steadied by the
-    /// ones after it. A picture is sure where both say the same.
-    private static void settle(PictureReading[] back, PictureReading[] ahead) {
-        for (int i = 0; i < back.length; i++) {
-            boolean both = back[i].sure() && ahead[i].sure() && ahead[i].text().equals(back[i].text());
-            back[i] = new PictureReading(back[i].text(), back[i].glyphs(), both);
-        }
     }
 
     /// NaN for what is no number.
@@ -116,6 +111,8 @@ final class LearntNumber {
             if (learnt.place().holds(run.centre(learnt.reader().templates()))) {
                 return new PictureReading(
                         run.text(learnt.reader().templates(), learnt.place().spacing()),
+                        run.left(),
+                        run.right(learnt.reader().templates()),
                         reading.glyphs(),
                         learnt.reader().isSure(crop, reading, run));
             }

@@ -16,6 +16,8 @@ final class LineReader {
     private static final double SAME_LOOK = 0.3;
     private static final double WHOLE = 0.6;
     private static final double CONTRADICTED = 0.03;
+    private static final double UNLIKE = 0.42;
+    private static final double LACKING = 0.25;
     private static final double CERTAIN_MARGIN = 8;
     private static final double CERTAIN_UNFIT = 2.2;
 
@@ -33,6 +35,7 @@ final class LineReader {
     private final Line line;
     private final Ink ink;
     private final int spot;
+    private final Neighbours neighbours;
     private Spacing spacing = Spacing.UNKNOWN;
 
     /// @param allowed for each template, the columns where it may begin
@@ -58,6 +61,7 @@ final class LineReader {
         best = new double[frame.width() + 1];
         chosen = new int[frame.width() + 1];
         reach = Math.max(2, figureHeight / 5);
+        neighbours = new Neighbours(frame, templates, found, spot);
     }
 
     /// The spacing of the numbers, once it is known: where they have no points, none is looked for.
@@ -72,6 +76,11 @@ final class LineReader {
 
     List<Template> templates() {
         return templates;
+    }
+
+    /// What stands beside its numbers.
+    Neighbours neighbours() {
+        return neighbours;
     }
 
     /// What stands on a picture.
@@ -163,8 +172,9 @@ final class LineReader {
         return new Patch(width, shares);
     }
 
-    /// Whether some figure of a reading looks more like one of another name, judged by the ink alone:
-    /// what stands behind it differs from picture to picture, and is spread thin among several.
+    /// Whether some figure of a reading looks more like one of another name, or lacks ink that its own has,
+    /// judged by the ink alone: what stands behind it differs from picture to picture, and is spread thin
+    /// among several.
     ///
     /// @param crops pictures on which it stands
     boolean isContradicted(List<byte[]> crops, List<Glyph> glyphs) {
@@ -179,18 +189,20 @@ final class LineReader {
 
     private boolean isContradicted(Patch seen, Template own) {
         double same = Double.POSITIVE_INFINITY;
+        double lacking = 1;
         double other = Double.POSITIVE_INFINITY;
         for (Template template : templates) {
             if (template.isFigure() && Math.abs(template.width() - own.width()) <= 1) {
                 double distance = template.look().distanceBetweenPixels(seen, spot);
                 if (template.name() == own.name()) {
                     same = Math.min(same, distance);
+                    lacking = Math.min(lacking, template.look().lacking(seen, spot));
                 } else {
                     other = Math.min(other, distance);
                 }
             }
         }
-        return other < same - CONTRADICTED;
+        return other < same - CONTRADICTED || (same > UNLIKE && lacking > LACKING);
     }
 
     /// Whether something that may be a figure stands where figures stand, and it is not known which: a

@@ -3,8 +3,10 @@ package app.fluss.core.overlay;
 import app.fluss.core.work.Progress;
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
 
 /// Where in a line the number stands that is meant: labels may hold figures too. It is the one that is
@@ -16,13 +18,17 @@ import java.util.Set;
 /// @param strangeShare share of samples in which a glyph without a name stood among the figures
 /// @param figures how many different ones were seen
 /// @param spacing of its figures
-record NumberPlace(double from, double to, double sureShare, double strangeShare, int figures, Spacing spacing) {
+/// @param still whether it changes only as it moves: in one place it always says the same, as letters do that
+///     are taken for figures and stand after a number
+record NumberPlace(
+        double from, double to, double sureShare, double strangeShare, int figures, Spacing spacing, boolean still) {
     private static final double APART = 0.6;
     private static final int MOST_CHANGES = 5;
     private static final double NEAR = 1.6;
     private static final int SEVERAL = 3;
     private static final double OFTEN = 0.1;
     private static final double HALF = 0.5;
+    private static final int TWICE = 2;
 
     private record Seen(int sample, double centre, NumberRun run, String text, boolean sure, boolean strange) {}
 
@@ -51,7 +57,7 @@ record NumberPlace(double from, double to, double sureShare, double strangeShare
         }
         boolean torn = isTorn(all, reader.templates(), samples.size(), figureHeight);
         all.sort(Comparator.comparingDouble(Seen::centre));
-        NumberPlace best = new NumberPlace(0, 0, 0, 0, 0, Spacing.UNKNOWN);
+        NumberPlace best = new NumberPlace(0, 0, 0, 0, 0, Spacing.UNKNOWN, false);
         double most = 0;
         int from = 0;
         for (int to = 1; to <= all.size(); to++) {
@@ -68,10 +74,11 @@ record NumberPlace(double from, double to, double sureShare, double strangeShare
                 from = to;
             }
         }
-        return torn
-                ? new NumberPlace(
-                        best.from, best.to, best.sureShare, best.strangeShare, best.figures, best.spacing.lost())
-                : best;
+        return torn ? best.lost() : best;
+    }
+
+    private NumberPlace lost() {
+        return new NumberPlace(from, to, sureShare, strangeShare, figures, spacing.lost(), still);
     }
 
     /// Whether numbers often fall into two close parts that both change: then a mark between them was
@@ -111,8 +118,33 @@ record NumberPlace(double from, double to, double sureShare, double strangeShare
                 (double) sure / samples,
                 (double) strange.size() / samples,
                 figures.size(),
-                Spacing.of(runs(group), templates, figureHeight));
+                Spacing.of(runs(group), templates, figureHeight),
+                isStill(group.stream().filter(Seen::sure).map(Seen::run).toList(), templates));
     }
+
+    /// Whether several numbers are read, and never two of them as long as each other that begin or end in the
+    /// same place.
+    static boolean isStill(List<NumberRun> runs, List<Template> templates) {
+        Map<String, Integer> times = new HashMap<>();
+        runs.forEach(run -> times.merge(run.text(templates, Spacing.UNKNOWN), 1, Integer::sum));
+        times.values().removeIf(n -> n < TWICE);
+        Map<Edge, String> first = new HashMap<>();
+        for (NumberRun run : runs) {
+            String text = run.text(templates, Spacing.UNKNOWN);
+            int figures = run.figures().size();
+            for (Edge edge : List.of(
+                    new Edge(figures, true, run.left()), new Edge(figures, false, run.right(templates)))) {
+                String before = times.containsKey(text) ? first.putIfAbsent(edge, text) : null;
+                if (before != null && !before.equals(text)) {
+                    return false;
+                }
+            }
+        }
+        return times.size() > 1;
+    }
+
+    /// Where numbers of some figures begin, or end.
+    private record Edge(int figures, boolean begin, int column) {}
 
     /// The numbers that no glyph without a name stands among; all where one always does.
     private static List<NumberRun> runs(List<Seen> group) {

@@ -76,12 +76,20 @@ record NumberRun(List<Glyph> figures, List<Boolean> points) {
         return glyph.left() + templates.get(glyph.template()).width() / 2.0;
     }
 
+    /// First column.
+    int left() {
+        return figures.getFirst().left();
+    }
+
+    /// The column after the last one.
+    int right(List<Template> templates) {
+        return figures.getLast().left()
+                + templates.get(figures.getLast().template()).width();
+    }
+
     /// Columns from the end of this to the begin of another one, px.
     int gap(NumberRun next, List<Template> templates) {
-        Glyph last = figures.getLast();
-        return next.figures.getFirst().left()
-                - last.left()
-                - templates.get(last.template()).width();
+        return next.left() - right(templates);
     }
 
     /// The middle of the whole, px.

@@ -1,5 +1,7 @@
 package app.fluss.core.overlay;
 
+import java.util.List;
+
 /// A glyph as shares of ink on all rows of the line, 0 to 1.
 public final class Patch {
     private static final int AROUND = 2;
@@ -69,6 +71,32 @@ public final class Patch {
         return Math.min(
                 distance(other, spot),
                 Math.min(halfway(-1).distance(other, spot), halfway(1).distance(other, spot)));
+    }
+
+    /// How much ink this has in some spot and the other has not, at the shift by half pixels where that is least:
+    /// 0 to 1. What stands behind a glyph adds ink to it and takes none away.
+    ///
+    /// @param spot side of a spot, px
+    double lacking(Patch other, int spot) {
+        double least = 1;
+        for (Patch shifted : List.of(this, halfway(-1), halfway(1))) {
+            for (int dx = -1; dx <= 1; dx++) {
+                for (int dy = -1; dy <= 1; dy++) {
+                    least = Math.min(least, shifted.lacking(other, dx, dy, spot));
+                }
+            }
+        }
+        return least;
+    }
+
+    private double lacking(Patch other, int dx, int dy, int spot) {
+        double most = 0;
+        for (int y = 0; y + spot <= rows(); y++) {
+            for (int x = 0; x + spot <= width; x++) {
+                most = Math.max(most, ink(x, y, spot) - other.ink(x + dx, y + dy, spot));
+            }
+        }
+        return most;
     }
 
     private Patch halfway(int to) {

@@ -14,15 +14,22 @@ final class Standing {
     private static final int STANDS_LONG = 4;
     private static final int MOST_LOOKS = 6;
     private static final double LOOKING_AGAIN = 0.3;
-    private static final double SAME_DECIMALS = 0.9;
 
     private final Crops crops;
+    private final Crops moving;
     private final LineReader reader;
     private final PictureReading[] readings;
+    private final boolean steadied;
     private final String[] texts;
 
-    Standing(Crops crops, LineReader reader, PictureReading[] readings) {
+    /// @param crops from which the pictures were read
+    /// @param moving the same before they were steadied
+    /// @param steadied whether they were: then a picture shows what it shares with its neighbours, and cannot tell
+    ///     which of two numbers it shows
+    Standing(Crops crops, Crops moving, boolean steadied, LineReader reader, PictureReading[] readings) {
         this.crops = crops;
+        this.moving = moving;
+        this.steadied = steadied;
         this.reader = reader;
         this.readings = readings;
         texts = new String[readings.length];
@@ -33,35 +40,11 @@ final class Standing {
         for (int i = 0; i < texts.length; i++) {
             texts[i] = readings[i].sure() ? readings[i].text() : "";
         }
-        dropOtherDecimals();
+        Sense.check(texts);
         dropLonely();
         dropContradicted(progress.part(0, LOOKING_AGAIN));
         fill(progress.part(LOOKING_AGAIN, 1));
         return texts;
-    }
-
-    private static int decimals(String text) {
-        int point = text.indexOf('.');
-        return point < 0 ? 0 : text.length() - point - 1;
-    }
-
-    /// A counter has as many decimals all the time.
-    private void dropOtherDecimals() {
-        int[] counts = new int[16];
-        int all = 0;
-        for (String text : texts) {
-            if (!text.isEmpty()) {
-                counts[Math.min(15, decimals(text))]++;
-                all++;
-            }
-        }
-        for (int usual = 0; usual < counts.length; usual++) {
-            if (counts[usual] >= SAME_DECIMALS * all) {
-                for (int i = 0; i < texts.length; i++) {
-                    texts[i] = decimals(texts[i]) == usual ? texts[i] : "";
-                }
-            }
-        }
     }
 
     /// Pictures for which the same number stood, where numbers follow each other without a gap.
@@ -95,14 +78,19 @@ final class Standing {
         }
     }
 
-    /// Looks at each number once more, by its ink on some of the pictures on which it stands.
+    /// Looks at each number once more, by its ink on some of the pictures on which it stands, and at what
+    /// stands right beside it.
     private void dropContradicted(Progress progress) {
         int from = 0;
         for (int i = 1; i <= texts.length; i++) {
             if (i == texts.length || !texts[i].equals(texts[from])) {
                 progress.check((double) from / texts.length);
-                if (!texts[from].isEmpty() && reader.isContradicted(some(from, i), readings[from].glyphs())) {
-                    Arrays.fill(texts, from, i, "");
+                if (!texts[from].isEmpty()) {
+                    List<byte[]> some = some(from, i);
+                    if (reader.isContradicted(some, readings[from].glyphs())
+                            || reader.neighbours().hasMore(some, readings[from])) {
+                        Arrays.fill(texts, from, i, "");
+                    }
                 }
                 from = i;
             }
@@ -114,7 +102,7 @@ final class Standing {
         List<byte[]> some = new ArrayList<>();
         for (int i = 0; i < n; i++) {
             byte[] crop = new byte[Crops.PLANES * crops.width() * crops.height()];
-            crops.read(from + (int) ((long) i * (to - from) / n), crop);
+            moving.read(from + (int) ((long) i * (to - from) / n), crop);
             some.add(crop);
         }
         return some;
@@ -150,7 +138,7 @@ final class Standing {
             boolean same = before >= 0 && after < texts.length && texts[before].equals(texts[after]);
             double best = Math.max(left, right);
             boolean likely = reading.total() - best <= AS_LIKELY;
-            boolean told = same || Math.abs(left - right) >= LIKELIER;
+            boolean told = same || (!steadied && Math.abs(left - right) >= LIKELIER);
             found[i - from] = likely && told ? texts[left >= right ? before : after] : "";
         }
         System.arraycopy(found, 0, texts, from, found.length);

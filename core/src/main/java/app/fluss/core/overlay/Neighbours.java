@@ -1,0 +1,176 @@
+package app.fluss.core.overlay;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+
+/// What stands right beside a number: its label, its unit, or nothing; the same all the time. Anything else may
+/// be a figure of it that was not made out, or was taken for a letter.
+final class Neighbours {
+    private static final double BESIDE = 0.5;
+    private static final double PIECE = 0.35;
+    private static final double HALF = 0.5;
+    private static final double MOSTLY = 0.5;
+    private static final double NEARLY_ALWAYS = 0.75;
+    private static final double FEW = 0.05;
+
+    private final Template.Frame frame;
+    private final List<Template> templates;
+    private final InkSearch.Found found;
+    private final int[] kinds;
+    private final int lightest;
+    private final int beside;
+
+    /// @param spot side of a spot in which glyphs of one look may not differ, px
+    Neighbours(Template.Frame frame, List<Template> templates, InkSearch.Found found, int spot) {
+        this.frame = frame;
+        this.templates = templates;
+        this.found = found;
+        kinds = kinds(templates, spot);
+        lightest = lightest(templates);
+        beside = (int) Math.ceil(BESIDE * found.figureHeight());
+    }
+
+    /// For each template the first one that is the same letter, or looks like it.
+    private static int[] kinds(List<Template> templates, int spot) {
+        int[] kinds = new int[templates.size()];
+        for (int t = 0; t < kinds.length; t++) {
+            Template one = templates.get(t);
+            kinds[t] = t;
+            for (int other = 0; other < t && kinds[t] == t; other++) {
+                Template first = templates.get(other);
+                boolean letter = one.isLetter() && one.name() == first.name();
+                boolean alike = isOther(one)
+                        && isOther(first)
+                        && one.look().distanceBetweenPixels(first.look(), spot) < Clusters.ALIKE;
+                kinds[t] = letter || alike ? kinds[other] : t;
+            }
+        }
+        return kinds;
+    }
+
+    private static boolean isOther(Template template) {
+        return !template.isFigure() && !template.isPoint();
+    }
+
+    /// Pixels of ink of the figure that has fewest.
+    private static int lightest(List<Template> templates) {
+        int least = Integer.MAX_VALUE;
+        for (Template template : templates) {
+            int n = 0;
+            for (float share : template.look().shares()) {
+                n += share >= HALF ? 1 : 0;
+            }
+            least = template.isFigure() ? Math.min(least, n) : least;
+        }
+        return least;
+    }
+
+    /// How often glyphs of a kind stand on each side of the number, and how often a figure is close on one of
+    /// their sides, or on both.
+    private static final class Seen {
+        private int before;
+        private int after;
+        private int leads;
+        private int follows;
+        private int between;
+
+        /// Labels stand before a number and units after it, and no figures on both sides of either.
+        boolean isFigure() {
+            double few = FEW * (before + after);
+            return between > few || Math.min(leads, follows) > few;
+        }
+
+        int on(boolean left) {
+            return left ? before : after;
+        }
+    }
+
+    /// Doubts the numbers beside which stands what mostly stands on that side of none, or may be a figure.
+    void doubtStrangers(PictureReading[] readings) {
+        Map<Integer, Seen> seen = new HashMap<>();
+        long all = Arrays.stream(readings).filter(PictureReading::sure).count();
+        for (PictureReading reading : readings) {
+            if (reading.sure()) {
+                others(reading).forEach(glyph -> count(glyph, reading, seen));
+            }
+        }
+        for (int i = 0; i < readings.length; i++) {
+            PictureReading reading = readings[i];
+            boolean strange = others(reading).stream()
+                    .filter(glyph -> isBeside(glyph, reading))
+                    .anyMatch(glyph -> {
+                        Seen kind = seen.getOrDefault(kinds[glyph.template()], new Seen());
+                        double share = templates.get(glyph.template()).isLetter() ? MOSTLY : NEARLY_ALWAYS;
+                        return kind.isFigure() || kind.on(glyph.left() < reading.from()) < share * all;
+                    });
+            readings[i] = reading.sure(reading.sure() && !strange);
+        }
+    }
+
+    private void count(Glyph glyph, PictureReading reading, Map<Integer, Seen> all) {
+        Seen seen = all.computeIfAbsent(kinds[glyph.template()], _ -> new Seen());
+        boolean left = glyph.left() < reading.from();
+        seen.before += left ? 1 : 0;
+        seen.after += left ? 0 : 1;
+        int end = glyph.left() + templates.get(glyph.template()).width();
+        boolean leads = false;
+        boolean follows = false;
+        for (Glyph other : reading.glyphs()) {
+            Template template = templates.get(other.template());
+            int otherEnd = other.left() + template.width();
+            follows |= template.isFigure() && otherEnd <= glyph.left() && otherEnd > glyph.left() - beside;
+            leads |= template.isFigure() && other.left() >= end && other.left() < end + beside;
+        }
+        seen.between += leads && follows ? 1 : 0;
+        seen.leads += leads ? 1 : 0;
+        seen.follows += follows ? 1 : 0;
+    }
+
+    private List<Glyph> others(PictureReading reading) {
+        List<Glyph> others = new ArrayList<>();
+        for (Glyph glyph : reading.glyphs()) {
+            Template template = templates.get(glyph.template());
+            boolean outside = glyph.left() >= reading.to() || glyph.left() + template.width() <= reading.from();
+            if (outside && isOther(template)) {
+                others.add(glyph);
+            }
+        }
+        return others;
+    }
+
+    private boolean isBeside(Glyph glyph, PictureReading reading) {
+        int end = glyph.left() + templates.get(glyph.template()).width();
+        return glyph.left() < reading.to() + beside && end > reading.from() - beside;
+    }
+
+    /// Whether right beside a number stands ink that no glyph accounts for, on all of some pictures. What moves
+    /// behind the text does not stay.
+    ///
+    /// @param crops pictures on which the number stands
+    boolean hasMore(List<byte[]> crops, PictureReading reading) {
+        boolean[] taken = new boolean[frame.width()];
+        for (Glyph glyph : reading.glyphs()) {
+            int to = glyph.left() + templates.get(glyph.template()).width() + 1;
+            Arrays.fill(taken, Math.max(0, glyph.left() - 1), Math.min(frame.width(), to), true);
+        }
+        int before = staying(crops, taken, reading.from() - beside, reading.from());
+        int after = staying(crops, taken, reading.to(), reading.to() + beside);
+        return Math.max(before, after) > PIECE * lightest;
+    }
+
+    /// Pixels that are ink on all pictures, in columns that no glyph has taken.
+    private int staying(List<byte[]> crops, boolean[] taken, int from, int to) {
+        int plane = frame.width() * frame.height();
+        int n = 0;
+        for (int x = Math.max(0, from); x < Math.min(frame.width(), to); x++) {
+            for (int y = found.top(); y <= found.bottom() && !taken[x]; y++) {
+                int at = y * frame.width() + x;
+                n += crops.stream().allMatch(crop -> found.ink().share(crop, plane, at) >= HALF) ? 1 : 0;
+            }
+        }
+        return n;
+    }
+}

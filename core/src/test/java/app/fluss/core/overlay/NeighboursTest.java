@@ -1,0 +1,103 @@
+package app.fluss.core.overlay;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.function.IntFunction;
+import org.junit.jupiter.api.Test;
+
+/// Numbers in cells of one width with a label or unit beside them, drawn here as blocks of white.
+class NeighboursTest {
+    private static final int WIDTH = 100;
+    private static final int HEIGHT = 20;
+    private static final int GLYPH = 8;
+    private static final int CELL = 10;
+    private static final int PICTURES = 40;
+    private static final String NAMES = "0123456789W#";
+    private static final Template.Frame FRAME = new Template.Frame(WIDTH, HEIGHT, 0, HEIGHT, 1);
+
+    private static Neighbours neighbours() {
+        List<Moments> all = new ArrayList<>();
+        for (int t = 0; t < NAMES.length(); t++) {
+            float[] look = new float[GLYPH * HEIGHT];
+            Arrays.fill(look, t * GLYPH, (t + 6) * GLYPH, 1);
+            byte[] crop = new byte[Crops.PLANES * WIDTH * HEIGHT];
+            all.add(Moments.of(NAMES.charAt(t), new Patch(GLYPH, look), FRAME, List.of(crop), new int[] {0}));
+        }
+        InkSearch.Found found = new InkSearch.Found(new Ink(255, 128, 128, 24), 0, HEIGHT - 1, 1);
+        return new Neighbours(FRAME, Template.of(all, 1), found, 2);
+    }
+
+    /// A line in which the number is its first figures.
+    private static PictureReading line(String text) {
+        List<Glyph> glyphs = new ArrayList<>();
+        int from = -1;
+        int to = -1;
+        for (int i = 0; i < text.length(); i++) {
+            int t = NAMES.indexOf(text.charAt(i));
+            if (t >= 0) {
+                glyphs.add(new Glyph(t, i * CELL));
+                boolean figure = Character.isDigit(text.charAt(i));
+                boolean first = figure && from < 0;
+                from = first ? i * CELL : from;
+                to = first || (figure && to == (i - 1) * CELL + GLYPH) ? i * CELL + GLYPH : to;
+            }
+        }
+        String number = text.substring(from / CELL, (to + CELL - GLYPH) / CELL);
+        return new PictureReading(number, from, to, glyphs, true);
+    }
+
+    private static List<Boolean> sure(IntFunction<String> text) {
+        PictureReading[] readings = new PictureReading[PICTURES];
+        Arrays.setAll(readings, i -> line(text.apply(i)));
+        neighbours().doubtStrangers(readings);
+        return Arrays.stream(readings).map(PictureReading::sure).toList();
+    }
+
+    @Test
+    void unitsAndLabelsThatAreAlwaysThereAreNoReasonToDoubt() {
+        assertThat(sure(i -> "W " + (60 + i) + "#")).containsOnly(true);
+        assertThat(sure(i -> (95 + i) + "W")).containsOnly(true);
+    }
+
+    @Test
+    void aLetterThatIsSometimesThereMayBeAFigure() {
+        List<Boolean> sure = sure(i -> i % 5 == 0 ? "9#" : "9" + i % 10);
+        for (int i = 0; i < PICTURES; i++) {
+            assertThat(sure.get(i)).isEqualTo(i % 5 != 0);
+        }
+    }
+
+    @Test
+    void aLetterWithFiguresOnBothSidesIsOne() {
+        List<Boolean> sure = sure(i -> i % 20 == 0 ? "12" : i % 2 == 0 ? "1#5" : "1#");
+        for (int i = 0; i < PICTURES; i++) {
+            assertThat(sure.get(i)).isEqualTo(i % 20 == 0);
+        }
+    }
+
+    /// @param inkFrom first column of a block of white
+    private static byte[] picture(int inkFrom) {
+        byte[] crop = new byte[Crops.PLANES * WIDTH * HEIGHT];
+        Arrays.fill(crop, (byte) 128);
+        for (int y = 0; y < HEIGHT; y++) {
+            Arrays.fill(crop, y * WIDTH + inkFrom, y * WIDTH + inkFrom + 4, (byte) 255);
+        }
+        return crop;
+    }
+
+    @Test
+    void inkThatStaysRightBesideANumberIsMoreOfIt() {
+        PictureReading reading = line("12");
+        byte[] still = picture(reading.to() + 3);
+        assertThat(neighbours().hasMore(List.of(still, still), reading)).isTrue();
+        assertThat(neighbours().hasMore(List.of(still, picture(reading.to() + 20)), reading))
+                .as("what moves is not of the text")
+                .isFalse();
+        assertThat(neighbours().hasMore(List.of(picture(60), picture(60)), reading))
+                .as("what stands apart")
+                .isFalse();
+    }
+}

@@ -1,0 +1,84 @@
+package app.fluss.core.overlay;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.Arrays;
+import java.util.Locale;
+import java.util.SplittableRandom;
+import java.util.function.IntFunction;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
+
+/// Numbers as counters write them, and what misreadings make of them.
+class SenseTest {
+    private static final int PICTURES = 200;
+
+    private static String[] texts(IntFunction<String> text) {
+        String[] texts = new String[PICTURES];
+        Arrays.setAll(texts, text);
+        return texts;
+    }
+
+    private static String[] checked(String[] texts) {
+        String[] left = texts.clone();
+        Sense.check(left);
+        return left;
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"%.0f", "%.1f", "%.2f", "%05.1f"})
+    void whatACounterWritesStays(String format) {
+        SplittableRandom random = new SplittableRandom(1);
+        String[] texts = texts(_ -> String.format(Locale.ROOT, format, random.nextDouble(4, 200)));
+        texts[7] = "";
+        assertThat(checked(texts)).isEqualTo(texts);
+    }
+
+    @Test
+    void aNumberMayHaveFewerDecimalsTheLargerItIs() {
+        SplittableRandom random = new SplittableRandom(2);
+        String[] texts = texts(_ -> {
+            double value = random.nextDouble(10, 300);
+            return String.format(Locale.ROOT, value < 99.95 ? "%.1f" : "%.0f", value);
+        });
+        assertThat(checked(texts)).isEqualTo(texts);
+    }
+
+    @Test
+    void aPointNowAndThenIsNone() {
+        String[] texts = texts(i -> i % 20 == 0 ? "6.1" : "6" + i % 10);
+        assertThat(checked(texts)).isEqualTo(texts(i -> i % 20 == 0 ? "" : "6" + i % 10));
+    }
+
+    @Test
+    void pointsAnywhereAreNone() {
+        String[] texts = texts(i -> i % 2 == 0 ? "1" + i % 10 + "3" : "2." + i % 10 + "4" + i % 7);
+        String[] large = texts(i -> i % 2 == 0 ? "1." + i % 10 : String.valueOf(i % 9 + 1));
+        assertThat(checked(texts)).as("fewer decimals where it is larger").isEqualTo(texts);
+        assertThat(checked(large)).containsOnly("");
+    }
+
+    @Test
+    void aStrokeOfTheUnitIsNoFigure() {
+        String[] texts = texts(i -> 100 + i / 10 + (i % 10 < 3 ? "1" : ""));
+        String[] left = checked(texts);
+        for (int i = 0; i < PICTURES; i++) {
+            assertThat(left[i]).isEqualTo(i % 10 < 3 ? "" : String.valueOf(100 + i / 10));
+        }
+    }
+
+    @Test
+    void aLoadMayRiseByAHundredNowAndThen() {
+        String[] texts = texts(i -> i == 50 ? "160" : i == 51 ? "60" : String.valueOf(40 + i % 37));
+        assertThat(checked(texts)).isEqualTo(texts);
+    }
+
+    @Test
+    void manyNumbersOfTwoFiguresAreStrokes() {
+        String[] texts = texts(i -> Integer.toBinaryString(i % 16 + 16).replace('0', '3'));
+        assertThat(checked(texts)).containsOnly("");
+        String[] two = texts(i -> i % 2 == 0 ? "59" : "60");
+        assertThat(checked(two)).isEqualTo(two);
+    }
+}
