@@ -18,6 +18,8 @@ final class LineReader {
     private static final double CONTRADICTED = 0.03;
     private static final double UNLIKE = 0.42;
     private static final double LACKING = 0.25;
+    private static final double RIVAL = 0.2;
+    private static final double AS_NEAR = 0.05;
     private static final double CERTAIN_MARGIN = 8;
     private static final double CERTAIN_UNFIT = 2.2;
 
@@ -172,9 +174,9 @@ final class LineReader {
         return new Patch(width, shares);
     }
 
-    /// Whether some figure of a reading looks more like one of another name, or lacks ink that its own has,
-    /// judged by the ink alone: what stands behind it differs from picture to picture, and is spread thin
-    /// among several.
+    /// Whether some figure of a reading looks more like one of another name, or nearly as much and lacks ink that
+    /// its own has, judged by the ink alone: what stands behind it differs from picture to picture, and is
+    /// spread thin among several.
     ///
     /// @param crops pictures on which it stands
     boolean isContradicted(List<byte[]> crops, List<Glyph> glyphs) {
@@ -202,7 +204,8 @@ final class LineReader {
                 }
             }
         }
-        return other < same - CONTRADICTED || (same > UNLIKE && lacking > LACKING);
+        boolean unlike = same > UNLIKE && other < same + (lacking > LACKING ? RIVAL : AS_NEAR);
+        return unlike || other < same - CONTRADICTED;
     }
 
     /// Whether something that may be a figure stands where figures stand, and it is not known which: a

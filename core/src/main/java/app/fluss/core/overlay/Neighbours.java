@@ -2,6 +2,7 @@ package app.fluss.core.overlay;
 
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.BitSet;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -12,6 +13,7 @@ final class Neighbours {
     private static final double BESIDE = 0.5;
     private static final double PIECE = 0.35;
     private static final double HALF = 0.5;
+    private static final double ALIKE = 0.6;
     private static final double MOSTLY = 0.5;
     private static final double NEARLY_ALWAYS = 0.75;
     private static final double FEW = 0.05;
@@ -42,9 +44,8 @@ final class Neighbours {
             for (int other = 0; other < t && kinds[t] == t; other++) {
                 Template first = templates.get(other);
                 boolean letter = one.isLetter() && one.name() == first.name();
-                boolean alike = isOther(one)
-                        && isOther(first)
-                        && one.look().distanceBetweenPixels(first.look(), spot) < Clusters.ALIKE;
+                boolean alike =
+                        isOther(one) && isOther(first) && one.look().distanceBetweenPixels(first.look(), spot) < ALIKE;
                 kinds[t] = letter || alike ? kinds[other] : t;
             }
         }
@@ -146,31 +147,73 @@ final class Neighbours {
         return glyph.left() < reading.to() + beside && end > reading.from() - beside;
     }
 
-    /// Whether right beside a number stands ink that no glyph accounts for, on all of some pictures. What moves
-    /// behind the text does not stay.
-    ///
+    /// Pixels right before a number, and right after it, that are ink on all of some pictures and that no glyph
+    /// accounts for. What moves behind the text does not stay.
+    record Staying(BitSet before, BitSet after) {}
+
     /// @param crops pictures on which the number stands
-    boolean hasMore(List<byte[]> crops, PictureReading reading) {
+    Staying staying(List<byte[]> crops, PictureReading reading) {
         boolean[] taken = new boolean[frame.width()];
         for (Glyph glyph : reading.glyphs()) {
             int to = glyph.left() + templates.get(glyph.template()).width() + 1;
             Arrays.fill(taken, Math.max(0, glyph.left() - 1), Math.min(frame.width(), to), true);
         }
-        int before = staying(crops, taken, reading.from() - beside, reading.from());
-        int after = staying(crops, taken, reading.to(), reading.to() + beside);
-        return Math.max(before, after) > PIECE * lightest;
+        return new Staying(staying(crops, taken, reading.from() - beside), staying(crops, taken, reading.to()));
     }
 
-    /// Pixels that are ink on all pictures, in columns that no glyph has taken.
-    private int staying(List<byte[]> crops, boolean[] taken, int from, int to) {
+    private BitSet staying(List<byte[]> crops, boolean[] taken, int from) {
         int plane = frame.width() * frame.height();
-        int n = 0;
-        for (int x = Math.max(0, from); x < Math.min(frame.width(), to); x++) {
-            for (int y = found.top(); y <= found.bottom() && !taken[x]; y++) {
-                int at = y * frame.width() + x;
-                n += crops.stream().allMatch(crop -> found.ink().share(crop, plane, at) >= HALF) ? 1 : 0;
+        int rows = found.figureHeight();
+        BitSet staying = new BitSet(beside * rows);
+        for (int x = Math.max(0, from); x < Math.min(frame.width(), from + beside); x++) {
+            for (int y = 0; y < rows && !taken[x]; y++) {
+                int at = (found.top() + y) * frame.width() + x;
+                boolean stays = crops.stream().allMatch(crop -> found.ink().share(crop, plane, at) >= HALF);
+                staying.set((x - from) * rows + y, stays);
             }
         }
-        return n;
+        return staying;
+    }
+
+    /// Of several numbers those beside which more ink stays than beside most of them: it may be a figure that was
+    /// not made out, where a unit without a template is there all the time.
+    ///
+    /// @param few whether they are too few different ones to tell what is usual
+    boolean[] haveMore(List<Staying> all, boolean few) {
+        BitSet before =
+                usual(few ? List.of() : all.stream().map(Staying::before).toList());
+        BitSet after = usual(few ? List.of() : all.stream().map(Staying::after).toList());
+        boolean[] more = new boolean[all.size()];
+        for (int i = 0; i < more.length; i++) {
+            int most = Math.max(
+                    without(all.get(i).before, before).cardinality(),
+                    without(all.get(i).after, after).cardinality());
+            more[i] = most > PIECE * lightest;
+        }
+        return more;
+    }
+
+    /// Pixels that are there mostly, and those beside them: text may stand between pixels.
+    private BitSet usual(List<BitSet> all) {
+        int rows = found.figureHeight();
+        int[] times = new int[beside * rows];
+        for (BitSet one : all) {
+            one.stream().forEach(i -> times[i]++);
+        }
+        BitSet usual = new BitSet(times.length);
+        for (int i = 0; i < times.length; i++) {
+            if (times[i] > 0 && times[i] >= MOSTLY * all.size()) {
+                usual.set(Math.max(0, i - rows));
+                usual.set(i);
+                usual.set(i + rows);
+            }
+        }
+        return usual;
+    }
+
+    private static BitSet without(BitSet one, BitSet other) {
+        BitSet rest = (BitSet) one.clone();
+        rest.andNot(other);
+        return rest;
     }
 }

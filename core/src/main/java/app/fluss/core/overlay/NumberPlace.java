@@ -132,8 +132,8 @@ record NumberPlace(
         for (NumberRun run : runs) {
             String text = run.text(templates, Spacing.UNKNOWN);
             int figures = run.figures().size();
-            for (Edge edge : List.of(
-                    new Edge(figures, true, run.left()), new Edge(figures, false, run.right(templates)))) {
+            for (Edge edge :
+                    List.of(new Edge(figures, true, run.left()), new Edge(figures, false, run.right(templates)))) {
                 String before = times.containsKey(text) ? first.putIfAbsent(edge, text) : null;
                 if (before != null && !before.equals(text)) {
                     return false;

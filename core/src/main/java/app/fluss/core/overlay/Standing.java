@@ -14,6 +14,7 @@ final class Standing {
     private static final int STANDS_LONG = 4;
     private static final int MOST_LOOKS = 6;
     private static final double LOOKING_AGAIN = 0.3;
+    private static final int SEVERAL = 5;
 
     private final Crops crops;
     private final Crops moving;
@@ -81,18 +82,29 @@ final class Standing {
     /// Looks at each number once more, by its ink on some of the pictures on which it stands, and at what
     /// stands right beside it.
     private void dropContradicted(Progress progress) {
+        List<int[]> stands = new ArrayList<>();
+        List<Neighbours.Staying> staying = new ArrayList<>();
         int from = 0;
         for (int i = 1; i <= texts.length; i++) {
             if (i == texts.length || !texts[i].equals(texts[from])) {
                 progress.check((double) from / texts.length);
                 if (!texts[from].isEmpty()) {
                     List<byte[]> some = some(from, i);
-                    if (reader.isContradicted(some, readings[from].glyphs())
-                            || reader.neighbours().hasMore(some, readings[from])) {
+                    if (reader.isContradicted(some, readings[from].glyphs())) {
                         Arrays.fill(texts, from, i, "");
+                    } else {
+                        stands.add(new int[] {from, i});
+                        staying.add(reader.neighbours().staying(some, readings[from]));
                     }
                 }
                 from = i;
+            }
+        }
+        boolean few = stands.stream().map(one -> texts[one[0]]).distinct().count() < SEVERAL;
+        boolean[] more = reader.neighbours().haveMore(staying, few);
+        for (int i = 0; i < more.length; i++) {
+            if (more[i]) {
+                Arrays.fill(texts, stands.get(i)[0], stands.get(i)[1], "");
             }
         }
     }

@@ -88,16 +88,31 @@ class NeighboursTest {
         return crop;
     }
 
+    private static boolean[] more(List<List<byte[]>> stands) {
+        Neighbours neighbours = neighbours();
+        return neighbours.haveMore(
+                stands.stream()
+                        .map(crops -> neighbours.staying(crops, line("12")))
+                        .toList(),
+                false);
+    }
+
     @Test
     void inkThatStaysRightBesideANumberIsMoreOfIt() {
-        PictureReading reading = line("12");
-        byte[] still = picture(reading.to() + 3);
-        assertThat(neighbours().hasMore(List.of(still, still), reading)).isTrue();
-        assertThat(neighbours().hasMore(List.of(still, picture(reading.to() + 20)), reading))
+        byte[] beside = picture(line("12").to() + 3);
+        byte[] behind = picture(line("12").to() + 20);
+        List<byte[]> clear = List.of(behind, behind);
+        assertThat(more(List.of(clear, clear, List.of(beside, beside)))).containsExactly(false, false, true);
+        assertThat(more(List.of(clear, clear, List.of(beside, behind))))
                 .as("what moves is not of the text")
-                .isFalse();
-        assertThat(neighbours().hasMore(List.of(picture(60), picture(60)), reading))
-                .as("what stands apart")
-                .isFalse();
+                .containsOnly(false);
+    }
+
+    @Test
+    void whatStandsBesideEveryNumberIsNoFigure() {
+        byte[] beside = picture(line("12").to() + 3);
+        List<byte[]> unit = List.of(beside, beside);
+        assertThat(more(List.of(unit, unit, List.of(picture(line("12").to() + 4)), unit)))
+                .containsOnly(false);
     }
 }
