@@ -147,9 +147,19 @@ final class Neighbours {
         return glyph.left() < reading.to() + beside && end > reading.from() - beside;
     }
 
-    /// Pixels right before a number, and right after it, that are ink on all of some pictures and that no glyph
-    /// accounts for. What moves behind the text does not stay.
-    record Staying(BitSet before, BitSet after) {}
+    /// Ink right before a number and right after it, on all of some pictures: what moves behind the text does not
+    /// stay.
+    record Staying(Side before, Side after) {}
+
+    /// @param all pixels of ink
+    /// @param open those of them that no glyph accounts for
+    private record Side(BitSet all, BitSet open) {
+        int without(BitSet usual) {
+            BitSet rest = (BitSet) open.clone();
+            rest.andNot(usual);
+            return rest.cardinality();
+        }
+    }
 
     /// @param crops pictures on which the number stands
     Staying staying(List<byte[]> crops, PictureReading reading) {
@@ -158,25 +168,27 @@ final class Neighbours {
             int to = glyph.left() + templates.get(glyph.template()).width() + 1;
             Arrays.fill(taken, Math.max(0, glyph.left() - 1), Math.min(frame.width(), to), true);
         }
-        return new Staying(staying(crops, taken, reading.from() - beside), staying(crops, taken, reading.to()));
+        return new Staying(side(crops, taken, reading.from() - beside), side(crops, taken, reading.to()));
     }
 
-    private BitSet staying(List<byte[]> crops, boolean[] taken, int from) {
+    private Side side(List<byte[]> crops, boolean[] taken, int from) {
         int plane = frame.width() * frame.height();
         int rows = found.figureHeight();
-        BitSet staying = new BitSet(beside * rows);
+        BitSet all = new BitSet(beside * rows);
+        BitSet open = new BitSet(beside * rows);
         for (int x = Math.max(0, from); x < Math.min(frame.width(), from + beside); x++) {
-            for (int y = 0; y < rows && !taken[x]; y++) {
+            for (int y = 0; y < rows; y++) {
                 int at = (found.top() + y) * frame.width() + x;
                 boolean stays = crops.stream().allMatch(crop -> found.ink().share(crop, plane, at) >= HALF);
-                staying.set((x - from) * rows + y, stays);
+                all.set((x - from) * rows + y, stays);
+                open.set((x - from) * rows + y, stays && !taken[x]);
             }
         }
-        return staying;
+        return new Side(all, open);
     }
 
-    /// Of several numbers those beside which more ink stays than beside most of them: it may be a figure that was
-    /// not made out, where a unit without a template is there all the time.
+    /// Of several numbers those beside which ink stays that does not beside most of them: it may be a figure that
+    /// was not made out, where a unit is there all the time.
     ///
     /// @param few whether they are too few different ones to tell what is usual
     boolean[] haveMore(List<Staying> all, boolean few) {
@@ -185,20 +197,18 @@ final class Neighbours {
         BitSet after = usual(few ? List.of() : all.stream().map(Staying::after).toList());
         boolean[] more = new boolean[all.size()];
         for (int i = 0; i < more.length; i++) {
-            int most = Math.max(
-                    without(all.get(i).before, before).cardinality(),
-                    without(all.get(i).after, after).cardinality());
-            more[i] = most > PIECE * lightest;
+            Staying one = all.get(i);
+            more[i] = Math.max(one.before.without(before), one.after.without(after)) > PIECE * lightest;
         }
         return more;
     }
 
     /// Pixels that are there mostly, and those beside them: text may stand between pixels.
-    private BitSet usual(List<BitSet> all) {
+    private BitSet usual(List<Side> all) {
         int rows = found.figureHeight();
         int[] times = new int[beside * rows];
-        for (BitSet one : all) {
-            one.stream().forEach(i -> times[i]++);
+        for (Side one : all) {
+            one.all.stream().forEach(i -> times[i]++);
         }
         BitSet usual = new BitSet(times.length);
         for (int i = 0; i < times.length; i++) {
@@ -209,11 +219,5 @@ final class Neighbours {
             }
         }
         return usual;
-    }
-
-    private static BitSet without(BitSet one, BitSet other) {
-        BitSet rest = (BitSet) one.clone();
-        rest.andNot(other);
-        return rest;
     }
 }
