@@ -191,21 +191,28 @@ final class LineReader {
 
     private boolean isContradicted(Patch seen, Template own) {
         double same = Double.POSITIVE_INFINITY;
-        double lacking = 1;
         double other = Double.POSITIVE_INFINITY;
         for (Template template : templates) {
             if (template.isFigure() && Math.abs(template.width() - own.width()) <= 1) {
                 double distance = template.look().distanceBetweenPixels(seen, spot);
                 if (template.name() == own.name()) {
                     same = Math.min(same, distance);
-                    lacking = Math.min(lacking, template.look().lacking(seen, spot));
                 } else {
                     other = Math.min(other, distance);
                 }
             }
         }
-        boolean unlike = same > UNLIKE && other < same + (lacking > LACKING ? RIVAL : AS_NEAR);
+        boolean unlike = same > UNLIKE
+                && (other < same + AS_NEAR || (other < same + RIVAL && lacking(seen, own.name()) > LACKING));
         return unlike || other < same - CONTRADICTED;
+    }
+
+    private double lacking(Patch seen, char name) {
+        return templates.stream()
+                .filter(template -> template.name() == name)
+                .mapToDouble(template -> template.look().lacking(seen, spot))
+                .min()
+                .orElse(1);
     }
 
     /// Whether something that may be a figure stands where figures stand, and it is not known which: a

@@ -213,9 +213,11 @@ final class Neighbours {
         BitSet usual = new BitSet(times.length);
         for (int i = 0; i < times.length; i++) {
             if (times[i] > 0 && times[i] >= MOSTLY * all.size()) {
-                usual.set(Math.max(0, i - rows));
                 usual.set(i);
                 usual.set(i + rows);
+                if (i >= rows) {
+                    usual.set(i - rows);
+                }
             }
         }
         return usual;

@@ -29,6 +29,8 @@ record NumberPlace(
     private static final double OFTEN = 0.1;
     private static final double HALF = 0.5;
     private static final int TWICE = 2;
+    /// Figures stand between sides of their own: up to this part of their height.
+    private static final int SIDE = 8;
 
     private record Seen(int sample, double centre, NumberRun run, String text, boolean sure, boolean strange) {}
 
@@ -119,32 +121,32 @@ record NumberPlace(
                 (double) strange.size() / samples,
                 figures.size(),
                 Spacing.of(runs(group), templates, figureHeight),
-                isStill(group.stream().filter(Seen::sure).map(Seen::run).toList(), templates));
+                isStill(group.stream().filter(Seen::sure).map(Seen::run).toList(), templates, figureHeight));
     }
 
-    /// Whether several numbers are read, and never two of them as long as each other that begin or end in the
-    /// same place.
-    static boolean isStill(List<NumberRun> runs, List<Template> templates) {
-        Map<String, Integer> times = new HashMap<>();
-        runs.forEach(run -> times.merge(run.text(templates, Spacing.UNKNOWN), 1, Integer::sum));
-        times.values().removeIf(n -> n < TWICE);
-        Map<Edge, String> first = new HashMap<>();
+    /// Whether several numbers are read, and never two of them as long as each other that begin or end in about
+    /// the same place.
+    static boolean isStill(List<NumberRun> runs, List<Template> templates, int figureHeight) {
+        Map<String, List<NumberRun>> numbers = new HashMap<>();
         for (NumberRun run : runs) {
-            String text = run.text(templates, Spacing.UNKNOWN);
-            int figures = run.figures().size();
-            for (Edge edge :
-                    List.of(new Edge(figures, true, run.left()), new Edge(figures, false, run.right(templates)))) {
-                String before = times.containsKey(text) ? first.putIfAbsent(edge, text) : null;
-                if (before != null && !before.equals(text)) {
+            numbers.computeIfAbsent(run.text(templates, Spacing.UNKNOWN), _ -> new ArrayList<>())
+                    .add(run);
+        }
+        numbers.values().removeIf(same -> same.size() < TWICE);
+        List<NumberRun> each = numbers.values().stream().map(List::getFirst).toList();
+        int near = 1 + figureHeight / SIDE;
+        for (int i = 1; i < each.size(); i++) {
+            for (NumberRun other : each.subList(0, i)) {
+                NumberRun run = each.get(i);
+                boolean meet = Math.abs(run.left() - other.left()) <= near
+                        || Math.abs(run.right(templates) - other.right(templates)) <= near;
+                if (run.figures().size() == other.figures().size() && meet) {
                     return false;
                 }
             }
         }
-        return times.size() > 1;
+        return each.size() > 1;
     }
-
-    /// Where numbers of some figures begin, or end.
-    private record Edge(int figures, boolean begin, int column) {}
 
     /// The numbers that no glyph without a name stands among; all where one always does.
     private static List<NumberRun> runs(List<Seen> group) {

@@ -35,7 +35,7 @@ class NumberPlaceTest {
             points.removeLast();
             runs.add(new NumberRun(figures, points));
         }
-        return NumberPlace.isStill(runs, TEMPLATES);
+        return NumberPlace.isStill(runs, TEMPLATES, 2 * CELL);
     }
 
     @Test
@@ -45,7 +45,7 @@ class NumberPlaceTest {
 
     @Test
     void aNumberChangesWhereItStands() {
-        assertThat(isStill(new int[] {20, 20}, "59", "60")).isFalse();
+        assertThat(isStill(new int[] {20, 22}, "59", "60")).isFalse();
         assertThat(isStill(new int[] {30, 20, 30}, "9", "10", "8"))
                 .as("set to the right")
                 .isFalse();
