@@ -40,7 +40,30 @@ final class BothWays {
                 settled[i] = one.sure(toEnd[i] || fromBegin[i]);
             }
         }
+        dropUnmet(settled, toEnd, fromBegin, true);
+        dropUnmet(settled, fromBegin, toEnd, false);
         return settled;
+    }
+
+    /// Where a number stretches one way only and meets none that could be read, the other may have begun already:
+    /// as many pictures are doubted as are looked at together.
+    private static void dropUnmet(PictureReading[] settled, boolean[] stretched, boolean[] other, boolean onward) {
+        int n = settled.length;
+        int step = onward ? 1 : -1;
+        boolean[] unmet = new boolean[n];
+        for (int k = 1; k < n; k++) {
+            int i = onward ? k : n - 1 - k;
+            unmet[i] = !settled[i].sure() && settled[i - step].sure();
+        }
+        for (int i = 0; i < n; i++) {
+            for (int k = 1; unmet[i] && k < Steadied.TOGETHER; k++) {
+                int at = i - k * step;
+                if (at < 0 || at >= n || !stretched[at] || other[at]) {
+                    break;
+                }
+                settled[at] = settled[at].sure(false);
+            }
+        }
     }
 
     /// The pictures to which a number stretches that both ways are sure of.

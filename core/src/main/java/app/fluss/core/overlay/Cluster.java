@@ -3,12 +3,15 @@ package app.fluss.core.overlay;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 
 /// Glyphs that look alike, all of one width.
 final class Cluster {
     private static final double TWO_LOOKS = 0.34;
     private static final double EXPLAINED = 0.72;
     private static final int FEWEST = 3;
+    private static final double FEW = 0.25;
+    private static final double SPREAD = 0.15;
 
     /// Where a glyph was seen.
     ///
@@ -22,6 +25,7 @@ final class Cluster {
     private final boolean point;
     private final float[] sum;
     private Patch mean;
+    private @Nullable Patch common;
     private char name;
 
     Cluster(Patch first, boolean point) {
@@ -40,6 +44,7 @@ final class Cluster {
             now[i] = sum[i] / members.size();
         }
         mean = new Patch(width, now);
+        common = null;
     }
 
     /// What its members are called; 0 if it is not known.
@@ -74,6 +79,24 @@ final class Cluster {
     /// The mean of its members.
     Patch mean() {
         return mean;
+    }
+
+    /// The ink that nearly all of its members have: what happens to stand behind some of them is left out.
+    Patch common() {
+        if (common == null) {
+            float[] shares = new float[sum.length];
+            float[] values = new float[members.size()];
+            for (int i = 0; i < shares.length; i++) {
+                for (int k = 0; k < values.length; k++) {
+                    values[k] = members.get(k).patch.shares()[i];
+                }
+                Arrays.sort(values);
+                float few = values[(int) (FEW * (values.length - 1))];
+                shares[i] = mean.shares()[i] - few > SPREAD ? few : mean.shares()[i];
+            }
+            common = new Patch(width, shares);
+        }
+        return common;
     }
 
     /// Two clusters, where some spot has ink in a part of the members and none in the others; else this one.

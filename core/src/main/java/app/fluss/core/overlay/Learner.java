@@ -34,7 +34,8 @@ final class Learner {
     private static final double HALFWAY = 0.5;
     private static final double FIRST = 0.1;
     private static final double SECOND = 0.5;
-    private static final double AGAIN = 0.4;
+    private static final double AGAIN = 0.3;
+    private static final double UNIT = 0.4;
 
     private final int width;
     private final int height;
@@ -244,7 +245,7 @@ final class Learner {
         boolean coloured = Math.abs(ink.u() - GREY) + Math.abs(ink.v() - GREY) > COLOURED;
         Template.Frame frame = new Template.Frame(width, height, top, rows, coloured ? 3 : 1);
         List<GlyphClass> classes = new ArrayList<>();
-        List<Kind> kinds = new ArrayList<>();
+        List<GlyphKind> kinds = new ArrayList<>();
         for (Cluster cluster : large) {
             int side = cluster.isPoint() ? 1 : 0;
             int wide = cluster.width() + 2 * side;
@@ -252,18 +253,21 @@ final class Learner {
                     .filter(place -> place.box().left() >= side && place.box().right() + side < width)
                     .toList();
             if (own.size() >= FEWEST_MEMBERS) {
-                Kind kind = new Kind(cluster.name(), new Patch(wide, shares(cluster.mean(), side)), new Places());
-                own.forEach(place -> kind.places.add(place.sample(), place.box().left() - side));
+                GlyphKind kind = new GlyphKind(cluster.name(), new Patch(wide, shares(cluster.mean(), side)));
+                own.forEach(place -> kind.add(place.sample(), place.box().left() - side));
                 kinds.add(kind);
-                if (kind.name != GlyphClass.OTHER) {
-                    classes.add(new GlyphClass(kind.name, cluster.mean(), own.size()));
+                if (kind.name() != GlyphClass.OTHER) {
+                    classes.add(new GlyphClass(kind.name(), cluster.mean(), own.size()));
                 }
             }
         }
         Scenery scenery = scenery(frame);
         LineReader first = reader(kinds, kinds, frame, scenery, progress.part(0, FIRST));
-        List<Kind> more = again(kinds, first, progress.part(FIRST, AGAIN));
-        LineReader second = reader(kinds, more, frame, scenery, progress.part(AGAIN, SECOND));
+        List<GlyphKind> more = again(kinds, first, progress.part(FIRST, AGAIN));
+        new UnitSearch(first, frame, found, clusters.spot(), shapes)
+                .find(samples, progress.part(AGAIN, UNIT))
+                .ifPresent(unit -> add(unit, kinds, more));
+        LineReader second = reader(kinds, more, frame, scenery, progress.part(UNIT, SECOND));
         return new Learnt(
                 second,
                 NumberPlace.of(second, samples, found.figureHeight(), progress.part(SECOND, 1)),
@@ -271,65 +275,59 @@ final class Learner {
                 found);
     }
 
-    /// Glyphs of one look.
-    private record Kind(char name, Patch look, Places places) {}
-
-    /// Where glyphs stand: sample and first column.
-    private static final class Places {
-        private final List<Integer> samples = new ArrayList<>();
-        private final List<Integer> lefts = new ArrayList<>();
-
-        void add(int sample, int left) {
-            samples.add(sample);
-            lefts.add(left);
-        }
-
-        int size() {
-            return samples.size();
-        }
-
-        int[] lefts() {
-            return lefts.stream().mapToInt(Integer::intValue).toArray();
-        }
-    }
-
     /// The places where a first reader finds each kind for certain: more than were found as parts, and
     /// those that touch what stands behind them.
-    private List<Kind> again(List<Kind> kinds, LineReader first, Progress progress) {
-        List<Kind> more = new ArrayList<>();
-        kinds.forEach(kind -> more.add(new Kind(kind.name, kind.look, new Places())));
+    private List<GlyphKind> again(List<GlyphKind> kinds, LineReader first, Progress progress) {
+        List<GlyphKind> more = new ArrayList<>();
+        kinds.forEach(kind -> more.add(new GlyphKind(kind.name(), kind.look())));
         for (int i = 0; i < samples.size(); i++) {
             progress.check((double) i / samples.size());
             for (Glyph glyph : first.read(samples.get(i)).glyphs()) {
                 if (!first.templates().get(glyph.template()).isPoint() && first.isCertain(samples.get(i), glyph)) {
-                    more.get(glyph.template()).places.add(i, glyph.left());
+                    more.get(glyph.template()).add(i, glyph.left());
                 }
             }
         }
         for (int t = 0; t < more.size(); t++) {
-            if (more.get(t).places.size() < kinds.get(t).places.size() / 2 + 1) {
+            if (more.get(t).size() < kinds.get(t).size() / 2 + 1) {
                 more.set(t, kinds.get(t));
             }
         }
         return more;
     }
 
+    /// The unit as one glyph in place of its pieces.
+    private void add(UnitSearch.Unit unit, List<GlyphKind> kinds, List<GlyphKind> more) {
+        for (int t = kinds.size() - 1; t >= 0; t--) {
+            if (kinds.get(t).isPartOf(unit)) {
+                kinds.remove(t);
+                more.remove(t);
+            }
+        }
+        GlyphKind whole = GlyphKind.of(unit, samples.size());
+        kinds.add(whole);
+        more.add(whole);
+    }
+
     /// A reader whose templates are learnt from some places, and look for glyphs near others.
     private LineReader reader(
-            List<Kind> standing, List<Kind> learnt, Template.Frame frame, Scenery scenery, Progress progress) {
+            List<GlyphKind> standing,
+            List<GlyphKind> learnt,
+            Template.Frame frame,
+            Scenery scenery,
+            Progress progress) {
         List<Moments> moments = new ArrayList<>();
-        for (Kind kind : learnt) {
+        for (GlyphKind kind : learnt) {
             progress.check((double) moments.size() / learnt.size() / 2);
-            moments.add(Moments.of(kind.name, kind.look, frame, crops(kind.places), kind.places.lefts()));
+            moments.add(Moments.of(kind.name(), kind.look(), frame, kind.crops(samples), kind.lefts()));
         }
         List<Template> templates = Template.of(moments, frame.planes());
         boolean[] centres = new boolean[2 * width + 1];
         for (int t = 0; t < templates.size(); t++) {
             progress.check(HALFWAY + (double) t / templates.size() / 2);
             Template template = templates.get(t);
-            template.learnFit(
-                    frame, crops(learnt.get(t).places), learnt.get(t).places.lefts());
-            for (int left : standing.get(t).places.lefts()) {
+            template.learnFit(frame, learnt.get(t).crops(samples), learnt.get(t).lefts());
+            for (int left : standing.get(t).lefts()) {
                 centres[2 * left + template.width()] |= template.isFigure();
             }
         }
@@ -340,17 +338,13 @@ final class Learner {
             for (int x = 0; x + template.width() <= width; x++) {
                 allowed[t][x] = template.isFigure() && near(centres, 2 * x + template.width(), slack);
             }
-            for (int left : standing.get(t).places.lefts()) {
+            for (int left : standing.get(t).lefts()) {
                 for (int x = Math.max(0, left - 1); x <= Math.min(width - template.width(), left + 1); x++) {
                     allowed[t][x] = true;
                 }
             }
         }
         return new LineReader(frame, scenery, templates, allowed, centres, found, clusters.spot());
-    }
-
-    private List<byte[]> crops(Places places) {
-        return places.samples.stream().map(samples::get).toList();
     }
 
     /// With a column of nothing on both sides, or none.

@@ -44,7 +44,7 @@ final class LearntNumber {
             return "";
         }
         return learnt.place().spacing().isLost()
-                ? "there is room for a point between the figures, and none could be made out"
+                ? "it could not be told whether there is a point between the figures"
                 : "the figures could not be told from what stands behind them";
     }
 

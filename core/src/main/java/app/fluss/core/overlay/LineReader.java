@@ -92,7 +92,9 @@ final class LineReader {
     /// @param total how much likelier than scenery alone
     /// @param free by how much no figure stands where none was found
     /// @param strange whether something may be a figure that is not known
-    record Reading(List<Glyph> glyphs, List<NumberRun> runs, double total, double free, boolean strange) {}
+    /// @param nameless whether that is a glyph that has been seen often, and has no name
+    record Reading(
+            List<Glyph> glyphs, List<NumberRun> runs, double total, double free, boolean strange, boolean nameless) {}
 
     Reading read(byte[] crop) {
         scenery.look(crop);
@@ -107,12 +109,14 @@ final class LineReader {
         }
         fill();
         List<Glyph> glyphs = trace();
+        boolean nameless = glyphs.stream().anyMatch(this::isNameless);
         return new Reading(
                 glyphs,
                 NumberRun.of(glyphs, templates, figureHeight, spacing),
                 best[frame.width()],
                 inserted(glyphs),
-                strange(crop, glyphs));
+                nameless || strange(crop, glyphs),
+                nameless);
     }
 
     /// By how much the number is likelier than another one in its place: that of its glyph that is least
@@ -207,6 +211,18 @@ final class LineReader {
         return unlike || other < same - CONTRADICTED;
     }
 
+    /// Whether some figure has ink that pictures lack: what stands behind it adds ink and takes none away.
+    ///
+    /// @param crops pictures on which it seems to stand
+    boolean lacksInk(List<byte[]> crops, List<Glyph> glyphs) {
+        return glyphs.stream()
+                .filter(glyph -> templates.get(glyph.template()).isFigure())
+                .anyMatch(glyph -> lacking(
+                                inkOf(crops, glyph),
+                                templates.get(glyph.template()).name())
+                        > LACKING);
+    }
+
     private double lacking(Patch seen, char name) {
         return templates.stream()
                 .filter(template -> template.name() == name)
@@ -215,9 +231,14 @@ final class LineReader {
                 .orElse(1);
     }
 
-    /// Whether something that may be a figure stands where figures stand, and it is not known which: a
-    /// glyph without a name, or ink that no glyph accounts for; or a figure is only a piece of something
-    /// wider, such as the first stroke of a letter.
+    /// Whether a glyph without a name stands where figures stand.
+    private boolean isNameless(Glyph glyph) {
+        Template template = templates.get(glyph.template());
+        return template.name() == 0 && isPlace(2 * glyph.left() + template.width());
+    }
+
+    /// Whether something that may be a figure stands where figures stand, and no glyph accounts for its ink; or a
+    /// figure is only a piece of something wider, such as the first stroke of a letter.
     private boolean strange(byte[] crop, List<Glyph> glyphs) {
         boolean[] taken = new boolean[frame.width()];
         boolean[] figures = new boolean[frame.width()];
@@ -225,9 +246,6 @@ final class LineReader {
             Template template = templates.get(glyph.template());
             if (template.isFigure()) {
                 Arrays.fill(figures, glyph.left(), glyph.left() + template.width(), true);
-            }
-            if (template.name() == 0 && isPlace(2 * glyph.left() + template.width())) {
-                return true;
             }
             Arrays.fill(taken, glyph.left(), glyph.left() + template.width(), true);
         }

@@ -69,9 +69,9 @@ final class Naming {
             } else if (cluster.isPoint()) {
                 cluster.call('.');
             } else {
-                Patch mean = cluster.mean();
-                float[] normal = FigureShapes.normal(mean.shares(), mean.width(), figureTop, figureHeight);
-                said.put(cluster, new Opinion(new Votes(), shapes.nearest(normal), isSeven(mean)));
+                Patch ink = cluster.common();
+                float[] normal = FigureShapes.normal(ink.shares(), ink.width(), figureTop, figureHeight);
+                said.put(cluster, new Opinion(new Votes(), shapes.nearest(normal), isSeven(ink)));
             }
         }
         readLines(lines, said, progress.part(0, LINES));
@@ -84,6 +84,11 @@ final class Naming {
         said.forEach((cluster, one) -> {
             if (cluster.name() == 0) {
                 cluster.call(alone(cluster, one, said));
+            }
+        });
+        said.forEach((cluster, one) -> {
+            if (cluster.name() == 0) {
+                cluster.call(left(cluster, one, said));
             }
         });
         List<Cluster> named = clusters.stream()
@@ -119,7 +124,7 @@ final class Naming {
             progress.check((double) read++ / MOST_LINES);
             line.forEach(one -> covered.merge(one.cluster, 1, Integer::sum));
             Sheet sheet = new Sheet(width, rows);
-            line.forEach(one -> sheet.put(one.cluster.mean(), one.box.left()));
+            line.forEach(one -> sheet.put(one.cluster.common(), one.box.left()));
             vote(line, sheet.read(namer, GlyphNamer.Layout.LINE, figureHeight), said);
             vote(line, sheet.read(namer, GlyphNamer.Layout.NUMBERS, figureHeight), said);
         }
@@ -137,7 +142,7 @@ final class Naming {
 
     private void readAlone(Cluster cluster, Votes votes) {
         Sheet alone = new Sheet(cluster.width(), rows);
-        alone.put(cluster.mean(), 0);
+        alone.put(cluster.common(), 0);
         String text = alone.read(namer, GlyphNamer.Layout.GLYPH, figureHeight);
         if (text.length() == 1) {
             votes.add(text.charAt(0), 1);
@@ -145,7 +150,7 @@ final class Naming {
         int apart = cluster.width() + 1 + figureHeight / 8;
         Sheet row = new Sheet(REPEATS * apart, rows);
         for (int i = 0; i < REPEATS; i++) {
-            row.put(cluster.mean(), i * apart);
+            row.put(cluster.common(), i * apart);
         }
         String many = row.read(namer, GlyphNamer.Layout.NUMBERS, figureHeight).replace(" ", "");
         if (many.length() == REPEATS && many.chars().distinct().count() == 1) {
@@ -189,6 +194,21 @@ final class Naming {
         boolean free = all.keySet().stream().noneMatch(other -> other.name() == shape);
         boolean plain = said.isPlain() || (free && said.isPlainIfLeft());
         return plain && !isTaken(shape, cluster, all) ? shape : 0;
+    }
+
+    /// The figure that the engine always says, where no glyph is called so, and every figure that the shape is nearer
+    /// to is another glyph for certain; else 0.
+    private static char left(Cluster cluster, Opinion said, Map<Cluster, Opinion> all) {
+        char name = said.unanimous();
+        if (name == NO_NAME || all.keySet().stream().anyMatch(other -> other.name() == name)) {
+            return NO_NAME;
+        }
+        for (char figure = '0'; figure <= '9'; figure++) {
+            if (said.shape().to(figure) < said.shape().to(name) && !isTaken(figure, cluster, all)) {
+                return NO_NAME;
+            }
+        }
+        return name;
     }
 
     /// Takes the names away from glyphs of one look that are called differently: one of them is wrong.

@@ -42,7 +42,8 @@ record NumberPlace(
         return known;
     }
 
-    private static NumberPlace find(LineReader reader, List<byte[]> samples, int figureHeight, Progress progress) {
+    /// Finds it.
+    static NumberPlace find(LineReader reader, List<byte[]> samples, int figureHeight, Progress progress) {
         List<Seen> all = new ArrayList<>();
         for (int i = 0; i < samples.size(); i++) {
             progress.check((double) i / samples.size());

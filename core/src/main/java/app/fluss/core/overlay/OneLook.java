@@ -6,9 +6,9 @@ import java.util.List;
 import java.util.Map;
 
 /// Text of one face draws a figure in one way. Where glyphs of several looks are called the same, some of
-/// them may be other figures: those that look far less like it than the best of them, and those that look
-/// nearly as much like a figure that nothing is called. They lose their name; what is plainly another
-/// glyph gets that of the only figure left.
+/// them may be other figures: those that look far less like it than the best of them, those that look
+/// nearly as much like a figure that nothing is called, and rare ones that the engine does not call so. They lose
+/// their name; what is plainly another glyph gets that of the only figure left.
 final class OneLook {
     private static final char NO_NAME = 0;
     private static final double FAR_LESS = 1.3;
@@ -32,14 +32,16 @@ final class OneLook {
             char shared = name;
             List<List<Cluster>> looks = looks(shared);
             if (looks.size() > 1) {
-                looks.sort(Comparator.comparingDouble(look -> away(look, shared)));
-                settle(shared, looks);
+                int all = looks.stream().mapToInt(OneLook::size).sum();
+                looks.sort(Comparator.comparing((List<Cluster> look) -> size(look) <= CHANCE * all)
+                        .thenComparingDouble(look -> away(look, shared)));
+                settle(shared, looks, all);
             }
         }
     }
 
-    /// @param looks those that look most like the figure first
-    private void settle(char shared, List<List<Cluster>> looks) {
+    /// @param looks those that look most like the figure first, but rare ones after all others
+    private void settle(char shared, List<List<Cluster>> looks, int all) {
         List<Cluster> best = looks.getFirst();
         double least = away(best, shared);
         for (int i = 0; i < looks.size(); i++) {
@@ -47,9 +49,10 @@ final class OneLook {
             char other = nearlyAs(look, shared);
             boolean plainly = i > 0 && apart(look, best) > PLAINLY;
             boolean farLess = plainly && away(look, shared) > FAR_LESS * least;
+            boolean chance = plainly && size(look) <= CHANCE * all && !isSaid(look, shared);
             if (other != NO_NAME && plainly) {
                 look.forEach(cluster -> cluster.call(other));
-            } else if (other != NO_NAME || farLess) {
+            } else if (other != NO_NAME || farLess || chance) {
                 look.forEach(cluster -> cluster.call(NO_NAME));
             }
         }
@@ -95,9 +98,20 @@ final class OneLook {
         return least;
     }
 
+    private static int size(List<Cluster> look) {
+        return look.stream().mapToInt(Cluster::size).sum();
+    }
+
+    private boolean isSaid(List<Cluster> look, char name) {
+        return look.stream().anyMatch(cluster -> {
+            Opinion opinion = said.get(cluster);
+            return opinion != null && opinion.engineName() == name;
+        });
+    }
+
     /// How far a look is from a figure; rare members of it count for nothing.
     private double away(List<Cluster> look, char figure) {
-        int all = look.stream().mapToInt(Cluster::size).sum();
+        int all = size(look);
         double least = Double.POSITIVE_INFINITY;
         for (Cluster cluster : look) {
             Opinion opinion = said.get(cluster);

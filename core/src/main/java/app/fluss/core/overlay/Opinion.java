@@ -29,6 +29,13 @@ record Opinion(Votes engine, FigureShapes.Nearest shape, boolean seven) {
         return engine.share(alike) >= AGREED ? alike.charAt(0) : 0;
     }
 
+    /// The figure that the engine always says, and often enough; 0 if there is none, or the shape is far from it.
+    char unanimous() {
+        char said = engineName();
+        boolean always = isFigure(said) && engine.all() >= MANY && engine.share(alike(said)) == 1;
+        return always && shape.to(said) <= FARTHEST ? said : 0;
+    }
+
     /// What both say; 0 where they do not agree.
     char agreed() {
         char said = engineName();

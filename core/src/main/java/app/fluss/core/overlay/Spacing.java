@@ -12,7 +12,8 @@ import java.util.List;
 /// @param gapCut columns between them from which on one is, px
 /// @param most step above which figures are not of one number, px
 /// @param decimals figures after the point; -1 if it is not the same all the time
-/// @param isLost whether there is room for a point all the time, and none could be made out
+/// @param isLost whether it cannot be told if there is a point: there is room for one all the time, and none was
+///     made out, or one was seen where there is no room for it
 record Spacing(
         boolean isWritten, boolean always, double cut, double gapCut, double most, int decimals, boolean isLost) {
     private static final double ROOM = 0.12;
@@ -24,6 +25,7 @@ record Spacing(
     private static final double ROOMY = 1.32;
     private static final double NEIGHBOURS_APART = 0.2;
     private static final double POINT = 0.18;
+    private static final double LEAST_ROOM = 0.28;
     private static final int MOST_DECIMALS = 3;
     private static final double SAME = 0.7;
     private static final double NEARLY_ALL = 0.8;
@@ -49,7 +51,11 @@ record Spacing(
             several += run.points().isEmpty() ? 0 : 1;
         }
         if (without.isEmpty()) {
-            return pointed == 0 ? new Spacing(false, false, 0, 0, Double.POSITIVE_INFINITY, 0, false) : UNKNOWN;
+            if (pointed == 0) {
+                return new Spacing(false, false, 0, 0, Double.POSITIVE_INFINITY, 0, false);
+            }
+            // What shines through between two figures may look like a point, and takes no room.
+            return quantile(gapsWith, 0.5) < LEAST_ROOM * figureHeight ? UNKNOWN.lost() : UNKNOWN;
         }
         // A unit that looks like a figure stands farther off: the closer steps are those within a number.
         double narrow = quantile(without, TOGETHER);

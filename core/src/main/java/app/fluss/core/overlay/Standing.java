@@ -149,10 +149,30 @@ final class Standing {
             double right = after == texts.length ? Double.NEGATIVE_INFINITY : reader.total(readings[after].glyphs());
             boolean same = before >= 0 && after < texts.length && texts[before].equals(texts[after]);
             double best = Math.max(left, right);
-            boolean likely = reading.total() - best <= AS_LIKELY;
+            boolean likely = !reading.nameless() && reading.total() - best <= AS_LIKELY;
             boolean told = same || (!steadied && Math.abs(left - right) >= LIKELIER);
             found[i - from] = likely && told ? texts[left >= right ? before : after] : "";
         }
+        if (before >= 0) {
+            dropLacking(found, from, texts[before], readings[before].glyphs());
+        }
+        if (after < texts.length) {
+            dropLacking(found, from, texts[after], readings[after].glyphs());
+        }
         System.arraycopy(found, 0, texts, from, found.length);
+    }
+
+    /// Takes a number away from pictures that it was given to, if they lack its ink: they may show one that could
+    /// not be read.
+    private void dropLacking(String[] found, int from, String text, List<Glyph> glyphs) {
+        int first = 0;
+        for (int i = 1; i <= found.length; i++) {
+            if (i == found.length || !found[i].equals(found[first])) {
+                if (found[first].equals(text) && reader.lacksInk(some(from + first, from + i), glyphs)) {
+                    Arrays.fill(found, first, i, "");
+                }
+                first = i;
+            }
+        }
     }
 }

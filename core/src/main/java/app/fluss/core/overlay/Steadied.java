@@ -6,7 +6,7 @@ import java.util.Arrays;
 /// as it is while what moves behind it goes, unless the text changes meanwhile.
 final class Steadied implements Crops {
     /// Pictures that are looked at together.
-    private static final int TOGETHER = 6;
+    static final int TOGETHER = 6;
 
     private final Crops moving;
     private final Ink ink;

@@ -51,8 +51,16 @@ class BothWaysTest {
     }
 
     private static String settled(int... shown) {
+        return settled("", shown);
+    }
+
+    /// @param unknown a figure that is never read
+    private static String settled(String unknown, int... shown) {
         PictureReading[] back = steadied(shown, TOGETHER - 1, 0);
         PictureReading[] ahead = steadied(shown, 0, TOGETHER - 1);
+        for (PictureReading[] readings : List.of(back, ahead)) {
+            Arrays.setAll(readings, i -> readings[i].text().equals(unknown) ? PictureReading.NOTHING : readings[i]);
+        }
         StringBuilder text = new StringBuilder();
         for (PictureReading reading : new BothWays(reader(), back, ahead).readings()) {
             text.append(reading.sure() ? reading.text() : "-");
@@ -76,6 +84,26 @@ class BothWaysTest {
                 StringBuilder truth = new StringBuilder();
                 Arrays.stream(shown).forEach(truth::append);
                 assertThat(settled(shown)).isEqualTo(truth.toString());
+            }
+        }
+    }
+
+    @Test
+    void aNumberDoesNotStretchIntoOneThatCannotBeRead() {
+        for (int one = 0; one < 10; one++) {
+            for (int other = 0; other < 10; other++) {
+                int[] shown = standing(16, one, other, one);
+                String settled = settled(String.valueOf(other), shown);
+                for (int i = 0; i < shown.length; i++) {
+                    String truth = one == other ? "-" : String.valueOf(shown[i]);
+                    assertThat(settled.substring(i, i + 1))
+                            .as("%d then %d: %s", one, other, settled)
+                            .isIn("-", truth);
+                }
+                if (one != other) {
+                    assertThat(settled.substring(0, 8))
+                            .isEqualTo(String.valueOf(one).repeat(8));
+                }
             }
         }
     }

@@ -38,14 +38,20 @@ class OneLookTest {
         return new FigureShapes(packed.toByteArray());
     }
 
+    private static void put(Map<Cluster, Opinion> said, Patch look, char name, int members) {
+        Cluster cluster = new Cluster(look, false);
+        for (int i = 0; i < members; i++) {
+            cluster.add(look, new Cluster.Place(i, new Box(0, 0, WIDTH - 1, ROWS - 1)));
+        }
+        cluster.call(name);
+        said.put(cluster, new Opinion(new Votes(), SHAPES.nearest(normal(look)), false));
+    }
+
     /// Looks that are all called 3 to begin with; the last may be called otherwise.
     private static List<Character> settled(char last, Patch... looks) {
         Map<Cluster, Opinion> said = new LinkedHashMap<>();
         for (int i = 0; i < looks.length; i++) {
-            Cluster cluster = new Cluster(looks[i], false);
-            cluster.add(looks[i], new Cluster.Place(0, new Box(0, 0, WIDTH - 1, ROWS - 1)));
-            cluster.call(i == looks.length - 1 ? last : '3');
-            said.put(cluster, new Opinion(new Votes(), SHAPES.nearest(normal(looks[i])), false));
+            put(said, looks[i], i == looks.length - 1 ? last : '3', 1);
         }
         new OneLook(said, 2).settle();
         return said.keySet().stream().map(Cluster::name).toList();
@@ -64,5 +70,15 @@ class OneLookTest {
     @Test
     void whereEveryFigureIsTakenItHasNoName() {
         assertThat(settled('9', THREE, BETWEEN, NINE)).containsExactly('3', (char) 0, '9');
+    }
+
+    @Test
+    void aRareLookThatTheEngineDoesNotCallSoIsNoMeasureOfTheOthers() {
+        Map<Cluster, Opinion> said = new LinkedHashMap<>();
+        put(said, THREE, '3', 1);
+        put(said, BETWEEN, '3', 30);
+        put(said, NINE, '9', 30);
+        new OneLook(said, 2).settle();
+        assertThat(said.keySet().stream().map(Cluster::name)).containsExactly((char) 0, '3', '9');
     }
 }

@@ -91,4 +91,14 @@ class SpacingTest {
                 .as("a narrow figure is no point")
                 .isFalse();
     }
+
+    @Test
+    void whatShinesThroughBetweenFiguresIsNoPoint() {
+        List<NumberRun> runs = new ArrayList<>();
+        for (String text : new String[] {"89", "82", "70", "96"}) {
+            runs.add(new NumberRun(set(text, false, false).figures(), List.of(true)));
+        }
+        assertThat(Spacing.of(runs, TEMPLATES, HEIGHT).isLost()).as("no room").isTrue();
+        assertThat(of(false, true, "8.9", "8.2", "7.0", "9.6").isLost()).isFalse();
+    }
 }
