@@ -142,7 +142,7 @@ final class UnitSearch {
             }
         }
         boolean always = covered >= NEARLY_ALWAYS * ends.size() && figures.size() >= FEWEST_FIGURES;
-        return always ? cut(mean(sum, covered), width, lefts) : Optional.empty();
+        return always ? cut(samples, mean(sum, covered), width, lefts) : Optional.empty();
     }
 
     private float[] sum(List<byte[]> samples, List<End> group, int width) {
@@ -205,7 +205,7 @@ final class UnitSearch {
     }
 
     /// The part of what follows that belongs together, if it begins with no figure.
-    private Optional<Unit> cut(float[] mean, int width, int[] lefts) {
+    private Optional<Unit> cut(List<byte[]> samples, float[] mean, int width, int[] lefts) {
         int from = 0;
         while (from < width && !hasInk(mean, width, from)) {
             from++;
@@ -214,7 +214,8 @@ final class UnitSearch {
         for (int x = from; x < width && x - to <= GAP * found.figureHeight(); x++) {
             to = hasInk(mean, width, x) ? x + 1 : to;
         }
-        if (from >= GAP * found.figureHeight() || to - from < 2 || mayBeFigure(mean, width)) {
+        boolean close = from < GAP * found.figureHeight() && to - from >= 2;
+        if (!close || mayBeFigure(mean, width) || !isSteady(samples, columns(mean, width, 0, to), lefts)) {
             return Optional.empty();
         }
         int begin = from;
@@ -222,6 +223,21 @@ final class UnitSearch {
                 .map(left -> left < 0 || left + begin < 0 ? -1 : left + begin)
                 .toArray();
         return Optional.of(new Unit(columns(mean, width, from, to - from), begins));
+    }
+
+    /// Whether nearly every sample by itself shows what all of them show on average, from the end of the number on:
+    /// figures that change are alike on average only.
+    private boolean isSteady(List<byte[]> samples, Patch mean, int[] lefts) {
+        int steady = 0;
+        int all = 0;
+        for (int i = 0; i < lefts.length; i++) {
+            if (lefts[i] >= 0 && lefts[i] + mean.width() <= frame.width()) {
+                float[] one = sum(samples, List.of(new End(i, lefts[i], 0)), mean.width());
+                steady += new Patch(mean.width(), one).distance(mean, spot) < Clusters.ALIKE ? 1 : 0;
+                all++;
+            }
+        }
+        return steady >= NEARLY_ALWAYS * all;
     }
 
     private boolean hasInk(float[] mean, int width, int x) {

@@ -130,6 +130,15 @@ class UnitSearchTest {
     }
 
     @Test
+    void figuresThatChangeAreNoneThoughTheyAreAlikeOnAverage() {
+        assertThat(unit((crop, left, i) -> {
+                    figure(crop, left + 4, (7 * i + i / 9) % 9);
+                    block(crop, left + 16, 3, TOP + 6, TALL - 6);
+                }))
+                .isEmpty();
+    }
+
+    @Test
     void whatIsNotAlwaysThereIsNone() {
         assertThat(unit((crop, left, i) -> block(crop, left + 4, 13, TOP + 6, i % 2 == 0 ? TALL - 6 : 3)))
                 .isEmpty();
