@@ -119,9 +119,14 @@ final class LineReader {
                 nameless);
     }
 
+    /// Whether each figure of a number of the picture last read is far likelier than any other in its place.
+    boolean isPlain(NumberRun run) {
+        return margin(run) >= FIGURE_MARGIN;
+    }
+
     /// By how much the number is likelier than another one in its place: that of its glyph that is least
     /// sure.
-    double margin(NumberRun run) {
+    private double margin(NumberRun run) {
         double margin = Double.POSITIVE_INFINITY;
         for (Glyph glyph : run.figures()) {
             margin = Math.min(margin, margin(glyph));
@@ -133,7 +138,8 @@ final class LineReader {
     boolean isSure(byte[] crop, Reading reading, NumberRun run) {
         return !reading.strange()
                 && spacing.isUsual(run.text(templates, spacing))
-                && Math.min(reading.free(), margin(run)) >= FIGURE_MARGIN
+                && reading.free() >= FIGURE_MARGIN
+                && isPlain(run)
                 && fits(crop, run);
     }
 

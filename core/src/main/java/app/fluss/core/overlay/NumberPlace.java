@@ -32,18 +32,26 @@ record NumberPlace(
     /// Figures stand between sides of their own: up to this part of their height.
     private static final int SIDE = 8;
 
-    private record Seen(int sample, double centre, NumberRun run, String text, boolean sure, boolean strange) {}
+    /// A number in a sample, meant or not.
+    ///
+    /// @param centre of its glyphs, px
+    /// @param plain whether each of its figures is far likelier than any other there
+    /// @param sure whether the sample by itself is beyond doubt
+    /// @param strange whether something in the sample may be a figure that is not known
+    record Seen(int sample, double centre, NumberRun run, String text, boolean plain, boolean sure, boolean strange) {}
 
     /// Finds it, and tells the reader the spacing of its figures.
     static NumberPlace of(LineReader reader, List<byte[]> samples, int figureHeight, Progress progress) {
-        reader.know(find(reader, samples, figureHeight, progress.part(0, HALF)).spacing);
-        NumberPlace known = find(reader, samples, figureHeight, progress.part(HALF, 1));
+        List<Seen> before = seen(reader, samples, progress.part(0, HALF));
+        reader.know(find(before, reader.templates(), samples.size(), figureHeight).spacing);
+        List<Seen> after = seen(reader, samples, progress.part(HALF, 1));
+        NumberPlace known = find(after, reader.templates(), samples.size(), figureHeight);
         reader.know(known.spacing);
         return known;
     }
 
-    /// Finds it.
-    static NumberPlace find(LineReader reader, List<byte[]> samples, int figureHeight, Progress progress) {
+    /// All numbers of all samples.
+    static List<Seen> seen(LineReader reader, List<byte[]> samples, Progress progress) {
         List<Seen> all = new ArrayList<>();
         for (int i = 0; i < samples.size(); i++) {
             progress.check((double) i / samples.size());
@@ -54,11 +62,20 @@ record NumberPlace(
                         run.centre(reader.templates()),
                         run,
                         run.text(reader.templates(), Spacing.UNKNOWN),
+                        reader.isPlain(run),
                         reader.isSure(samples.get(i), reading, run),
                         reading.strange()));
             }
         }
-        boolean torn = isTorn(all, reader.templates(), samples.size(), figureHeight);
+        return all;
+    }
+
+    /// Finds it.
+    ///
+    /// @param seen sample by sample
+    static NumberPlace find(List<Seen> seen, List<Template> templates, int samples, int figureHeight) {
+        boolean torn = isTorn(seen, templates, samples, figureHeight);
+        List<Seen> all = new ArrayList<>(seen);
         all.sort(Comparator.comparingDouble(Seen::centre));
         NumberPlace best = new NumberPlace(0, 0, 0, 0, 0, Spacing.UNKNOWN, false);
         double most = 0;
@@ -66,7 +83,7 @@ record NumberPlace(
         for (int to = 1; to <= all.size(); to++) {
             if (to == all.size() || all.get(to).centre - all.get(to - 1).centre > APART * figureHeight) {
                 List<Seen> group = all.subList(from, to);
-                NumberPlace place = of(group, reader.templates(), samples.size(), figureHeight);
+                NumberPlace place = of(group, templates, samples, figureHeight);
                 double changes = Math.min(
                         MOST_CHANGES, group.stream().map(Seen::text).distinct().count());
                 double there = group.stream().mapToInt(Seen::sample).distinct().count();

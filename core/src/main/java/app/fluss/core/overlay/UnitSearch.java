@@ -24,7 +24,6 @@ final class UnitSearch {
     private static final double NO_PAIR = 1.75;
     private static final double UNLIKE = 4;
     private static final double SHORT_OF_ROOM = 0.05;
-    private static final double MARGIN = 8;
     private static final double READ = 0.3;
     private static final double NEARLY_ALWAYS = 0.8;
     private static final int FEWEST_EACH = 3;
@@ -96,18 +95,15 @@ final class UnitSearch {
     }
 
     private List<End> ends(List<byte[]> samples, Progress progress) {
-        NumberPlace place = NumberPlace.find(reader, samples, found.figureHeight(), progress.part(0, HALF));
+        List<Template> templates = reader.templates();
+        List<NumberPlace.Seen> seen = NumberPlace.seen(reader, samples, progress);
+        NumberPlace place = NumberPlace.find(seen, templates, samples.size(), found.figureHeight());
         List<End> ends = new ArrayList<>();
-        for (int i = 0; i < samples.size(); i++) {
-            progress.check(HALF + HALF * i / samples.size());
-            for (NumberRun run : reader.read(samples.get(i)).runs()) {
-                if (place.holds(run.centre(reader.templates())) && reader.margin(run) >= MARGIN) {
-                    ends.add(new End(
-                            i,
-                            run.right(reader.templates()),
-                            run.figures().getLast().template()));
-                    break;
-                }
+        for (NumberPlace.Seen one : seen) {
+            boolean first = ends.isEmpty() || ends.getLast().sample != one.sample();
+            if (first && one.plain() && place.holds(one.centre())) {
+                int figure = one.run().figures().getLast().template();
+                ends.add(new End(one.sample(), one.run().right(templates), figure));
             }
         }
         return ends;
@@ -146,18 +142,19 @@ final class UnitSearch {
     }
 
     private float[] sum(List<byte[]> samples, List<End> group, int width) {
-        int plane = frame.width() * frame.height();
         float[] sum = new float[width * frame.rows()];
-        for (End end : group) {
-            byte[] crop = samples.get(end.sample);
-            for (int y = 0; y < frame.rows(); y++) {
-                for (int x = 0; x < width; x++) {
-                    int at = (frame.top() + y) * frame.width() + end.column + x;
-                    sum[y * width + x] += found.ink().share(crop, plane, at);
-                }
+        group.forEach(end -> addInk(sum, samples.get(end.sample), end.column, width));
+        return sum;
+    }
+
+    private void addInk(float[] sum, byte[] crop, int left, int width) {
+        int plane = frame.width() * frame.height();
+        for (int y = 0; y < frame.rows(); y++) {
+            for (int x = 0; x < width; x++) {
+                int at = (frame.top() + y) * frame.width() + left + x;
+                sum[y * width + x] += found.ink().share(crop, plane, at);
             }
         }
-        return sum;
     }
 
     private static float[] mean(float[] sum, int n) {
@@ -232,7 +229,8 @@ final class UnitSearch {
         int all = 0;
         for (int i = 0; i < lefts.length; i++) {
             if (lefts[i] >= 0 && lefts[i] + mean.width() <= frame.width()) {
-                float[] one = sum(samples, List.of(new End(i, lefts[i], 0)), mean.width());
+                float[] one = new float[mean.shares().length];
+                addInk(one, samples.get(i), lefts[i], mean.width());
                 steady += new Patch(mean.width(), one).distance(mean, spot) < Clusters.ALIKE ? 1 : 0;
                 all++;
             }
