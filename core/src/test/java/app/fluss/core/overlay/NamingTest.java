@@ -96,7 +96,7 @@ class NamingTest {
         Patch footed = with(seven(), 0, 1, 12, 16);
         ByteArrayOutputStream shapes = new ByteArrayOutputStream();
         shapes.writeBytes(packed('7', seven()));
-        shapes.writeBytes(packed('9', with(footed, 0, 2, 5, 10)));
+        shapes.writeBytes(packed('9', with(footed, 0, 2, 5, 9)));
         List<Cluster> clusters = withSeven ? List.of(cluster(seven()), cluster(footed)) : List.of(cluster(footed));
         List<List<Naming.Placed>> lines = new ArrayList<>();
         clusters.forEach(one ->
@@ -120,6 +120,6 @@ class NamingTest {
     @Test
     void whatTheEngineAlwaysSaysIsTheOnlyFigureLeft() {
         assertThat(namesOfFooted(true)).containsExactly('7', '9');
-        assertThat(namesOfFooted(false)).as("it may be a 7").doesNotContain('9');
+        assertThat(namesOfFooted(false)).as("it may be a 7").containsExactly((char) 0);
     }
 }
