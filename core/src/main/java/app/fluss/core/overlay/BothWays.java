@@ -1,5 +1,6 @@
 package app.fluss.core.overlay;
 
+import java.util.Arrays;
 import java.util.List;
 
 /// Puts together what pictures show that were steadied by those before them, and by those after them. Where the
@@ -10,6 +11,7 @@ import java.util.List;
 final class BothWays {
     private static final double HELD = 0.12;
     private static final double MORE = 0.04;
+    private static final double SETTLED = 0.5;
 
     private final LineReader reader;
     private final PictureReading[] back;
@@ -23,7 +25,9 @@ final class BothWays {
         this.ahead = ahead;
     }
 
-    /// What each picture shows; unsure where they do not settle it.
+    /// What each picture shows; unsure where they do not settle it. None is sure if they settle few of what one way
+    /// alone seemed sure of: such a number changes sooner than pictures are put together, and what the two have in
+    /// common is then chance.
     PictureReading[] readings() {
         boolean[] toEnd = reached(back, true);
         boolean[] fromBegin = reached(ahead, false);
@@ -42,7 +46,14 @@ final class BothWays {
         }
         dropUnmet(settled, toEnd, fromBegin, true);
         dropUnmet(settled, fromBegin, toEnd, false);
+        if (sure(settled) < SETTLED * Math.min(sure(back), sure(ahead))) {
+            Arrays.setAll(settled, i -> settled[i].sure(false));
+        }
         return settled;
+    }
+
+    private static long sure(PictureReading[] readings) {
+        return Arrays.stream(readings).filter(PictureReading::sure).count();
     }
 
     /// Where a number stretches one way only and meets none that could be read, the other may have begun already:

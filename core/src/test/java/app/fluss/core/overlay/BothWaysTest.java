@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import java.util.SplittableRandom;
 import org.junit.jupiter.api.Test;
 
 /// Numbers of one figure drawn by seven bars, as steadying over four pictures shows them: the bars that all four
@@ -105,6 +106,14 @@ class BothWaysTest {
                             .isEqualTo(String.valueOf(one).repeat(8));
                 }
             }
+        }
+    }
+
+    @Test
+    void whatFewPicturesSettleIsChance() {
+        for (int seed = 0; seed < 20; seed++) {
+            String settled = settled(new SplittableRandom(seed).ints(600, 0, 10).toArray());
+            assertThat(settled).as("seed %d", seed).isEqualTo("-".repeat(600));
         }
     }
 }
