@@ -44,7 +44,7 @@ public final class FollowedNumber {
         Arrays.fill(values, done, ms.length, Double.NaN);
         boolean couldRead = learnt != null && learnt.whyNot().isEmpty();
         if (ms.length >= learnAt && learnAt <= LAST) {
-            learnt = reader.learn(crops, told, progress.part(0, LEARNING));
+            learnt = reader.learnNumber(crops, told, progress.part(0, LEARNING));
             learnAt = 2 * ms.length;
         }
         if (learnt == null) {

@@ -2,55 +2,59 @@ package app.fluss.core.overlay;
 
 import app.fluss.core.work.Progress;
 import java.util.Arrays;
+import java.util.Comparator;
 import java.util.List;
+import java.util.function.UnaryOperator;
 import org.jspecify.annotations.Nullable;
 
 /// What was learnt of a number that stands on the pictures of a recording, by which its pictures are
-/// read.
+/// read: in one way, or in several that know nothing of each other.
 final class LearntNumber {
-    private static final double READING = 0.9;
-    private static final int LONGEST = 9;
+    private static final double SELDOM = 0.01;
 
-    private final Learner.@Nullable Learnt learnt;
-    private final @Nullable Ink steady;
-    private final boolean half;
+    private final @Nullable LearntWay best;
+    private final List<LearntWay> ways;
 
-    /// @param learnt null if no ink was found
-    LearntNumber(Learner.@Nullable Learnt learnt) {
-        this(learnt, null, false);
+    private LearntNumber(@Nullable LearntWay best, List<LearntWay> ways) {
+        this.best = best;
+        this.ways = ways;
     }
 
-    private LearntNumber(Learner.@Nullable Learnt learnt, @Nullable Ink steady, boolean half) {
-        this.learnt = learnt;
-        this.steady = steady;
-        this.half = half;
+    /// @param tried those in which some ink was found
+    static LearntNumber of(List<LearntWay> tried) {
+        List<LearntWay> trusted =
+                tried.stream().filter(way -> way.learnt().isTrusted()).toList();
+        LearntWay best = (trusted.isEmpty() ? tried : trusted)
+                .stream()
+                        .max(Comparator.comparingDouble(way -> way.learnt().worth()))
+                        .orElse(null);
+        return new LearntNumber(best, trusted);
     }
 
-    /// The same, learnt from pictures that were steadied by an ink.
-    static LearntNumber ofSteadied(Learner.Learnt learnt, Ink ink) {
-        return new LearntNumber(learnt, ink, false);
-    }
-
-    /// The same, learnt from pictures of half the size.
-    static LearntNumber ofHalf(LearntNumber small) {
-        return new LearntNumber(small.learnt, small.steady, true);
+    /// The same, where what was looked at was made of the pictures.
+    LearntNumber through(UnaryOperator<Crops> outer) {
+        return new LearntNumber(
+                best == null ? null : best.through(outer),
+                ways.stream().map(way -> way.through(outer)).toList());
     }
 
     /// Why nothing can be read, in words; empty if something can.
     String whyNot() {
-        if (learnt == null || learnt.place().figures() == 0) {
+        if (best == null || best.learnt().place().figures() == 0) {
             return "no figures were found in the rectangle";
-        } else if (learnt.isTrusted()) {
+        } else if (!ways.isEmpty()) {
             return "";
         }
-        return learnt.place().spacing().isLost()
+        return best.learnt().place().spacing().isLost()
                 ? "it could not be told whether there is a point between the figures"
                 : "the figures could not be told from what stands behind them";
     }
 
     /// The looks of its glyphs.
     List<GlyphClass> classes() {
-        return learnt == null || learnt.place().figures() == 0 ? List.of() : learnt.classes();
+        return best == null || best.learnt().place().figures() == 0
+                ? List.of()
+                : best.learnt().classes();
     }
 
     /// Reads it on every picture.
@@ -67,56 +71,39 @@ final class LearntNumber {
     }
 
     /// What each picture shows; NaN where it is open.
-    double[] values(Crops whole, Progress progress) {
-        double[] values = new double[whole.size()];
-        Arrays.fill(values, Double.NaN);
-        if (learnt != null && whyNot().isEmpty()) {
-            Crops moving = half ? new Shrunk(whole) : whole;
-            Crops crops = steady == null ? moving : Steadied.back(moving, steady);
-            double first = steady == null ? READING : READING / 2;
-            PictureReading[] readings = readings(crops, learnt, progress.part(0, first));
-            if (steady != null) {
-                PictureReading[] ahead =
-                        readings(Steadied.ahead(moving, steady), learnt, progress.part(first, READING));
-                readings = new BothWays(learnt.reader(), readings, ahead).readings();
+    double[] values(Crops crops, Progress progress) {
+        double[][] each = new double[ways.size()][];
+        for (int i = 0; i < each.length; i++) {
+            double from = (double) i / each.length;
+            each[i] = ways.get(i).values(crops, progress.part(from, from + 1.0 / each.length));
+        }
+        return together(each, crops.size());
+    }
+
+    /// What several ways say: nothing where they differ. Where they do so more than seldom, at least two must say
+    /// it.
+    static double[] together(double[][] each, int pictures) {
+        double[] values = new double[pictures];
+        boolean[] alone = new boolean[pictures];
+        int several = 0;
+        int differ = 0;
+        for (int i = 0; i < pictures; i++) {
+            int at = i;
+            double[] said = Arrays.stream(each)
+                    .mapToDouble(way -> way[at])
+                    .filter(value -> !Double.isNaN(value))
+                    .toArray();
+            boolean one = Arrays.stream(said).distinct().count() == 1;
+            values[i] = one ? said[0] : Double.NaN;
+            alone[i] = said.length == 1;
+            several += said.length > 1 ? 1 : 0;
+            differ += said.length > 1 && !one ? 1 : 0;
+        }
+        if (differ > SELDOM * several) {
+            for (int i = 0; i < pictures; i++) {
+                values[i] = alone[i] ? Double.NaN : values[i];
             }
-            learnt.reader().neighbours().doubtStrangers(readings);
-            String[] texts = new Standing(crops, moving, steady != null, learnt.reader(), readings)
-                    .texts(progress.part(READING, 1));
-            Arrays.setAll(values, i -> texts[i].isEmpty() ? Double.NaN : value(texts[i]));
         }
         return values;
-    }
-
-    /// NaN for what is no number.
-    private static double value(String text) {
-        boolean number = text.indexOf('.') == text.lastIndexOf('.') && text.length() <= LONGEST;
-        return number ? Double.parseDouble(text) : Double.NaN;
-    }
-
-    private static PictureReading[] readings(Crops crops, Learner.Learnt learnt, Progress progress) {
-        PictureReading[] readings = new PictureReading[crops.size()];
-        byte[] crop = new byte[Crops.PLANES * crops.width() * crops.height()];
-        for (int i = 0; i < readings.length; i++) {
-            crops.read(i, crop);
-            readings[i] = reading(crop, learnt);
-            progress.check((double) i / readings.length);
-        }
-        return readings;
-    }
-
-    private static PictureReading reading(byte[] crop, Learner.Learnt learnt) {
-        LineReader.Reading reading = learnt.reader().read(crop);
-        for (NumberRun run : reading.runs()) {
-            if (learnt.place().holds(run.centre(learnt.reader().templates()))) {
-                return new PictureReading(
-                        run.text(learnt.reader().templates(), learnt.place().spacing()),
-                        run.left(),
-                        run.right(learnt.reader().templates()),
-                        reading.glyphs(),
-                        learnt.reader().isSure(crop, reading, run));
-            }
-        }
-        return PictureReading.NOTHING;
     }
 }

@@ -21,6 +21,7 @@ final class LineReader {
     private static final double RIVAL = 0.2;
     private static final double AS_NEAR = 0.05;
     private static final double CERTAIN_MARGIN = 8;
+    private static final double HALF_THERE = 0.5;
     private static final double CERTAIN_UNFIT = 2.2;
 
     private final Template.Frame frame;
@@ -104,7 +105,8 @@ final class LineReader {
         for (int t = 0; t < gains.length; t++) {
             Template template = templates.get(t);
             for (int x = 0; x + template.width() <= frame.width(); x++) {
-                gains[t][x] = allowed[t][x] ? gain(template, x) : Double.NEGATIVE_INFINITY;
+                boolean may = allowed[t][x] && !(template.isPoint() && isBlank(crop, t, x));
+                gains[t][x] = may ? gain(template, x) : Double.NEGATIVE_INFINITY;
             }
         }
         fill();
@@ -166,6 +168,19 @@ final class LineReader {
     private boolean looksLike(byte[] crop, Glyph glyph) {
         Template template = templates.get(glyph.template());
         return inkOf(List.of(crop), glyph).distanceBetweenPixels(template.look(), spot) < SAME_LOOK;
+    }
+
+    /// Whether the ink of a point is missing: between two outlines it is as dark as around a point.
+    private boolean isBlank(byte[] crop, int template, int left) {
+        Patch look = templates.get(template).look();
+        Patch seen = inkOf(List.of(crop), new Glyph(template, left));
+        double all = 0;
+        double there = 0;
+        for (int i = 0; i < look.shares().length; i++) {
+            all += look.shares()[i] * look.shares()[i];
+            there += look.shares()[i] * seen.shares()[i];
+        }
+        return there < HALF_THERE * all;
     }
 
     /// The ink at the place of a glyph, on average over pictures.

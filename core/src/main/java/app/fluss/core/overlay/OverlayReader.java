@@ -1,7 +1,11 @@
 package app.fluss.core.overlay;
 
 import app.fluss.core.work.Progress;
+import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
+import java.util.Optional;
+import java.util.function.UnaryOperator;
 import java.util.stream.Stream;
 import org.jspecify.annotations.Nullable;
 
@@ -15,7 +19,8 @@ public final class OverlayReader {
     private static final int LARGE = 36;
     private static final double LEARNING = 0.4;
     private static final double SEARCHING = 0.12;
-    private static final double MOVING = 0.5;
+    private static final double MOVING = 0.4;
+    private static final double RIMMED = 0.55;
     private static final int MOST_STEADIED = 2;
 
     /// Most overlays are white (common practice, no source); over a bright scene it is not found as it
@@ -40,48 +45,60 @@ public final class OverlayReader {
     ///     at least
     /// @throws app.fluss.core.work.StoppedException if `progress` stops it
     public OverlaySeries read(Crops crops, double[] ms, List<GlyphClass> told, Progress progress) {
-        return learn(crops, told, progress.part(0, LEARNING)).read(crops, ms, progress.part(LEARNING, 1));
+        return learnNumber(crops, told, progress.part(0, LEARNING)).read(crops, ms, progress.part(LEARNING, 1));
     }
 
-    /// Learns what the number looks like, to read these pictures or more of the same recording.
+    /// Learns what the number looks like, to read these pictures or more of the same recording. Where it cannot be
+    /// told well from what stands behind it, by its outline too, and with what moves there taken away.
     ///
     /// @throws app.fluss.core.work.StoppedException if `progress` stops it
-    LearntNumber learn(Crops crops, List<GlyphClass> told, Progress progress) {
+    LearntNumber learnNumber(Crops crops, List<GlyphClass> told, Progress progress) {
         List<InkSearch.Found> inks = new InkSearch(crops).find(progress.part(0, SEARCHING));
         if (!inks.isEmpty() && inks.getFirst().figureHeight() > LARGE) {
-            return LearntNumber.ofHalf(learn(new Shrunk(crops), told, progress.part(SEARCHING, 1)));
+            return learnNumber(new Shrunk(crops), told, progress.part(SEARCHING, 1))
+                    .through(Shrunk::new);
         }
-        Learner.Learnt moving = learn(crops, inks, told, progress.part(SEARCHING, MOVING));
-        boolean plain = moving != null && moving.isTrusted() && moving.place().sureShare() > PLAIN;
-        return plain ? new LearntNumber(moving) : steadied(crops, moving, inks, told, progress.part(MOVING, 1));
+        List<LearntWay> ways = new ArrayList<>();
+        learn(crops, inks, told, progress.part(SEARCHING, MOVING))
+                .ifPresent(learnt -> ways.add(new LearntWay(learnt, UnaryOperator.identity(), null)));
+        if (ways.stream().noneMatch(OverlayReader::isPlain)) {
+            learn(new Rimmed(crops), told, progress.part(MOVING, RIMMED))
+                    .ifPresent(learnt -> ways.add(new LearntWay(learnt, Rimmed::new, null)));
+        }
+        if (ways.stream().noneMatch(OverlayReader::isPlain)) {
+            steadied(crops, inks, told, progress.part(RIMMED, 1)).ifPresent(ways::add);
+        }
+        return LearntNumber.of(ways);
+    }
+
+    /// Whether looking further is not worth the while.
+    private static boolean isPlain(LearntWay way) {
+        return way.learnt().isTrusted() && way.learnt().place().sureShare() > PLAIN;
     }
 
     /// Where what moves behind the text looks like it, it is taken away over several pictures.
-    private LearntNumber steadied(
-            Crops crops,
-            Learner.@Nullable Learnt moving,
-            List<InkSearch.Found> inks,
-            List<GlyphClass> told,
-            Progress progress) {
-        LearntNumber best = new LearntNumber(moving);
-        double worth = moving == null || !moving.isTrusted() ? 0 : moving.worth();
+    private Optional<LearntWay> steadied(
+            Crops crops, List<InkSearch.Found> inks, List<GlyphClass> told, Progress progress) {
+        List<LearntWay> ways = new ArrayList<>();
         List<Ink> tried = Stream.concat(inks.stream().map(InkSearch.Found::ink).limit(MOST_STEADIED), Stream.of(WHITE))
                 .toList();
         for (int i = 0; i < tried.size(); i++) {
-            Progress part = progress.part((double) i / tried.size(), (i + 1.0) / tried.size());
             Ink ink = tried.get(i);
-            Crops steady = Steadied.back(crops, ink);
-            List<InkSearch.Found> found = new InkSearch(steady).find(part.part(0, SEARCHING));
-            Learner.Learnt learnt = learn(steady, found, told, part.part(SEARCHING, 1));
-            if (learnt != null && learnt.isTrusted() && learnt.worth() > BETTER * worth) {
-                best = LearntNumber.ofSteadied(learnt, ink);
-                worth = learnt.worth();
-            }
+            Progress part = progress.part((double) i / tried.size(), (i + 1.0) / tried.size());
+            learn(Steadied.back(crops, ink), told, part)
+                    .filter(Learner.Learnt::isTrusted)
+                    .ifPresent(learnt -> ways.add(new LearntWay(learnt, UnaryOperator.identity(), ink)));
         }
-        return best;
+        return ways.stream().max(Comparator.comparingDouble(way -> way.learnt().worth()));
     }
 
-    private Learner.@Nullable Learnt learn(
+    private Optional<Learner.Learnt> learn(Crops crops, List<GlyphClass> told, Progress progress) {
+        List<InkSearch.Found> inks = new InkSearch(crops).find(progress.part(0, SEARCHING));
+        return learn(crops, inks, told, progress.part(SEARCHING, 1));
+    }
+
+    /// Empty if no ink was found.
+    private Optional<Learner.Learnt> learn(
             Crops crops, List<InkSearch.Found> inks, List<GlyphClass> told, Progress progress) {
         Learner.@Nullable Learnt best = null;
         int tried = Math.min(MOST_INKS, inks.size());
@@ -103,6 +120,6 @@ public final class OverlayReader {
                 break;
             }
         }
-        return best;
+        return Optional.ofNullable(best);
     }
 }
