@@ -21,6 +21,8 @@ final class InkSearch {
     private static final int[] APART = {2, 3, 5, 8};
     private static final int CANDIDATES = 8;
     private static final double[] REACHES = {24, 36, 54, 80};
+    /// Where all is nearly of that colour.
+    private static final double[] CLOSE = {12};
     private static final int LOWEST = 6;
     private static final double HALF = 0.5;
     private static final double SHARPER = 1.1;
@@ -63,7 +65,7 @@ final class InkSearch {
             progress.check((double) searched++ / colours.size());
             Found best = null;
             double away = away(colour, samples);
-            for (double reach : REACHES) {
+            for (double reach : MOST_REACH * away < REACHES[0] ? CLOSE : REACHES) {
                 Ink ink = new Ink(colour[0], colour[1], colour[2], reach);
                 Found found = reach > MOST_REACH * away ? null : rows(ink, samples, shares, null);
                 // Of reaches that do alike the smallest is the sharpest.

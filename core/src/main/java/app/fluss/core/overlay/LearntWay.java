@@ -16,13 +16,15 @@ record LearntWay(
         @Nullable Ink steady) {
     private static final double READING = 0.9;
     private static final int LONGEST = 9;
+    private static final double STANDS_UP = 0.25;
 
     /// The same, where what it looked at was made of the pictures.
     LearntWay through(UnaryOperator<Crops> outer) {
         return new LearntWay(learnt, crops -> view.apply(outer.apply(crops)), steady);
     }
 
-    /// What each picture shows; NaN where it is open.
+    /// What each picture shows; NaN where it is open. All are if most of what the pictures by themselves left no doubt
+    /// of does not stand up: what is left of it is then chance.
     double[] values(Crops whole, Progress progress) {
         Crops moving = view.apply(whole);
         Crops crops = steady == null ? moving : Steadied.back(moving, steady);
@@ -32,9 +34,14 @@ record LearntWay(
             PictureReading[] ahead = readings(Steadied.ahead(moving, steady), progress.part(first, READING));
             readings = new BothWays(learnt.reader(), readings, ahead).readings();
         }
+        long seemed = Arrays.stream(readings).filter(PictureReading::sure).count();
         learnt.reader().neighbours().doubtStrangers(readings);
+        new Alignment(learnt.found().figureHeight(), learnt.reader().templates()).doubtStray(readings);
         String[] texts =
                 new Standing(crops, moving, steady != null, learnt.reader(), readings).texts(progress.part(READING, 1));
+        if (Arrays.stream(texts).filter(text -> !text.isEmpty()).count() < STANDS_UP * seemed) {
+            Arrays.fill(texts, "");
+        }
         return Arrays.stream(texts).mapToDouble(LearntWay::value).toArray();
     }
 

@@ -21,6 +21,8 @@ public final class OverlayReader {
     private static final double SEARCHING = 0.12;
     private static final double MOVING = 0.4;
     private static final double RIMMED = 0.55;
+    /// By how much a rim is darker than the text within, at least: shadows on one side leave less.
+    private static final double RIM = 50;
     private static final int MOST_STEADIED = 2;
 
     /// Most overlays are white (common practice, no source); over a bright scene it is not found as it
@@ -63,6 +65,7 @@ public final class OverlayReader {
                 .ifPresent(learnt -> ways.add(new LearntWay(learnt, UnaryOperator.identity(), null)));
         if (ways.stream().noneMatch(OverlayReader::isPlain)) {
             learn(new Rimmed(crops), told, progress.part(MOVING, RIMMED))
+                    .filter(learnt -> learnt.found().ink().y() >= RIM)
                     .ifPresent(learnt -> ways.add(new LearntWay(learnt, Rimmed::new, null)));
         }
         if (ways.stream().noneMatch(OverlayReader::isPlain)) {

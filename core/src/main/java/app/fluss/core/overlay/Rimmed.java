@@ -21,7 +21,6 @@ final class Rimmed implements Crops {
     private final Ways narrowWays;
     private final Ways wideWays;
 
-    /// @param plain two pixels wide and high, or more
     Rimmed(Crops plain) {
         this.plain = plain;
         int width = plain.width();
@@ -105,6 +104,9 @@ final class Rimmed implements Crops {
 
         /// Puts in place of how bright each place is, how bright the best way to it is at its darkest.
         void reach(int[] field) {
+            if (field.length == 0) {
+                return;
+            }
             Arrays.fill(first, -1);
             Arrays.fill(reached, false);
             for (int x = 0; x < across; x++) {

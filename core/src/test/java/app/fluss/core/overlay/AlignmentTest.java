@@ -1,0 +1,105 @@
+package app.fluss.core.overlay;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.Collections;
+import java.util.List;
+import org.junit.jupiter.api.Test;
+
+/// Numbers of figures ten columns wide and apart, sixteen high, of which some have lost one.
+class AlignmentTest {
+    private static final int HIGH = 16;
+    private static final int STEP = 10;
+    private static final Template.Frame FRAME = new Template.Frame(STEP, 1, 0, 1, 1);
+    private static final List<Template> UNIT = Template.of(
+            List.of(Moments.of(
+                    GlyphClass.OTHER,
+                    new Patch(STEP, new float[STEP]),
+                    FRAME,
+                    List.of(new byte[Crops.PLANES * STEP]),
+                    new int[] {0})),
+            1);
+
+    private static PictureReading number(int from, int figures) {
+        return new PictureReading("1".repeat(figures), from, from + STEP * figures, List.of(), true);
+    }
+
+    private static PictureReading withUnit(int from, int figures, int unit) {
+        return new PictureReading("1".repeat(figures), from, from + STEP * figures, List.of(new Glyph(0, unit)), true);
+    }
+
+    /// Pictures that show the same number.
+    private record Times(int pictures, PictureReading number) {}
+
+    private static Times times(int pictures, PictureReading number) {
+        return new Times(pictures, number);
+    }
+
+    /// How many of each are left, one after the other.
+    private static List<Integer> left(Times... all) {
+        PictureReading[] readings = Arrays.stream(all)
+                .flatMap(one -> Collections.nCopies(one.pictures, one.number).stream())
+                .toArray(PictureReading[]::new);
+        new Alignment(HIGH, UNIT).doubtStray(readings);
+        List<Integer> left = new ArrayList<>();
+        int from = 0;
+        for (Times one : all) {
+            int sure = 0;
+            for (int i = from; i < from + one.pictures; i++) {
+                sure += readings[i].sure() ? 1 : 0;
+            }
+            left.add(sure);
+            from += one.pictures;
+        }
+        return left;
+    }
+
+    @Test
+    void numbersOfAnyLengthStandOnOneEdge() {
+        assertThat(left(times(60, number(40, 3)), times(40, number(40, 2)))).containsExactly(60, 40);
+        assertThat(left(times(60, number(40, 3)), times(40, number(50, 2)))).containsExactly(60, 40);
+        assertThat(left(times(60, number(40, 3)), times(40, number(45, 2)))).containsExactly(60, 40);
+    }
+
+    @Test
+    void wideAndNarrowFiguresBeginWithinTheirSides() {
+        assertThat(left(times(60, number(40, 3)), times(20, number(43, 3)), times(20, number(42, 2))))
+                .containsExactly(60, 20, 20);
+    }
+
+    @Test
+    void whatBeginsLaterThanAllHasLostItsFirstFigure() {
+        assertThat(left(times(150, number(40, 3)), times(49, number(40, 2)), times(1, number(50, 2))))
+                .containsExactly(150, 49, 0);
+    }
+
+    @Test
+    void whereBothEdgesStrayWhatStandsOnBothIsLeft() {
+        assertThat(left(times(80, number(40, 3)), times(10, number(40, 2)), times(10, number(50, 2))))
+                .containsExactly(80, 0, 0);
+    }
+
+    @Test
+    void numbersThatStandAnywhereAreLeftAlone() {
+        assertThat(left(
+                        times(25, number(0, 3)),
+                        times(25, number(37, 2)),
+                        times(25, number(74, 1)),
+                        times(25, number(101, 3))))
+                .containsOnly(25);
+    }
+
+    @Test
+    void aUnitFartherOffThanAlwaysHidesTheLastFigure() {
+        assertThat(left(times(60, withUnit(40, 3, 76)), times(30, withUnit(40, 2, 66)), times(10, withUnit(40, 2, 76))))
+                .containsExactly(60, 30, 0);
+    }
+
+    @Test
+    void aUnitThatStandsStillSaysNothing() {
+        assertThat(left(times(60, withUnit(40, 3, 90)), times(40, withUnit(40, 2, 90))))
+                .containsExactly(60, 40);
+    }
+}
