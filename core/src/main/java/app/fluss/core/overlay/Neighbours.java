@@ -16,6 +16,7 @@ final class Neighbours {
     private static final double ALIKE = 0.6;
     private static final double MOSTLY = 0.5;
     private static final double NEARLY_ALWAYS = 0.75;
+    private static final double OFTEN = 0.2;
     private static final double FEW = 0.05;
 
     private final Template.Frame frame;
@@ -69,14 +70,15 @@ final class Neighbours {
         return least;
     }
 
-    /// How often glyphs of a kind stand on each side of the number, and how often a figure is close on one of
-    /// their sides, or on both.
+    /// How often glyphs of a kind stand on each side of the number, how often a figure is close on one of their
+    /// sides, or on both, and how often they have no name.
     private static final class Seen {
         private int before;
         private int after;
         private int leads;
         private int follows;
         private int between;
+        private int nameless;
 
         /// Labels stand before a number and units after it, and no figures on both sides of either.
         boolean isFigure() {
@@ -104,17 +106,34 @@ final class Neighbours {
                     .filter(glyph -> isBeside(glyph, reading))
                     .anyMatch(glyph -> {
                         Seen kind = seen.getOrDefault(kinds[glyph.template()], new Seen());
-                        double share = templates.get(glyph.template()).isLetter() ? MOSTLY : NEARLY_ALWAYS;
-                        return kind.isFigure() || kind.on(glyph.left() < reading.from()) < share * all;
+                        return kind.isFigure() || !isUsual(glyph, glyph.left() < reading.from(), seen, all);
                     });
             readings[i] = reading.sure(reading.sure() && !strange);
         }
+    }
+
+    /// Whether a glyph of that kind mostly stands on that side. The letters of a unit may touch on some pictures and
+    /// not on others: of what has no name, kinds count together that are each there often.
+    private boolean isUsual(Glyph glyph, boolean left, Map<Integer, Seen> seen, long all) {
+        int kind = kinds[glyph.template()];
+        int own = seen.getOrDefault(kind, new Seen()).on(left);
+        if (templates.get(glyph.template()).isLetter()) {
+            return own >= MOSTLY * all;
+        }
+        int together = own;
+        for (Map.Entry<Integer, Seen> other : seen.entrySet()) {
+            int there = other.getValue().on(left);
+            boolean often = there >= OFTEN * all && !other.getValue().isFigure();
+            together += other.getKey() != kind && often && other.getValue().nameless > 0 ? there : 0;
+        }
+        return own >= OFTEN * all && together >= NEARLY_ALWAYS * all;
     }
 
     private void count(Glyph glyph, PictureReading reading, Map<Integer, Seen> all) {
         Seen seen = all.computeIfAbsent(kinds[glyph.template()], _ -> new Seen());
         boolean left = glyph.left() < reading.from();
         seen.before += left ? 1 : 0;
+        seen.nameless += templates.get(glyph.template()).isLetter() ? 0 : 1;
         seen.after += left ? 0 : 1;
         int end = glyph.left() + templates.get(glyph.template()).width();
         boolean leads = false;

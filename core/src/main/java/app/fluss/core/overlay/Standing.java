@@ -44,8 +44,35 @@ final class Standing {
         Sense.check(texts);
         dropLonely();
         dropContradicted(progress.part(0, LOOKING_AGAIN));
+        if (steadied) {
+            dropContradictedEnds();
+        }
         fill(progress.part(LOOKING_AGAIN, 1));
         return texts;
+    }
+
+    /// Where pictures were put together, a number may have been seen on those before it and after it, which are few
+    /// among all that it stands on: they are looked at by themselves.
+    private void dropContradictedEnds() {
+        String[] whole = texts.clone();
+        int from = 0;
+        for (int i = 1; i <= whole.length; i++) {
+            if (i == whole.length || !whole[i].equals(whole[from])) {
+                if (!whole[from].isEmpty()) {
+                    dropIfContradicted(from, Math.min(i, from + Steadied.TOGETHER - 1), from);
+                    dropIfContradicted(Math.max(from, i - Steadied.TOGETHER + 1), i, i - 1);
+                }
+                from = i;
+            }
+        }
+    }
+
+    private void dropIfContradicted(int from, int to, int at) {
+        List<byte[]> some = some(from, to);
+        List<Glyph> glyphs = readings[at].glyphs();
+        if (reader.lacksInk(some, glyphs) || reader.isContradicted(some, glyphs)) {
+            Arrays.fill(texts, from, to, "");
+        }
     }
 
     /// Pictures for which the same number stood, where numbers follow each other without a gap.

@@ -29,6 +29,7 @@ final class UnitSearch {
     private static final int FEWEST_EACH = 3;
     private static final int FEWEST_FIGURES = 3;
     private static final int SHIFTED = 6;
+    private static final int SEVERAL = 3;
 
     private final LineReader reader;
     private final Template.Frame frame;
@@ -248,7 +249,8 @@ final class UnitSearch {
     }
 
     /// Whether the first part may be a figure: it has ink in the upper quarter of figures and in the lower one, is
-    /// not plainly wider than one figure and narrower than two, and its shape is not unlike all of them.
+    /// not plainly wider than one figure and narrower than two, is not made of pieces as % is, and its shape is not
+    /// unlike all of them.
     private boolean mayBeFigure(float[] mean, int width) {
         List<Box> parts = new Parts(width, frame.rows()).find(mean, HALF, new Box(0, 0, width - 1, frame.rows() - 1));
         Box first = parts.getFirst();
@@ -258,6 +260,11 @@ final class UnitSearch {
         int top = found.top() - frame.top();
         int bottom = top + found.figureHeight();
         int quarter = (int) Math.ceil(QUARTER * found.figureHeight());
+        Box whole = first;
+        boolean several = parts.stream()
+                        .filter(part -> part.left() <= whole.right() && part.height() >= quarter)
+                        .count()
+                >= SEVERAL;
         boolean high = mostInk(mean, width, first, top, top + quarter) >= NO_INK
                 && mostInk(mean, width, first, bottom - quarter, bottom) >= NO_INK;
         int widest = reader.templates().stream()
@@ -270,7 +277,7 @@ final class UnitSearch {
         FigureShapes.Nearest shape =
                 shapes.nearest(FigureShapes.normal(part.shares(), part.width(), top, found.figureHeight()));
         double away = shape.to(shape.figure());
-        return high && !wide && (away <= UNLIKE || Double.isInfinite(away));
+        return high && !wide && !several && (away <= UNLIKE || Double.isInfinite(away));
     }
 
     private static double mostInk(float[] mean, int width, Box part, int from, int to) {

@@ -15,16 +15,19 @@ class NeighboursTest {
     private static final int GLYPH = 8;
     private static final int CELL = 10;
     private static final int PICTURES = 40;
-    private static final String NAMES = "0123456789W#";
+    private static final String NAMES = "0123456789W#=";
+    private static final char OTHER_TOO = '=';
     private static final Template.Frame FRAME = new Template.Frame(WIDTH, HEIGHT, 0, HEIGHT, 1);
 
     private static Neighbours neighbours() {
         List<Moments> all = new ArrayList<>();
         for (int t = 0; t < NAMES.length(); t++) {
             float[] look = new float[GLYPH * HEIGHT];
-            Arrays.fill(look, t * GLYPH, (t + 6) * GLYPH, 1);
+            int row = NAMES.charAt(t) == OTHER_TOO ? HEIGHT - 6 : t;
+            Arrays.fill(look, row * GLYPH, (row + 6) * GLYPH, 1);
             byte[] crop = new byte[Crops.PLANES * WIDTH * HEIGHT];
-            all.add(Moments.of(NAMES.charAt(t), new Patch(GLYPH, look), FRAME, List.of(crop), new int[] {0}));
+            char name = NAMES.charAt(t) == OTHER_TOO ? GlyphClass.OTHER : NAMES.charAt(t);
+            all.add(Moments.of(name, new Patch(GLYPH, look), FRAME, List.of(crop), new int[] {0}));
         }
         InkSearch.Found found = new InkSearch.Found(new Ink(255, 128, 128, 24), 0, HEIGHT - 1, 1);
         return new Neighbours(FRAME, Template.of(all, 1), found, 2);
@@ -60,6 +63,15 @@ class NeighboursTest {
     void unitsAndLabelsThatAreAlwaysThereAreNoReasonToDoubt() {
         assertThat(sure(i -> "W " + (60 + i) + "#")).containsOnly(true);
         assertThat(sure(i -> (95 + i) + "W")).containsOnly(true);
+    }
+
+    @Test
+    void lettersOfAUnitThatTouchOnSomePicturesAreOneUnit() {
+        assertThat(sure(i -> (60 + i) + (i % 2 == 0 ? "#" : "="))).containsOnly(true);
+        List<Boolean> sure = sure(i -> (60 + i) + (i % 20 == 0 ? "=" : "#"));
+        for (int i = 0; i < PICTURES; i++) {
+            assertThat(sure.get(i)).isEqualTo(i % 20 != 0);
+        }
     }
 
     @Test
