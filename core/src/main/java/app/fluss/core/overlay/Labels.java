@@ -22,6 +22,7 @@ final class Labels {
     private static final double NEARLY_ALWAYS = 0.8;
     private static final double ALWAYS = 0.95;
     private static final double APART = 0.15;
+    private static final double STEP_APART = 0.1;
     private static final int THOUSANDS = 3;
 
     private final int samples;
@@ -168,6 +169,8 @@ final class Labels {
         }
         List<Integer> after = new ArrayList<>();
         List<Integer> between = new ArrayList<>();
+        List<Integer> stepAfter = new ArrayList<>();
+        List<Integer> stepBetween = new ArrayList<>();
         int thousands = 0;
         for (Map.Entry<Integer, Box> one : still.entrySet()) {
             List<Box> rest = lines.getOrDefault(one.getKey(), List.of()).stream()
@@ -176,15 +179,19 @@ final class Labels {
                     .toList();
             if (!rest.isEmpty()) {
                 after.add(rest.getFirst().left() - one.getValue().right());
+                stepAfter.add(middle(rest.getFirst()) - middle(one.getValue()));
             }
             for (int i = 1; i < rest.size(); i++) {
                 between.add(rest.get(i).left() - rest.get(i - 1).right());
+                stepBetween.add(middle(rest.get(i)) - middle(rest.get(i - 1)));
             }
             thousands += rest.size() == THOUSANDS ? 1 : 0;
         }
         boolean apart = !after.isEmpty()
                 && !between.isEmpty()
                 && median(after) > median(between) + APART * figureHeight
+                // A 1 leaves more room beside it where all figures are given the same.
+                && median(stepAfter) > median(stepBetween) + 2 * STEP_APART * figureHeight
                 && thousands < ALWAYS * still.size();
         for (Cluster cluster : clusters) {
             long here =
@@ -197,6 +204,11 @@ final class Labels {
 
     private static boolean isAt(Cluster.Place place, int left) {
         return Math.abs(place.box().left() - left) <= 1;
+    }
+
+    /// Twice the column of its middle.
+    private static int middle(Box box) {
+        return box.left() + box.right();
     }
 
     private static int median(List<Integer> values) {

@@ -14,10 +14,14 @@ class LabelsTest {
     private static final int WIDTH = 10;
 
     private static Cluster cluster(char name, IntPredicate in, IntUnaryOperator left) {
-        Cluster cluster = new Cluster(new Patch(WIDTH, new float[WIDTH * HEIGHT]), false);
+        return cluster(name, WIDTH, in, left);
+    }
+
+    private static Cluster cluster(char name, int width, IntPredicate in, IntUnaryOperator left) {
+        Cluster cluster = new Cluster(new Patch(width, new float[width * HEIGHT]), false);
         for (int i = 0; i < SAMPLES; i++) {
             if (in.test(i)) {
-                Box box = new Box(left.applyAsInt(i), 0, left.applyAsInt(i) + WIDTH - 1, HEIGHT - 1);
+                Box box = new Box(left.applyAsInt(i), 0, left.applyAsInt(i) + width - 1, HEIGHT - 1);
                 cluster.add(cluster.mean(), new Cluster.Place(i, box));
             }
         }
@@ -75,6 +79,15 @@ class LabelsTest {
     @Test
     void theFirstFigureOfANumberStays() {
         Cluster still = cluster('1', _ -> true, _ -> 10);
+        Cluster even = cluster('4', i -> i % 2 == 0, _ -> 22);
+        Cluster odd = cluster('7', i -> i % 2 == 1, _ -> 22);
+        Cluster last = cluster('2', _ -> true, _ -> 34);
+        assertThat(named(still, even, odd, last)).containsExactly('1', '4', '7', '2');
+    }
+
+    @Test
+    void aNarrowFirstFigureThatIsGivenAsMuchRoomStays() {
+        Cluster still = cluster('1', 2, _ -> true, _ -> 13);
         Cluster even = cluster('4', i -> i % 2 == 0, _ -> 22);
         Cluster odd = cluster('7', i -> i % 2 == 1, _ -> 22);
         Cluster last = cluster('2', _ -> true, _ -> 34);
