@@ -11,7 +11,6 @@ final class Alignment {
     private static final double ROOM = 0.35;
     private static final double ALL = 0.99;
     private static final double MOSTLY = 0.6;
-
     private static final int NONE = -1;
 
     private final int room;

@@ -13,15 +13,8 @@ final class LineReader {
     private static final double FIGURE_MARGIN = 8;
     private static final double INSERTED = 5;
     private static final double HOPELESS = 20;
-    private static final double SAME_LOOK = 0.3;
     private static final double WHOLE = 0.6;
-    private static final double CONTRADICTED = 0.03;
-    private static final double UNLIKE = 0.42;
-    private static final double LACKING = 0.25;
-    private static final double RIVAL = 0.2;
-    private static final double AS_NEAR = 0.05;
     private static final double CERTAIN_MARGIN = 8;
-    private static final double HALF_THERE = 0.5;
     private static final double CERTAIN_UNFIT = 2.2;
 
     private final Template.Frame frame;
@@ -36,8 +29,7 @@ final class LineReader {
     private final boolean[] centres;
     private final int figureHeight;
     private final Line line;
-    private final Ink ink;
-    private final int spot;
+    private final GlyphInk glyphInk;
     private final Neighbours neighbours;
     private Spacing spacing = Spacing.UNKNOWN;
 
@@ -50,8 +42,7 @@ final class LineReader {
             boolean[] centres,
             InkSearch.Found found,
             int spot) {
-        this.spot = spot;
-        ink = found.ink();
+        glyphInk = new GlyphInk(frame, templates, found.ink(), spot);
         this.centres = centres;
         this.figureHeight = found.figureHeight();
         line = new Line(found, frame.width(), frame.height());
@@ -81,6 +72,11 @@ final class LineReader {
         return templates;
     }
 
+    /// The ink of its glyphs.
+    GlyphInk glyphInk() {
+        return glyphInk;
+    }
+
     /// What stands beside its numbers.
     Neighbours neighbours() {
         return neighbours;
@@ -105,7 +101,7 @@ final class LineReader {
         for (int t = 0; t < gains.length; t++) {
             Template template = templates.get(t);
             for (int x = 0; x + template.width() <= frame.width(); x++) {
-                boolean may = allowed[t][x] && !(template.isPoint() && isBlank(crop, t, x));
+                boolean may = allowed[t][x] && !(template.isPoint() && glyphInk.isBlank(crop, new Glyph(t, x)));
                 gains[t][x] = may ? gain(template, x) : Double.NEGATIVE_INFINITY;
             }
         }
@@ -149,107 +145,18 @@ final class LineReader {
     boolean isCertain(byte[] crop, Glyph glyph) {
         return margin(glyph) >= CERTAIN_MARGIN
                 && (templates.get(glyph.template()).unfit(crop, frame, glyph.left()) <= CERTAIN_UNFIT
-                        || looksLike(crop, glyph));
+                        || glyphInk.looksLike(crop, glyph));
     }
 
     /// Whether every figure looks as its template does.
     boolean fits(byte[] crop, NumberRun run) {
         for (Glyph glyph : run.figures()) {
             Template template = templates.get(glyph.template());
-            if (template.isFigure() && !template.fits(crop, frame, glyph.left()) && !looksLike(crop, glyph)) {
+            if (template.isFigure() && !template.fits(crop, frame, glyph.left()) && !glyphInk.looksLike(crop, glyph)) {
                 return false;
             }
         }
         return true;
-    }
-
-    /// Whether the ink at a place has the look of a template, spot by spot: it may be shifted by part of
-    /// a pixel, which every pixel of an edge tells but no spot.
-    private boolean looksLike(byte[] crop, Glyph glyph) {
-        Template template = templates.get(glyph.template());
-        return inkOf(List.of(crop), glyph).distanceBetweenPixels(template.look(), spot) < SAME_LOOK;
-    }
-
-    /// Whether the ink of a point is missing: between two outlines it is as dark as around a point.
-    private boolean isBlank(byte[] crop, int template, int left) {
-        Patch look = templates.get(template).look();
-        Patch seen = inkOf(List.of(crop), new Glyph(template, left));
-        double all = 0;
-        double there = 0;
-        for (int i = 0; i < look.shares().length; i++) {
-            all += look.shares()[i] * look.shares()[i];
-            there += look.shares()[i] * seen.shares()[i];
-        }
-        return there < HALF_THERE * all;
-    }
-
-    /// The ink at the place of a glyph, on average over pictures.
-    private Patch inkOf(List<byte[]> crops, Glyph glyph) {
-        int width = templates.get(glyph.template()).width();
-        int plane = frame.width() * frame.height();
-        float[] shares = new float[width * frame.rows()];
-        for (byte[] crop : crops) {
-            for (int y = 0; y < frame.rows(); y++) {
-                for (int x = 0; x < width; x++) {
-                    int at = (frame.top() + y) * frame.width() + glyph.left() + x;
-                    shares[y * width + x] += ink.share(crop, plane, at) / crops.size();
-                }
-            }
-        }
-        return new Patch(width, shares);
-    }
-
-    /// Whether some figure of a reading looks more like one of another name, or nearly as much and lacks ink that
-    /// its own has, judged by the ink alone: what stands behind it differs from picture to picture, and is
-    /// spread thin among several.
-    ///
-    /// @param crops pictures on which it stands
-    boolean isContradicted(List<byte[]> crops, List<Glyph> glyphs) {
-        for (Glyph glyph : glyphs) {
-            Template own = templates.get(glyph.template());
-            if (own.isFigure() && isContradicted(inkOf(crops, glyph), own)) {
-                return true;
-            }
-        }
-        return false;
-    }
-
-    private boolean isContradicted(Patch seen, Template own) {
-        double same = Double.POSITIVE_INFINITY;
-        double other = Double.POSITIVE_INFINITY;
-        for (Template template : templates) {
-            if (template.isFigure() && Math.abs(template.width() - own.width()) <= 1) {
-                double distance = template.look().distanceBetweenPixels(seen, spot);
-                if (template.name() == own.name()) {
-                    same = Math.min(same, distance);
-                } else {
-                    other = Math.min(other, distance);
-                }
-            }
-        }
-        boolean unlike = same > UNLIKE
-                && (other < same + AS_NEAR || (other < same + RIVAL && lacking(seen, own.name()) > LACKING));
-        return unlike || other < same - CONTRADICTED;
-    }
-
-    /// Whether some figure has ink that pictures lack: what stands behind it adds ink and takes none away.
-    ///
-    /// @param crops pictures on which it seems to stand
-    boolean lacksInk(List<byte[]> crops, List<Glyph> glyphs) {
-        return glyphs.stream()
-                .filter(glyph -> templates.get(glyph.template()).isFigure())
-                .anyMatch(glyph -> lacking(
-                                inkOf(crops, glyph),
-                                templates.get(glyph.template()).name())
-                        > LACKING);
-    }
-
-    private double lacking(Patch seen, char name) {
-        return templates.stream()
-                .filter(template -> template.name() == name)
-                .mapToDouble(template -> template.look().lacking(seen, spot))
-                .min()
-                .orElse(1);
     }
 
     /// Whether a glyph without a name stands where figures stand.

@@ -70,7 +70,7 @@ final class Standing {
     private void dropIfContradicted(int from, int to, int at) {
         List<byte[]> some = some(from, to);
         List<Glyph> glyphs = readings[at].glyphs();
-        if (reader.lacksInk(some, glyphs) || reader.isContradicted(some, glyphs)) {
+        if (reader.glyphInk().isLacking(some, glyphs) || reader.glyphInk().isContradicted(some, glyphs)) {
             Arrays.fill(texts, from, to, "");
         }
     }
@@ -117,7 +117,7 @@ final class Standing {
                 progress.check((double) from / texts.length);
                 if (!texts[from].isEmpty()) {
                     List<byte[]> some = some(from, i);
-                    if (reader.isContradicted(some, readings[from].glyphs())) {
+                    if (reader.glyphInk().isContradicted(some, readings[from].glyphs())) {
                         Arrays.fill(texts, from, i, "");
                     } else {
                         stands.add(new int[] {from, i});
@@ -195,7 +195,7 @@ final class Standing {
         int first = 0;
         for (int i = 1; i <= found.length; i++) {
             if (i == found.length || !found[i].equals(found[first])) {
-                if (found[first].equals(text) && reader.lacksInk(some(from + first, from + i), glyphs)) {
+                if (found[first].equals(text) && reader.glyphInk().isLacking(some(from + first, from + i), glyphs)) {
                     Arrays.fill(found, first, i, "");
                 }
                 first = i;
