@@ -28,9 +28,10 @@ median "empty JavaFX window" "$java" "${options[@]}" -p "$home/app/target/lib" -
 window=(-p "$path" --add-modules app.fluss.app --add-exports app.fluss.app/app.fluss.app=ALL-UNNAMED WindowStart app.fluss.app.FlussApp)
 demo=("${window[@]}" demo --from "$home/target/kept/demo.fluss")
 median "demo study, first start" "$java" "${options[@]}" "${demo[@]}"
-# Later starts reuse what the first left behind, as the launcher sees to.
-"$java" -XX:AOTMode=record -XX:AOTConfiguration="$classes/record" -Xlog:aot=off "${options[@]}" "${demo[@]}" >/dev/null 2>&1
-"$java" -XX:AOTMode=create -XX:AOTConfiguration="$classes/record" -XX:AOTCache="$classes/cache" "${options[@]}" "${demo[@]}" >/dev/null 2>&1
-median "demo study, later starts" "$java" -XX:AOTCache="$classes/cache" "${options[@]}" "${demo[@]}"
-median "500 runs, later starts" "$java" -XX:AOTCache="$classes/cache" "${options[@]}" "${window[@]}" open "$classes/many.fluss"
+# Later starts reuse what a tour through all screens left behind, as the launcher sees to.
+tour=("${window[@]}" tour --from "$home/target/kept/demo.fluss")
+"$java" -XX:AOTMode=record -XX:AOTConfiguration="$classes/record" "-Xlog:aot*=off" "${options[@]}" "${tour[@]}" >/dev/null 2>&1
+"$java" -XX:AOTMode=create -XX:AOTConfiguration="$classes/record" -XX:AOTCache="$classes/cache" "${options[@]}" "${tour[@]}" >/dev/null 2>&1
+median "demo study, later starts" "$java" -XX:AOTCache="$classes/cache" "-Xlog:aot*=off" "${options[@]}" "${demo[@]}"
+median "500 runs, later starts" "$java" -XX:AOTCache="$classes/cache" "-Xlog:aot*=off" "${options[@]}" "${window[@]}" open "$classes/many.fluss"
 rm -r "$classes"

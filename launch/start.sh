@@ -145,7 +145,7 @@ command_line() {
   case "$*" in report*) need_text_libraries ;; esac
   if [ -n "$kept" ]; then
     warm_up "$kept/cli.aot"
-    [ ! -e "$kept/cli.aot" ] || cache=(-XX:AOTCache="$kept/cli.aot" -Xlog:aot=off)
+    [ ! -e "$kept/cli.aot" ] || cache=(-XX:AOTCache="$kept/cli.aot" "-Xlog:aot*=off")
   fi
   case "$*" in
     simulate*) heap=1800 ;;
@@ -180,14 +180,14 @@ prepare_demo() {
   rm -rf "$own"
 }
 
-# Keeps loaded and profiled classes of a window, so that the next ones start fast: of one that nobody sees where there is a
-# virtual display to be had, else of the user's first. Arguments: the cache, the demo study.
+# Keeps loaded and profiled classes of a window that shows all of its screens, so that the next ones start and go from screen to
+# screen fast: of one that nobody sees where there is a virtual display to be had, else of the user's first. Arguments: the cache, the demo study.
 train_window() {
   [ ! -e "$1" ] && command -v Xvfb >/dev/null || return 0
-  say "preparing a fast start"
+  say "preparing a fast start (half a minute, once)"
   (
     start_xvfb
-    fluss_app "${record[@]}" -p "$window_jars" -m "$window_class" demo --from "$2" --picture /dev/null >/dev/null 2>&1 || true
+    fluss_app "${record[@]}" -p "$window_jars" -m "$window_class" tour --from "$2" >/dev/null 2>&1 || true
   )
   keep_record "$1"
 }
@@ -207,7 +207,7 @@ window() {
   need_display
   if [ -n "$kept" ]; then
     cache=$kept/window.aot
-    record=(-XX:AOTMode=record -XX:AOTConfiguration="$cache.record.$$" -Xlog:aot=off)
+    record=(-XX:AOTMode=record -XX:AOTConfiguration="$cache.record.$$" "-Xlog:aot*=off")
   fi
   if [ "$1" != open ] && [ -n "$kept" ]; then
     prepare_demo "$kept/demo.fluss"
@@ -218,7 +218,7 @@ window() {
     say "there is no display here; the window opens on the virtual display $DISPLAY."
     say "Take a picture of it with: DISPLAY=$DISPLAY import -window root fluss.png  (or: fluss demo --picture fluss.png)"
   fi
-  [ -z "$cache" ] || [ ! -e "$cache" ] || record=(-XX:AOTCache="$cache" -Xlog:aot=off)
+  [ -z "$cache" ] || [ ! -e "$cache" ] || record=(-XX:AOTCache="$cache" "-Xlog:aot*=off")
   # Only the machine speaks on standard output, of what it recorded.
   fluss_app "${record[@]}" -p "$window_jars" -m "$window_class" "${arguments[@]}" >/dev/null || code=$?
   [ -z "$cache" ] || keep_record "$cache"

@@ -9,6 +9,7 @@ import app.fluss.app.shell.Outside;
 import app.fluss.app.shell.RecentStudies;
 import app.fluss.app.shell.Shell;
 import app.fluss.app.theme.Icon;
+import app.fluss.app.theme.Numbers;
 import app.fluss.app.theme.Theme;
 import app.fluss.files.bench.Requirements;
 import app.fluss.files.log.MappingMemory;
@@ -26,7 +27,9 @@ import javafx.application.Application;
 import javafx.scene.Scene;
 import javafx.stage.Stage;
 
-/// The window: `demo`, `open [STUDY]`, or `screenshots [--to DIR]`. With `--from STUDY` the demo is a copy of
+/// The window: `demo`, `open [STUDY]`, or `screenshots [--to DIR]`; and for the launcher `tour`, which shows every
+/// screen and
+/// closes. With `--from STUDY` the demo is a copy of
 /// one that [MakeDemo] made before. With `--picture FILE` a picture of the window is taken, and it closes.
 public final class FlussApp extends Application {
     private static final double WIDTH = 1280;
@@ -54,6 +57,11 @@ public final class FlussApp extends Application {
                 window.openDemo(option(args, "--from"));
                 Pictures.takeAll(window, option(args, "--to").orElse(Path.of("docs/screenshots")));
             }
+            case "tour" -> {
+                window.show();
+                window.openDemo(option(args, "--from"));
+                Pictures.tour(window);
+            }
             default -> {
                 Optional<Path> named = study(args);
                 window.show();
@@ -63,9 +71,9 @@ public final class FlussApp extends Application {
         option(args, "--picture").ifPresent(file -> Pictures.takeOne(window, file));
     }
 
-    /// Pictures of the documentation do not depend on what the user set, and set nothing.
+    /// Pictures of the documentation do not depend on what the user set, and set nothing; neither does the tour.
     private static Preferences preferences(String job) {
-        if (!job.equals("screenshots")) {
+        if (!job.equals("screenshots") && !job.equals("tour")) {
             return Preferences.userNodeForPackage(FlussApp.class);
         }
         Preferences own = Preferences.userNodeForPackage(FlussApp.class).node("screenshots");
@@ -112,6 +120,8 @@ public final class FlussApp extends Application {
         private final Shell shell;
 
         Window(Stage stage, Path config, Preferences preferences) {
+            // The marks of a language take longer to look up than a screen to show, the first time.
+            CommonPool.begin(() -> Numbers.text(0.5, 1));
             this.stage = stage;
             this.recent = new RecentStudies(preferences);
             this.workbench = new Workbench(jobs, this::tell);

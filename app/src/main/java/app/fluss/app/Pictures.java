@@ -43,63 +43,73 @@ import javax.imageio.ImageIO;
 /// them.
 final class Pictures {
     private static final Duration SETTLE = Duration.millis(900);
+    private static final Duration GLANCE = Duration.millis(150);
 
     private final FlussApp.Window window;
+    private final Duration settle;
+    private final boolean kept;
     private final Queue<Runnable> steps = new ArrayDeque<>();
 
-    private Pictures(FlussApp.Window window) {
+    private Pictures(FlussApp.Window window, Duration settle, boolean kept) {
         this.window = window;
+        this.settle = settle;
+        this.kept = kept;
     }
 
     /// One picture of what is on screen first.
     static void takeOne(FlussApp.Window window, Path file) {
-        Pictures pictures = new Pictures(window);
+        Pictures pictures = new Pictures(window, SETTLE, true);
         pictures.steps.add(() -> pictures.save(file));
         pictures.next();
     }
 
     /// Every main view at the design size, most of them light.
     static void takeAll(FlussApp.Window window, Path folder) {
-        Pictures pictures = new Pictures(window);
-        pictures.steps.add(() -> window.theme().appearanceProperty().set(Appearance.LIGHT));
-        pictures.shoot("Tidewarden", "examine", folder.resolve("examine-light.png"));
-        pictures.shoot("Tidewarden", "compare", folder.resolve("compare-light.png"));
-        pictures.view(ExamineScreen.View.LATENCY, "Tidewarden", folder.resolve("latency-light.png"));
-        pictures.steps.add(() -> window.shell().examine().show(ExamineScreen.View.FRAMES));
-        pictures.steps.add(pictures::measure);
-        pictures.steps.add(() -> pictures.go("Tidewarden", "capture"));
-        pictures.steps.add(() -> window.shell().capture().focusPad());
-        pictures.steps.add(() -> pictures.save(folder.resolve("capture-light.png")));
-        pictures.steps.add(() -> window.theme().appearanceProperty().set(Appearance.DARK));
-        pictures.shoot("Kelp Circuit", "examine", folder.resolve("examine-kelp-circuit-dark.png"));
-        pictures.view(ExamineScreen.View.PICTURES, "Kelp Circuit", folder.resolve("pictures-dark.png"));
-        pictures.run(
-                ExamineScreen.View.COUNTER,
-                run -> run.has(EvidenceKinds.RECORDING),
-                folder.resolve("counter-dark.png"));
-        pictures.steps.add(() -> window.theme().appearanceProperty().set(Appearance.LIGHT));
-        pictures.path("television, game mode", folder.resolve("path-television-light.png"));
-        pictures.path("home stream, radio", folder.resolve("path-stream-light.png"));
-        pictures.steps.add(() -> window.theme().appearanceProperty().set(Appearance.DARK));
-        pictures.path("VR, render scale 142 %", folder.resolve("path-headset-dark.png"));
-        pictures.steps.add(() -> window.theme().appearanceProperty().set(Appearance.LIGHT));
-        pictures.steps.add(() -> window.shell().examine().show(ExamineScreen.View.FRAMES));
-        pictures.path("second GPU 3×, size 50 %", folder.resolve("path-second-gpu-light.png"));
-        pictures.steps.add(() -> pictures.choose("compare"));
-        pictures.steps.add(() -> pictures.click("#compare-settings"));
-        pictures.steps.add(() -> pictures.save(folder.resolve("settings-light.png")));
-        pictures.steps.add(() -> pictures.click("#compare-paths"));
-        pictures.shoot("Tidewarden", "decide", folder.resolve("decide-light.png"));
-        pictures.steps.add(() -> pictures.find("#decide-game", "Weir House"));
-        pictures.steps.add(() -> pictures.press(".game-name"));
-        pictures.steps.add(() -> pictures.save(folder.resolve("verdict-light.png")));
-        pictures.shoot("Tidewarden", "plan", folder.resolve("plan-light.png"));
-        pictures.shoot("Tidewarden", "tune", folder.resolve("tune-light.png"));
-        pictures.bench(BenchScreen.View.PARTS, folder.resolve("bench-parts-light.png"));
-        pictures.shoot("Tidewarden", "feel", folder.resolve("feel-light.png"));
-        pictures.steps.add(() -> window.shell().drop(List.of(foreignLog())));
-        pictures.steps.add(() -> pictures.saveDialog(folder.resolve("import-light.png")));
-        pictures.next();
+        new Pictures(window, SETTLE, true).showAll(folder);
+    }
+
+    /// Shows every main view for a moment, so that what they need is loaded once.
+    static void tour(FlussApp.Window window) {
+        new Pictures(window, GLANCE, false).showAll(Path.of(""));
+    }
+
+    private void showAll(Path folder) {
+        steps.add(() -> window.theme().appearanceProperty().set(Appearance.LIGHT));
+        shoot("Tidewarden", "examine", folder.resolve("examine-light.png"));
+        shoot("Tidewarden", "compare", folder.resolve("compare-light.png"));
+        view(ExamineScreen.View.LATENCY, "Tidewarden", folder.resolve("latency-light.png"));
+        steps.add(() -> window.shell().examine().show(ExamineScreen.View.FRAMES));
+        steps.add(this::measure);
+        steps.add(() -> go("Tidewarden", "capture"));
+        steps.add(() -> window.shell().capture().focusPad());
+        steps.add(() -> save(folder.resolve("capture-light.png")));
+        steps.add(() -> window.theme().appearanceProperty().set(Appearance.DARK));
+        shoot("Kelp Circuit", "examine", folder.resolve("examine-kelp-circuit-dark.png"));
+        view(ExamineScreen.View.PICTURES, "Kelp Circuit", folder.resolve("pictures-dark.png"));
+        run(ExamineScreen.View.COUNTER, run -> run.has(EvidenceKinds.RECORDING), folder.resolve("counter-dark.png"));
+        steps.add(() -> window.theme().appearanceProperty().set(Appearance.LIGHT));
+        path("television, game mode", folder.resolve("path-television-light.png"));
+        path("home stream, radio", folder.resolve("path-stream-light.png"));
+        steps.add(() -> window.theme().appearanceProperty().set(Appearance.DARK));
+        path("VR, render scale 142 %", folder.resolve("path-headset-dark.png"));
+        steps.add(() -> window.theme().appearanceProperty().set(Appearance.LIGHT));
+        steps.add(() -> window.shell().examine().show(ExamineScreen.View.FRAMES));
+        path("second GPU 3×, size 50 %", folder.resolve("path-second-gpu-light.png"));
+        steps.add(() -> choose("compare"));
+        steps.add(() -> click("#compare-settings"));
+        steps.add(() -> save(folder.resolve("settings-light.png")));
+        steps.add(() -> click("#compare-paths"));
+        shoot("Tidewarden", "decide", folder.resolve("decide-light.png"));
+        steps.add(() -> find("#decide-game", "Weir House"));
+        steps.add(() -> press(".game-name"));
+        steps.add(() -> save(folder.resolve("verdict-light.png")));
+        shoot("Tidewarden", "plan", folder.resolve("plan-light.png"));
+        shoot("Tidewarden", "tune", folder.resolve("tune-light.png"));
+        bench(BenchScreen.View.PARTS, folder.resolve("bench-parts-light.png"));
+        shoot("Tidewarden", "feel", folder.resolve("feel-light.png"));
+        steps.add(() -> window.shell().drop(List.of(foreignLog())));
+        steps.add(() -> saveDialog(folder.resolve("import-light.png")));
+        next();
     }
 
     private void shoot(String game, String screen, Path file) {
@@ -209,8 +219,8 @@ final class Pictures {
     }
 
     private void next() {
-        PauseTransition settle = new PauseTransition(SETTLE);
-        settle.setOnFinished(_ -> {
+        PauseTransition pause = new PauseTransition(settle);
+        pause.setOnFinished(_ -> {
             if (window.jobs().busyProperty().get()) {
                 next();
                 return;
@@ -223,7 +233,7 @@ final class Pictures {
             step.run();
             next();
         });
-        settle.play();
+        pause.play();
     }
 
     private void saveDialog(Path file) {
@@ -236,7 +246,10 @@ final class Pictures {
         save(window.stage().getScene(), file);
     }
 
-    private static void save(Scene scene, Path file) {
+    private void save(Scene scene, Path file) {
+        if (!kept) {
+            return;
+        }
         try {
             Path parent = file.toAbsolutePath().getParent();
             if (parent != null) {

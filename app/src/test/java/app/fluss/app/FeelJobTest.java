@@ -85,6 +85,7 @@ class FeelJobTest extends WindowTest {
                 .as("nothing lies over the field")
                 .isFalse();
         interact(() -> feel.pulses(91, 0));
+        waitFor(feel::moves);
     }
 
     private List<FeelSession> sessions() {

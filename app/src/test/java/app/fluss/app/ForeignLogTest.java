@@ -52,6 +52,7 @@ class ForeignLogTest extends WindowTest {
         }
         drop("fremd.csv", text.toString());
         assertThat(label("#mapping-why")).contains("Bildzeit [ms]", "its name");
+        waitFor(() -> lookup("#case-2").tryQuery().isPresent());
         assertThat(label("#case-0")).contains("− ", "named as a rate");
         assertThat(label("#case-1")).startsWith("+ its name").contains("Bildrate");
         place();

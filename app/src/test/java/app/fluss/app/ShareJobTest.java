@@ -94,8 +94,8 @@ class ShareJobTest extends WindowTest {
             interact(() -> {
                 Clipboard.getSystemClipboard().clear();
                 copy.fire();
-                assertThat(Clipboard.getSystemClipboard().hasImage()).isTrue();
             });
+            waitFor(() -> Clipboard.getSystemClipboard().hasImage());
         }
         assertThat(onClipboard(bars().stream()
                         .filter(bar -> bar.getParent().lookupAll(".heading").stream()
@@ -125,12 +125,14 @@ class ShareJobTest extends WindowTest {
                 .toList();
     }
 
-    private String onClipboard(ShareBar bar) {
-        String[] text = new String[1];
+    private String onClipboard(ShareBar bar) throws Exception {
         interact(() -> {
+            Clipboard.getSystemClipboard().clear();
             ((Button) bar.getChildren().getFirst()).fire();
-            text[0] = Clipboard.getSystemClipboard().getString();
         });
+        waitFor(() -> Clipboard.getSystemClipboard().hasString());
+        String[] text = new String[1];
+        interact(() -> text[0] = Clipboard.getSystemClipboard().getString());
         return text[0];
     }
 }

@@ -1,7 +1,10 @@
 package app.fluss.app;
 
+import static org.assertj.core.api.Assertions.assertThat;
+
 import app.fluss.app.model.Contents;
 import app.fluss.app.model.StudyAccess;
+import app.fluss.app.watch.InterfaceWatch;
 import app.fluss.core.bench.Setup;
 import app.fluss.core.measure.Grade;
 import app.fluss.core.path.Chain;
@@ -48,7 +51,15 @@ abstract class WindowTest extends ApplicationTest {
     @TempDir
     static Path folder;
 
+    /// Longest time that one piece of work may compute on the interface thread, ms.
+    private static final double COMPUTING_MS = 50;
+
+    /// Longest time that it may take at all, ms: three times of what is allowed as shipped, where the classes of a
+    /// screen have been loaded and compiled before it is first shown (`bench/interface-thread.sh`).
+    private static final double COLD_MS = 300;
+
     FlussApp.Window window;
+    private InterfaceWatch watch;
 
     /// The study that the window opens.
     abstract Path study() throws Exception;
@@ -59,6 +70,7 @@ abstract class WindowTest extends ApplicationTest {
         window = new FlussApp.Window(stage, folder.resolve("config"), preferences());
         window.open(study());
         window.show();
+        watch = new InterfaceWatch(COMPUTING_MS);
     }
 
     private static Preferences preferences() {
@@ -68,7 +80,11 @@ abstract class WindowTest extends ApplicationTest {
 
     @AfterEach
     final void forget() throws Exception {
+        watch.close();
         preferences().removeNode();
+        assertThat(watch.held())
+                .as("what held the interface thread")
+                .allMatch(one -> one.usualMs() < COLD_MS && one.computing() * one.usualMs() < COMPUTING_MS);
     }
 
     final Contents contents() {

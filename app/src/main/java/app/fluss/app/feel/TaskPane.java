@@ -1,5 +1,6 @@
 package app.fluss.app.feel;
 
+import app.fluss.app.theme.Aside;
 import app.fluss.app.theme.Boxes;
 import app.fluss.app.theme.Buttons;
 import app.fluss.app.theme.Labels;
@@ -124,10 +125,28 @@ final class TaskPane extends VBox {
             }
             return;
         }
-        // The first pulses after a change of the screen are late.
-        Pulses known = Pulses.of(Arrays.copyOfRange(timed, TIMED_PULSES / 3, TIMED_PULSES));
-        pulses = known;
-        FlashLimits rehearsed = Rehearsal.of(task, known, random, field.getWidth(), field.getHeight());
+        if (pulses == null) {
+            // The first pulses after a change of the screen are late.
+            Pulses known = Pulses.of(Arrays.copyOfRange(timed, TIMED_PULSES / 3, TIMED_PULSES));
+            pulses = known;
+            rehearse(known);
+        }
+    }
+
+    /// Nothing is shown before its pictures have been looked at.
+    private void rehearse(Pulses known) {
+        double width = field.getWidth();
+        double height = field.getHeight();
+        Aside.run(
+                () -> Rehearsal.of(task, known, random, width, height),
+                rehearsed -> begin(known, rehearsed),
+                e -> end("Not shown: its pictures could not be looked at before. " + e.getMessage()));
+    }
+
+    private void begin(Pulses known, FlashLimits rehearsed) {
+        if (isOver) {
+            return;
+        }
         if (!rehearsed.areKept()) {
             end("Not shown: at this rate and size its pictures would flash too much.");
             return;

@@ -5,12 +5,10 @@ import app.fluss.app.theme.Dialogs;
 import app.fluss.app.theme.Labels;
 import app.fluss.app.theme.Theme;
 import app.fluss.files.log.ColumnCase;
-import app.fluss.files.log.MappedColumn;
 import app.fluss.files.log.Mapping;
 import app.fluss.files.log.Role;
 import app.fluss.files.log.Sample;
 import app.fluss.files.log.TimeChoice;
-import app.fluss.files.log.TimeUnit;
 import app.fluss.files.study.Run;
 import app.fluss.files.study.RunDraft;
 import java.nio.file.Path;
@@ -19,7 +17,6 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
 import java.util.function.Consumer;
-import java.util.function.Function;
 import javafx.beans.binding.Bindings;
 import javafx.geometry.Insets;
 import javafx.scene.control.ButtonBar;
@@ -28,29 +25,22 @@ import javafx.scene.control.ChoiceBox;
 import javafx.scene.control.Dialog;
 import javafx.scene.control.Label;
 import javafx.scene.control.RadioButton;
-import javafx.scene.control.ScrollPane;
 import javafx.scene.control.ToggleGroup;
-import javafx.scene.control.Tooltip;
-import javafx.scene.layout.GridPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
-import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import javafx.stage.Window;
-import javafx.util.StringConverter;
 
 /// Shows how a log was understood, with its first rows, and asks what run it is.
 final class ImportDialog {
-    private static final int ROWS_SHOWN = 5;
     private static final ButtonType ADD = new ButtonType("Add run", ButtonBar.ButtonData.OK_DONE);
 
     private final Dialog<ButtonType> dialog;
     private final Sample sample;
     private final RunFields fields;
-    private final GridPane columns = new GridPane();
+    private final MappingColumns columns;
     private final ChoiceBox<String> process = new ChoiceBox<>();
     private final Label missing = new Label();
-    private final List<ColumnCase> cases;
     private Mapping mapping;
     private boolean undecided;
 
@@ -83,26 +73,22 @@ final class ImportDialog {
             Optional<Run> selected) {
         this.sample = sample;
         this.mapping = understood.mapping;
-        this.cases = understood.cases;
         this.undecided = !understood.rivals.isEmpty();
         dialog = Dialogs.make(theme, owner, "Add " + file.getFileName());
         fields = new RunFields(contents, selected, RunName.of(file)).withSettings(true);
         Label words = Labels.wrapped(understood.how, "muted");
         words.setId("mapping-why");
-        ScrollPane preview = new ScrollPane(columns);
-        preview.setPrefViewportHeight(200);
-        preview.setFitToHeight(true);
+        columns = new MappingColumns(sample, understood.cases, mapping, this::take);
         missing.getStyleClass().add("chip-warm");
         HBox programs = new HBox(8, new Label("Program"), process);
         programs.visibleProperty().bind(Bindings.size(process.getItems()).greaterThan(1));
         programs.managedProperty().bind(programs.visibleProperty());
-        VBox content = new VBox(10, words, choices(understood.rivals), preview, programs, missing, fields);
-        VBox.setVgrow(preview, Priority.ALWAYS);
+        VBox content = new VBox(10, words, choices(understood.rivals), columns, programs, missing, fields);
+        VBox.setVgrow(columns, Priority.ALWAYS);
         dialog.getDialogPane().setContent(content);
         dialog.getDialogPane().setPrefSize(880, 620);
         dialog.getDialogPane().getButtonTypes().addAll(ADD, ButtonType.CANCEL);
         dialog.getDialogPane().setId("import-dialog");
-        showColumns();
         showPrograms();
         fields.problemProperty().subscribe(this::check);
         check();
@@ -118,11 +104,8 @@ final class ImportDialog {
             choice.setMnemonicParsing(false); // names of columns have underscores
             choice.setToggleGroup(group);
             choice.setOnAction(_ -> {
-                mapping = rival.mapping();
-                undecided = false;
-                showColumns();
-                showPrograms();
-                check();
+                columns.show(rival.mapping());
+                take(rival.mapping());
             });
             Label figures = Labels.of(rival.figures(), "muted");
             figures.setPadding(new Insets(0, 0, 0, 26));
@@ -133,59 +116,9 @@ final class ImportDialog {
         return box;
     }
 
-    private Label judged(int column) {
-        ColumnCase of = column < cases.size() ? cases.get(column) : new ColumnCase(List.of(), List.of());
-        String pro = of.speaksFor().isEmpty() ? "" : "+ " + String.join(", ", of.speaksFor());
-        String contra = of.speaksAgainst().isEmpty() ? "" : "− " + String.join(", ", of.speaksAgainst());
-        Label label = Labels.wrapped(
-                pro.isEmpty() || contra.isEmpty() ? pro + contra : pro + "\n" + contra, "muted", "small");
-        label.setId("case-" + column);
-        label.setPrefWidth(150);
-        label.setTooltip(new Tooltip("What speaks for (+) and against (−) taking the column so"));
-        return label;
-    }
-
-    private void showColumns() {
-        columns.getChildren().clear();
-        columns.setHgap(12);
-        columns.setVgap(4);
-        for (int c = 0; c < mapping.columns().size(); c++) {
-            int index = c;
-            MappedColumn column = mapping.columns().get(c);
-            Label header = new Label(column.name());
-            header.getStyleClass().add("strong");
-            header.setMinWidth(Region.USE_PREF_SIZE);
-            ChoiceBox<Role> role = new ChoiceBox<>();
-            role.getItems().setAll(Role.values());
-            role.setConverter(names(Role::label));
-            role.setValue(column.role());
-            role.setMinWidth(Region.USE_PREF_SIZE);
-            ChoiceBox<TimeUnit> unit = new ChoiceBox<>();
-            unit.getItems().setAll(TimeUnit.values());
-            unit.setConverter(names(TimeUnit::symbol));
-            unit.setValue(column.unit());
-            unit.setVisible(column.role().isTime());
-            role.setOnAction(_ -> remap(index, role.getValue(), unit.getValue()));
-            unit.setOnAction(_ -> remap(index, role.getValue(), unit.getValue()));
-            columns.add(header, c, 0);
-            columns.add(role, c, 1);
-            columns.add(unit, c, 2);
-            for (int r = 0; r < Math.min(ROWS_SHOWN, sample.rows().size()); r++) {
-                List<String> row = sample.rows().get(r);
-                Label cell = new Label(c < row.size() ? row.get(c) : "");
-                cell.getStyleClass().add("muted");
-                columns.add(cell, c, r + 4);
-            }
-            if (!cases.isEmpty()) {
-                columns.add(judged(c), c, 3);
-            }
-        }
-    }
-
-    private void remap(int index, Role role, TimeUnit unit) {
-        mapping = mapping.with(index, role, unit);
+    private void take(Mapping now) {
+        mapping = now;
         undecided = false;
-        showColumns();
         showPrograms();
         check();
     }
@@ -223,19 +156,5 @@ final class ImportDialog {
             }
         });
         dialog.show();
-    }
-
-    private static <T> StringConverter<T> names(Function<T, String> name) {
-        return new StringConverter<>() {
-            @Override
-            public String toString(T value) {
-                return name.apply(value);
-            }
-
-            @Override
-            public T fromString(String text) {
-                throw new IllegalStateException("a choice is never typed");
-            }
-        };
     }
 }

@@ -14,6 +14,7 @@ import app.fluss.files.log.ImportOptions;
 import app.fluss.files.log.ImportedLog;
 import app.fluss.files.log.InputException;
 import app.fluss.files.log.LogImport;
+import app.fluss.files.log.Mapping;
 import app.fluss.files.log.MappingGuess;
 import app.fluss.files.log.MappingMemory;
 import app.fluss.files.log.Sample;
@@ -112,7 +113,7 @@ public final class ImportFlow {
         jobs.start(
                 "Looking at " + file.getFileName(),
                 _ -> look(file),
-                seen -> offer(edits.evidence(), file, seen.kind, seen.sample),
+                seen -> offer(edits.evidence(), file, seen.kind, seen.log),
                 e -> problems.accept(words(e)));
     }
 
@@ -132,19 +133,36 @@ public final class ImportFlow {
     }
 
     /// What a file was found to be.
-    private record Seen(EvidenceKind<?, ?> kind, Optional<Sample> sample) {}
+    private record Seen(EvidenceKind<?, ?> kind, Optional<SeenLog> log) {}
 
-    private static Seen look(Path file) throws IOException, InputException {
+    /// The first rows of a log, and how its columns were understood.
+    private record SeenLog(Sample sample, ImportDialog.Understood understood) {}
+
+    private Seen look(Path file) throws IOException, InputException {
         Candidate candidate = new Candidate(file);
         EvidenceKind<?, ?> kind = EvidenceKinds.of(candidate)
                 .orElseThrow(() -> new InputException(file, 0, 0, "nothing that is known", "a log or a measurement"));
-        return new Seen(kind, kind == EvidenceKinds.FRAME_LOG ? Optional.of(candidate.sample()) : Optional.empty());
+        return new Seen(
+                kind,
+                kind == EvidenceKinds.FRAME_LOG
+                        ? Optional.of(new SeenLog(candidate.sample(), understood(candidate.sample())))
+                        : Optional.empty());
+    }
+
+    private ImportDialog.Understood understood(Sample sample) {
+        MappingGuess guess = MappingGuess.of(sample);
+        Optional<Mapping> remembered = guess.certain() ? Optional.of(guess.mapping()) : memory.recall(sample.header());
+        return remembered
+                .map(known -> ImportDialog.Understood.known(
+                        known, "The columns are known. Check them if the figures look wrong."))
+                .orElseGet(
+                        () -> new ImportDialog.Understood(guess.mapping(), how(guess), guess.rivals(), guess.cases()));
     }
 
     /// A log makes a run of its own, as does what was claimed; all else belongs to the run that is selected.
-    private void offer(EvidenceEdits edits, Path file, EvidenceKind<?, ?> kind, Optional<Sample> sample) {
-        if (sample.isPresent()) {
-            ask(edits, file, sample.get());
+    private void offer(EvidenceEdits edits, Path file, EvidenceKind<?, ?> kind, Optional<SeenLog> log) {
+        if (log.isPresent()) {
+            ask(edits, file, log.get());
         } else if (kind == EvidenceKinds.READINGS) {
             askClaim(edits, file, EvidenceKinds.READINGS, (ReadingSeries read) -> Claim.of(read));
         } else if (kind == EvidenceKinds.RECORDING) {
@@ -200,19 +218,13 @@ public final class ImportFlow {
                 e -> problems.accept(words(e)));
     }
 
-    private void ask(EvidenceEdits edits, Path file, Sample sample) {
-        MappingGuess guess = MappingGuess.of(sample);
-        var remembered = guess.certain() ? Optional.of(guess.mapping()) : memory.recall(sample.header());
+    private void ask(EvidenceEdits edits, Path file, SeenLog log) {
         ImportDialog dialog = new ImportDialog(
                 theme,
                 owner.get(),
                 file,
-                sample,
-                remembered
-                        .map(known -> ImportDialog.Understood.known(
-                                known, "The columns are known. Check them if the figures look wrong."))
-                        .orElseGet(() -> new ImportDialog.Understood(
-                                guess.mapping(), how(guess), guess.rivals(), guess.cases())),
+                log.sample,
+                log.understood,
                 workbench.contentsProperty().get(),
                 Optional.ofNullable(workbench.selectedProperty().get()));
         dialog.ask(answer -> edits.addRun(

@@ -30,6 +30,7 @@ import app.fluss.files.work.CommonPool;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Supplier;
 import java.util.stream.Stream;
 
 /// The figures of runs, each worked out once for what it rests on, the latest kept. Used by one thread at a
@@ -80,6 +81,7 @@ final class Analyses {
     /// A run and all that is worked out for it.
     AnalysedRun analyse(Study open, Contents now, Run run) throws StudyException {
         Analysis analysis = analysis(open, run);
+        Supplier<BandLevels> band = CommonPool.begin(() -> BandLevels.of(analysis.times()));
         List<Analysis> sections = stretches(open, run).stream()
                 .map(SectionFigures.Stretch::analysis)
                 .toList();
@@ -90,7 +92,7 @@ final class Analyses {
                 run,
                 analysis,
                 known.findings(),
-                BandLevels.of(analysis.times()),
+                band.get(),
                 open.sections(run),
                 sections,
                 known.pictures(),

@@ -23,6 +23,7 @@ import java.time.LocalDate;
 import java.time.ZoneId;
 import java.util.List;
 import java.util.function.Consumer;
+import java.util.function.Function;
 import javafx.application.Platform;
 import javax.print.PrintService;
 
@@ -91,8 +92,16 @@ public final class Reports {
     ///
     /// @param page from 0
     /// @param dpi pixels an inch
-    public void page(PdfPreview preview, int page, int dpi, Consumer<BufferedImage> done, Consumer<String> failed) {
-        workbench.share("Drawing page %d".formatted(page + 1), (_, _) -> preview.page(page, dpi), done, failed);
+    /// @param as what is made of it, off the interface thread
+    public <T> void page(
+            PdfPreview preview,
+            int page,
+            int dpi,
+            Function<BufferedImage, T> as,
+            Consumer<T> done,
+            Consumer<String> failed) {
+        workbench.share(
+                "Drawing page %d".formatted(page + 1), (_, _) -> as.apply(preview.page(page, dpi)), done, failed);
     }
 
     /// Prints pages.

@@ -76,9 +76,10 @@ final class PagePreview extends VBox {
                     all,
                     wanted,
                     DPI,
+                    PagePreview::image,
                     drawn -> {
                         if (page == wanted && isShown(all)) {
-                            view.setImage(image(drawn));
+                            view.setImage(drawn);
                             number.setText("%d of %d".formatted(wanted + 1, all.pages()));
                             scroll.setVvalue(0);
                         }

@@ -17,6 +17,7 @@ import app.fluss.app.share.ReportDialog;
 import app.fluss.app.share.StudySharing;
 import app.fluss.app.simulate.SimulateDialog;
 import app.fluss.app.theme.Theme;
+import app.fluss.files.simulated.ReadyScenario;
 import app.fluss.files.study.Run;
 import java.io.IOException;
 import java.nio.file.Files;
@@ -123,7 +124,11 @@ final class ShellWays implements Ways {
             inside.tell("Open a study that can be written first; this one is read-only.");
             return;
         }
-        new SimulateDialog(theme, inside.window(), workbench, jobs, inside::tell).ask();
+        jobs.quick(
+                "Reading the scenarios",
+                ReadyScenario::all,
+                scenarios -> new SimulateDialog(theme, inside.window(), workbench, jobs, scenarios, inside::tell).ask(),
+                e -> inside.tell(String.valueOf(e.getMessage())));
     }
 
     @Override

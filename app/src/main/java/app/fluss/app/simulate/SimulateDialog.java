@@ -8,11 +8,11 @@ import app.fluss.app.theme.Dialogs;
 import app.fluss.app.theme.Numbers;
 import app.fluss.app.theme.Theme;
 import app.fluss.core.measure.Figure;
-import app.fluss.files.simulated.ReadyScenario;
 import app.fluss.files.study.Run;
 import app.fluss.files.study.RunDraft;
 import app.fluss.sim.Expected;
 import app.fluss.sim.scenario.Scenario;
+import java.util.List;
 import java.util.Optional;
 import java.util.function.Consumer;
 import javafx.animation.PauseTransition;
@@ -50,8 +50,15 @@ public final class SimulateDialog {
     private final Label fault = new Label();
     private final PauseTransition settle = new PauseTransition(SETTLE);
 
+    /// @param scenarios to choose from
     /// @param problems is told, in words, what went wrong
-    public SimulateDialog(Theme theme, Window owner, Workbench workbench, Jobs jobs, Consumer<String> problems) {
+    public SimulateDialog(
+            Theme theme,
+            Window owner,
+            Workbench workbench,
+            Jobs jobs,
+            List<Scenario> scenarios,
+            Consumer<String> problems) {
         this.edits = workbench.edits().evidence();
         this.jobs = jobs;
         this.problems = problems;
@@ -68,8 +75,7 @@ public final class SimulateDialog {
         list.setPrefWidth(290);
         list.setMinWidth(290);
         list.setCellFactory(_ -> new ScenarioCell());
-        list.getItems()
-                .setAll(ReadyScenario.names().stream().map(ReadyScenario::named).toList());
+        list.getItems().setAll(scenarios);
         VBox expect = new VBox(6, heading("What to expect"), expected);
         expect.getStyleClass().add("panel");
         VBox right = new VBox(

@@ -47,6 +47,15 @@ public final class Dialogs {
         return dialog.showAndWait().filter(does::equals).isPresent();
     }
 
+    /// Tells what went wrong, dressed as its owner is.
+    public static void tell(Window owner, String title, String words) {
+        Dialog<ButtonType> dialog = make(owner.getScene().getRoot().getStyle(), owner, title);
+        dialog.getDialogPane().setContent(Labels.wrapped(words));
+        dialog.getDialogPane().setPrefWidth(420);
+        dialog.getDialogPane().getButtonTypes().add(ButtonType.CLOSE);
+        dialog.show();
+    }
+
     /// Lets typing go to a field as soon as the dialog is there. The toolkit gives the focus to the default
     /// button after the dialog says that it is shown.
     public static void focus(Dialog<?> dialog, Node field) {
@@ -90,12 +99,16 @@ public final class Dialogs {
 
     /// A dialog with a title, dressed in the palette in use; typing goes to its first field.
     public static <T> Dialog<T> make(Theme theme, Window owner, String title) {
+        return make(theme.style(), owner, title);
+    }
+
+    private static <T> Dialog<T> make(String style, Window owner, String title) {
         Dialog<T> dialog = new Dialog<>();
         dialog.initOwner(owner);
         dialog.setTitle(title);
         dialog.setResizable(true);
         dialog.getDialogPane().getStylesheets().setAll(owner.getScene().getStylesheets());
-        dialog.getDialogPane().setStyle(theme.style());
+        dialog.getDialogPane().setStyle(style);
         dialog.setOnShown(_ -> Platform.runLater(() -> {
             if (dialog.getDialogPane().getContent() instanceof Parent content) {
                 first(content).ifPresent(Node::requestFocus);

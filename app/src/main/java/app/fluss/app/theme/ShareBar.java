@@ -2,6 +2,7 @@ package app.fluss.app.theme;
 
 import app.fluss.files.draw.Palette;
 import app.fluss.files.draw.Picture;
+import app.fluss.files.draw.RecordedDrawing;
 import app.fluss.files.table.DataTable;
 import app.fluss.files.work.WholeFiles;
 import java.io.ByteArrayInputStream;
@@ -13,7 +14,6 @@ import java.util.Locale;
 import java.util.Optional;
 import java.util.function.Supplier;
 import javafx.geometry.Pos;
-import javafx.scene.control.Alert;
 import javafx.scene.image.Image;
 import javafx.scene.input.Clipboard;
 import javafx.scene.input.ClipboardContent;
@@ -55,21 +55,31 @@ public final class ShareBar extends HBox {
         setMinWidth(USE_PREF_SIZE);
     }
 
-    /// What goes to the clipboard, in every form that it has.
-    ClipboardContent content() {
-        ClipboardContent content = new ClipboardContent();
-        shared.picture()
-                .ifPresent(
-                        picture -> content.putImage(new Image(new ByteArrayInputStream(picture.png(palette.get())))));
-        shared.data().map(DataTable::tabbed).ifPresent(content::putString);
-        return content;
+    /// What is copied, in every form that it has.
+    private record Copied(Optional<byte[]> png, Optional<String> text) {}
+
+    /// What is drawn is taken down at once, for the view may change; its pixels are made aside.
+    private void copy() {
+        Optional<Picture> drawn = shared.picture().map(RecordedDrawing::of);
+        Optional<DataTable> table = shared.data();
+        Palette colours = palette.get();
+        Aside.run(
+                () -> new Copied(drawn.map(picture -> picture.png(colours)), table.map(DataTable::tabbed)),
+                ShareBar::put,
+                this::tell);
     }
 
-    private void copy() {
-        ClipboardContent content = content();
+    private static void put(Copied copied) {
+        ClipboardContent content = new ClipboardContent();
+        copied.png().ifPresent(png -> content.putImage(new Image(new ByteArrayInputStream(png))));
+        copied.text().ifPresent(content::putString);
         if (!content.isEmpty()) {
             Clipboard.getSystemClipboard().setContent(content);
         }
+    }
+
+    private void tell(Exception fault) {
+        Dialogs.tell(getScene().getWindow(), name, String.valueOf(fault.getMessage()));
     }
 
     private void save() {
@@ -93,33 +103,35 @@ public final class ShareBar extends HBox {
                     .getFirst()
                     .substring(1);
             Path target = file.toPath();
-            try {
-                save(
-                        target.toString().endsWith(ending)
-                                ? target
-                                : target.resolveSibling(target.getFileName() + ending));
-            } catch (IOException e) {
-                new Alert(Alert.AlertType.ERROR, e.getMessage()).showAndWait();
-            }
+            save(target.toString().endsWith(ending) ? target : target.resolveSibling(target.getFileName() + ending));
         }
     }
 
     /// Saves it in the form that the name's ending says.
-    void save(Path file) throws IOException {
-        String name = file.toString();
-        WholeFiles.file(file, to -> {
-            if (name.endsWith(".svg")) {
-                Files.writeString(to, picture().svg(palette.get()));
-            } else if (name.endsWith(".csv")) {
-                Files.writeString(to, shared.data().map(DataTable::csv).orElseThrow());
-            } else {
-                Files.write(to, picture().png(palette.get()));
-            }
-        });
+    private void save(Path file) {
+        String form = file.toString();
+        if (form.endsWith(".csv")) {
+            DataTable table = shared.data().orElseThrow();
+            write(file, to -> Files.writeString(to, table.csv()));
+            return;
+        }
+        Picture drawn = RecordedDrawing.of(shared.picture().orElseThrow());
+        Palette colours = palette.get();
+        write(
+                file,
+                form.endsWith(".svg")
+                        ? to -> Files.writeString(to, drawn.svg(colours))
+                        : to -> Files.write(to, drawn.png(colours)));
     }
 
-    private Picture picture() {
-        return shared.picture().orElseThrow();
+    private void write(Path file, WholeFiles.Writing<IOException> writing) {
+        Aside.run(
+                () -> {
+                    WholeFiles.file(file, writing);
+                    return file;
+                },
+                _ -> {},
+                this::tell);
     }
 
     /// Only a table.

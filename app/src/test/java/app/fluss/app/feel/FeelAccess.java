@@ -27,6 +27,11 @@ public final class FeelAccess {
         }
     }
 
+    /// Whether the task moves: its pulses were timed, and its pictures looked at.
+    public boolean moves() {
+        return screen.running().flatMap(TaskPane::running).isPresent();
+    }
+
     /// The two intervals that are being shown.
     public Optional<TwoIntervals> trials() {
         return screen.running().flatMap(TaskPane::running).map(run -> ((TaskRun.Choosing) run).trials());

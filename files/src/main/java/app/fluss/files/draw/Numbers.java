@@ -7,6 +7,7 @@ import app.fluss.core.verdict.Rule;
 import java.text.DecimalFormat;
 import java.text.DecimalFormatSymbols;
 import java.util.Locale;
+import java.util.regex.Pattern;
 
 /// Figures as text for people: on screen in their locale, in reports in the neutral one. Rounding happens
 /// here and nowhere before.
@@ -18,6 +19,8 @@ public record Numbers(Locale locale) {
 
     /// Narrower spaces are not in the text face.
     private static final char SPACE = '\u00A0';
+
+    private static final Pattern MINUS_ZERO = Pattern.compile("−[0.,]*");
 
     /// As reports have them.
     public static final Numbers NEUTRAL = new Numbers(Locale.ROOT);
@@ -39,7 +42,7 @@ public record Numbers(Locale locale) {
         format.setMaximumFractionDigits(decimals);
         String text = format.format(value);
         // A small negative number must not be shown as minus zero.
-        return text.matches("−[0.,]*") ? text.substring(1) : text;
+        return MINUS_ZERO.matcher(text).matches() ? text.substring(1) : text;
     }
 
     /// A change with its sign; what is shown as zero has none.

@@ -17,9 +17,11 @@ import app.fluss.files.study.StoredPictures;
 import app.fluss.files.study.Study;
 import app.fluss.files.study.StudyException;
 import app.fluss.files.study.Taking;
+import app.fluss.files.work.CommonPool;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Supplier;
 
 /// A run with all that is known of it.
 ///
@@ -46,6 +48,7 @@ public record KnownRun(
             Study study, Run run, Analysis analysis, Optional<StreamWork> stream, List<Requirement> requirements)
             throws StudyException {
         Optional<StoredPictures> pictures = study.evidence(run, EvidenceKinds.CLIP_COUNT);
+        Supplier<WaysToKnow> ways = CommonPool.begin(() -> ways(analysis, pictures));
         AnalysedLatency latency = Latencies.of(study, run, analysis);
         Optional<StoredNumbers> recorded = study.evidence(run, EvidenceKinds.RECORDING);
         KnownOfRun known = known(
@@ -54,6 +57,7 @@ public record KnownRun(
                 analysis,
                 stream,
                 pictures,
+                ways.get(),
                 recorded,
                 latency.measured(),
                 latency.unexplained(),
@@ -65,16 +69,22 @@ public record KnownRun(
     public static List<Finding> findings(
             Study study, Run run, Analysis analysis, Optional<StreamWork> stream, List<Requirement> requirements)
             throws StudyException {
+        Optional<StoredPictures> pictures = study.evidence(run, EvidenceKinds.CLIP_COUNT);
         return Findings.of(known(
                 study,
                 run,
                 analysis,
                 stream,
-                study.evidence(run, EvidenceKinds.CLIP_COUNT),
+                pictures,
+                ways(analysis, pictures),
                 study.evidence(run, EvidenceKinds.RECORDING),
                 Latencies.measured(study, run),
                 Optional.empty(),
                 requirements));
+    }
+
+    private static WaysToKnow ways(Analysis analysis, Optional<StoredPictures> pictures) {
+        return WaysToKnow.of(analysis, pictures.flatMap(StoredPictures::seen));
     }
 
     private static KnownOfRun known(
@@ -83,6 +93,7 @@ public record KnownRun(
             Analysis analysis,
             Optional<StreamWork> stream,
             Optional<StoredPictures> pictures,
+            WaysToKnow ways,
             Optional<StoredNumbers> recorded,
             Optional<AnalysedLatency.Measured> measured,
             Optional<Unexplained> unexplained,
@@ -92,7 +103,7 @@ public record KnownRun(
                 analysis,
                 study.notes(run),
                 run.setup().number(FactKey.FIRST_VRAM_MB),
-                WaysToKnow.of(analysis, pictures.flatMap(StoredPictures::seen)),
+                ways,
                 judged(study.capture().checks(run), requirements),
                 measured.map(seen -> new KnownOfRun.Latency(
                         seen.stored().measurement(),

@@ -19,6 +19,11 @@ public final class ReadyScenario {
         return text("ready.txt").lines().filter(line -> !line.isBlank()).toList();
     }
 
+    /// All of them, in that order.
+    public static List<Scenario> all() {
+        return names().stream().map(ReadyScenario::named).toList();
+    }
+
     /// One of them.
     ///
     /// @throws IllegalArgumentException if there is none of that name

@@ -3,11 +3,14 @@ package app.fluss.files.study;
 import app.fluss.core.work.Progress;
 import app.fluss.files.study.EvidenceKind.Kept;
 import app.fluss.files.study.EvidenceKind.Rows;
+import app.fluss.files.work.CommonPool;
 import java.io.IOException;
+import java.io.UncheckedIOException;
 import java.sql.SQLException;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Supplier;
 
 /// Keeps, loads and deletes evidence of any kind.
 final class EvidenceShelf {
@@ -24,7 +27,7 @@ final class EvidenceShelf {
     /// Evidence with everything heavy done: compressed, hashed, and held against what the study has.
     record Packet(EvidenceKind<?, ?> kind, Evidence.Packet raw, Rows rows) {}
 
-    /// Does everything heavy.
+    /// Does everything heavy: the file as it came and what was read from it side by side.
     ///
     /// @throws app.fluss.core.work.StoppedException if `progress` stops it
     List<Packet> pack(List<? extends RunEvidence<?>> evidence, Packing packing, Progress progress)
@@ -32,12 +35,29 @@ final class EvidenceShelf {
         List<Packet> packets = new ArrayList<>();
         for (RunEvidence<?> one : evidence) {
             double from = (double) packets.size() / evidence.size();
-            packets.add(new Packet(
-                    one.kind(),
-                    kept.evidence().pack(one.raw(), packing, progress.part(from, from + 1.0 / evidence.size())),
-                    one.pack(packing)));
+            Supplier<Rows> rows = CommonPool.begin(() -> rows(one, packing));
+            Evidence.Packet raw =
+                    kept.evidence().pack(one.raw(), packing, progress.part(from, from + 1.0 / evidence.size()));
+            packets.add(new Packet(one.kind(), raw, got(rows)));
         }
         return packets;
+    }
+
+    private static Rows rows(RunEvidence<?> evidence, Packing packing) {
+        try {
+            return evidence.pack(packing);
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+    }
+
+    private static Rows got(Supplier<Rows> rows) throws IOException {
+        try {
+            return rows.get();
+        } catch (UncheckedIOException e) {
+            IOException cause = e.getCause();
+            throw cause == null ? new IOException(e) : cause;
+        }
     }
 
     /// Adds evidence to a run within a step; what it had of the kind goes.

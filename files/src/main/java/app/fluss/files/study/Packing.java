@@ -22,15 +22,17 @@ final class Packing implements AutoCloseable {
     /// Where compressed bytes wait.
     record Block(long at, int length) {}
 
-    /// Compresses bytes and sets them aside.
+    /// Compresses bytes and sets them aside. Several threads may do so.
     Block add(byte[] bytes) throws IOException {
-        byte[] packed = Packed.pack(bytes);
-        ByteBuffer buffer = ByteBuffer.wrap(packed);
+        return add(ByteBuffer.wrap(Packed.pack(bytes)));
+    }
+
+    private synchronized Block add(ByteBuffer packed) throws IOException {
         long at = end;
-        while (buffer.hasRemaining()) {
-            end += waiting.write(buffer, end);
+        while (packed.hasRemaining()) {
+            end += waiting.write(packed, end);
         }
-        return new Block(at, packed.length);
+        return new Block(at, packed.limit());
     }
 
     /// The compressed bytes.
