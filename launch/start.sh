@@ -154,7 +154,7 @@ command_line() {
     video* | overlay* | latency*--input-area*) heap=512 ;; # pictures come one by one
     latency*) heap=$((2 * $(heap_for "$@"))) ;; # each sample with its stamp
     # A report of a small study is over before the second compiler pays, and so is what looks at a short log.
-    report* | export* | decide*) heap=$((2 * $(heap_for "$@"))); compiler=(-XX:TieredStopAtLevel=1) ;;
+    report* | export* | decide*) heap=$((2 * $(heap_for "$@"))); compiler=(-XX:TieredStopAtLevel=1 -Xmn64m) ;;
     *)
       heap=$(heap_for "$@")
       case "$*" in compare* | blame*) heap=$(heap_for_all "$@") ;; esac

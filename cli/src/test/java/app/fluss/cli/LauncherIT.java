@@ -3,8 +3,10 @@ package app.fluss.cli;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import app.fluss.core.bench.FactKey;
 import app.fluss.core.bench.Setup;
 import app.fluss.core.path.Chain;
+import app.fluss.core.path.Stage;
 import app.fluss.core.path.StageKind;
 import app.fluss.core.work.Progress;
 import app.fluss.files.clip.Clip;
@@ -17,9 +19,11 @@ import app.fluss.files.study.Study;
 import app.fluss.files.study.Taking;
 import java.awt.image.BufferedImage;
 import java.net.URI;
+import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
+import java.util.Map;
 import java.util.Objects;
 import java.util.stream.Stream;
 import javax.imageio.ImageIO;
@@ -205,6 +209,33 @@ class LauncherIT {
     }
 
     /// A study written, told, handed on and taken in again, as users do it.
+    /// A path of which much is stated.
+    private static Chain generated() {
+        return new Chain(List.of(new Stage(
+                StageKind.DRIVER_GENERATION,
+                Map.of(
+                        FactKey.MULTIPLIER, "2",
+                        FactKey.GENERATION_WAY, "between two",
+                        FactKey.MADE_MS, "4",
+                        FactKey.ON_SUPPORTED_LIST, "yes"))));
+    }
+
+    private void assertAnotherProcessTellsTheSame(Path study, Path report) throws Exception {
+        Path again = folder.resolve("again");
+        launched.good("report", study.toString(), "--out", again.toString());
+        try (Stream<Path> files = Files.walk(again)) {
+            for (Path file : files.filter(Files::isRegularFile).toList()) {
+                assertThat(withoutDate(report.resolve(again.relativize(file))))
+                        .as(file.toString())
+                        .isEqualTo(withoutDate(file));
+            }
+        }
+    }
+
+    private static String withoutDate(Path file) throws Exception {
+        return Files.readString(file, StandardCharsets.ISO_8859_1).replaceAll("20[0-9]{2}-[0-9]{2}-[0-9]{2}", "");
+    }
+
     @Test
     void aStudyIsToldHandedOnAndTakenIn() throws Exception {
         Path study = folder.resolve("told.fluss");
@@ -215,7 +246,7 @@ class LauncherIT {
                                 "Reedlight",
                                 "weir",
                                 path,
-                                path.equals("native") ? Chain.NATIVE : Chain.of(StageKind.DRIVER_GENERATION),
+                                path.equals("native") ? Chain.NATIVE : generated(),
                                 "run of " + path,
                                 true,
                                 Setup.EMPTY,
@@ -237,6 +268,7 @@ class LauncherIT {
         assertThat(ImageIO.read(report.resolve("cards/01-reedlight.png").toFile())
                         .getHeight())
                 .isEqualTo(900);
+        assertAnotherProcessTellsTheSame(study, report);
         Path data = folder.resolve("data");
         launched.good("export", study.toString(), "--out", data.toString());
         try (Stream<Path> frames = Files.list(data.resolve("frames"))) {

@@ -1,6 +1,7 @@
 package app.fluss.core.path;
 
 import app.fluss.core.bench.FactKey;
+import java.util.Collections;
 import java.util.EnumMap;
 import java.util.Map;
 import java.util.Optional;
@@ -25,7 +26,7 @@ public record Stage(StageKind kind, Map<FactKey, String> settings) {
             }
             kept.put(key, setting.getValue());
         }
-        settings = Map.copyOf(kept);
+        settings = Collections.unmodifiableMap(kept); // in the order of the catalogue, in every process
     }
 
     /// A stage of which nothing is stated yet.

@@ -25,6 +25,23 @@ class ChainTest {
         assertThat(chain.proposedName()).isEqualTo("engine generation + home stream + display smoothing");
     }
 
+    /// The order of an immutable map of the library is another one in every process.
+    @Test
+    void settingsStandInTheOrderOfTheCatalogue() {
+        Stage stage = new Stage(
+                StageKind.CAPTURE_GENERATION,
+                Map.of(
+                        FactKey.QUEUED_IMAGES, "1",
+                        FactKey.MADE_MS, "4",
+                        FactKey.MOTION_ESTIMATION_PCT, "85",
+                        FactKey.LOOKS_FPS, "120",
+                        FactKey.MULTIPLIER, "2"));
+        assertThat(List.copyOf(stage.settings().keySet())).isSorted();
+        assertThat(List.copyOf(
+                        stage.with(FactKey.PERFORMANCE_MODE, "off").settings().keySet()))
+                .isSorted();
+    }
+
     @Test
     void nonsenseIsRefusedWithTheReason() {
         Chain engine = Chain.of(StageKind.ENGINE_GENERATION);

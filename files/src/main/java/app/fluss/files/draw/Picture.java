@@ -29,6 +29,12 @@ public record Picture(
     /// Charts are mostly one colour: more work on them makes files hardly smaller.
     private static final float QUICK = 0.7f;
 
+    /// A picture drawn once in vectors, in the colours of light.
+    ///
+    /// @param element to stand within a page that has the text face
+    /// @param file of its own, with the letters of the text face that it needs
+    public record Vector(String element, String file) {}
+
     /// As a PNG file, {@value #FINE} pixels for each px.
     public byte[] png(Palette palette) {
         return png(palette, FINE);
@@ -70,6 +76,13 @@ public record Picture(
     /// @param prefix of all its ids, letters and figures: no other picture on the page has it
     public String inlineSvg(String prefix) {
         return Svg.inline(this, prefix);
+    }
+
+    /// As an element and as a file, drawn once.
+    ///
+    /// @param prefix of all its ids, letters and figures: no other picture on the page has it
+    public Vector vector(String prefix) {
+        return Svg.both(this, prefix);
     }
 
     /// Draws it by other graphics.

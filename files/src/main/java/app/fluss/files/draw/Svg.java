@@ -28,24 +28,39 @@ final class Svg {
     private Svg() {}
 
     static String file(Picture picture, Palette palette) {
-        Element root = root(picture, palette, "p", true);
-        Element style = root.getOwnerDocument().createElementNS(NAMESPACE, "style");
-        style.setTextContent(faces(root));
-        root.insertBefore(style, root.getFirstChild());
-        return "<?xml version=\"1.0\" encoding=\"UTF-8\"?>\n" + text(root);
+        return file(picture, palette, root(picture, palette, "p"));
     }
 
     static String inline(Picture picture, String prefix) {
-        return text(root(picture, Palette.LIGHT, prefix, false));
+        return text(root(picture, Palette.LIGHT, prefix));
     }
 
-    private static Element root(Picture picture, Palette palette, String prefix, boolean ground) {
+    static Picture.Vector both(Picture picture, String prefix) {
+        Element root = root(picture, Palette.LIGHT, prefix);
+        return new Picture.Vector(text(root), file(picture, Palette.LIGHT, root));
+    }
+
+    /// Puts its ground and its letters into a drawing, which stands for itself then.
+    private static String file(Picture picture, Palette palette, Element root) {
+        Document document = root.getOwnerDocument();
+        Element style = document.createElementNS(NAMESPACE, "style");
+        style.setTextContent(faces(root));
+        Element ground = document.createElementNS(NAMESPACE, "rect");
+        ground.setAttribute("width", number(picture.width()));
+        ground.setAttribute("height", number(picture.height()));
+        ground.setAttribute("fill", palette.hex(Palette.Role.SURFACE));
+        root.insertBefore(style, root.getFirstChild()); // the title follows
+        root.insertBefore(ground, style.getNextSibling().getNextSibling());
+        return "<?xml version=\"1.0\" encoding=\"UTF-8\"?>\n" + text(root);
+    }
+
+    private static Element root(Picture picture, Palette palette, String prefix) {
         SVGGeneratorContext context = SVGGeneratorContext.createDefault(document());
         context.setComment("");
         context.setPrecision(PRECISION);
         context.setIDGenerator(new Ids(prefix));
         SVGGraphics2D g = new SVGGraphics2D(context, false);
-        picture.draw(g, palette, ground);
+        picture.draw(g, palette, false);
         Element root = g.getRoot();
         clean(root);
         root.setAttribute("width", number(picture.width()));

@@ -17,12 +17,17 @@ import tools.jackson.core.JacksonException;
 import tools.jackson.core.JsonGenerator;
 import tools.jackson.core.JsonParser;
 import tools.jackson.core.JsonToken;
+import tools.jackson.core.StreamReadFeature;
+import tools.jackson.core.json.JsonFactory;
 import tools.jackson.databind.json.JsonMapper;
 
 /// A link probe as JSON: what was sent, and when each packet went out and came in, microseconds, null where it is not
 /// known. `docs/formats.md` has the fields.
 public final class ProbeFile {
-    private static final JsonMapper MAPPER = JsonMapper.builder().build();
+    private static final JsonMapper MAPPER = JsonMapper.builder(JsonFactory.builder()
+                    .enable(StreamReadFeature.USE_FAST_DOUBLE_PARSER)
+                    .build())
+            .build();
     private static final String FORMAT = "fluss-probe-1";
     private static final Set<String> COLUMNS = Set.of("sent_us", "received_us", "input_sent_us", "input_back_us");
     private static final int MOST_VALUES = 8_000_000;

@@ -26,6 +26,11 @@ record ReportChart(String id, Picture picture, DataTable data) {
         return PLACE + id + PLACE;
     }
 
+    /// Of the ids within a chart, as it stands in a page.
+    static String prefix(String id) {
+        return id + "-";
+    }
+
     static String place() {
         return String.valueOf(PLACE);
     }

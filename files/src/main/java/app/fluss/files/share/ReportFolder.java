@@ -2,6 +2,7 @@ package app.fluss.files.share;
 
 import app.fluss.core.work.Progress;
 import app.fluss.files.draw.Palette;
+import app.fluss.files.draw.Picture;
 import app.fluss.files.report.Json;
 import app.fluss.files.work.WholeFiles;
 import java.io.IOException;
@@ -9,6 +10,9 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import java.util.concurrent.ConcurrentHashMap;
 import java.util.function.Supplier;
 
 /// A report as a folder: the page, the same as PDF if it is wanted, figures and verdicts as CSV, the
@@ -51,27 +55,37 @@ public final class ReportFolder {
         WholeFiles.folder(folder, own -> pieces(report, own, pdf, progress));
     }
 
+    /// The page comes last, for it holds the charts that were drawn for their own files.
     private static void pieces(Report report, Path folder, boolean pdf, Progress progress) throws IOException {
         Files.createDirectories(folder.resolve(CHARTS));
         Files.createDirectories(folder.resolve(CARDS));
+        Map<String, String> drawn = new ConcurrentHashMap<>();
         List<Piece> pieces = new ArrayList<>();
         if (pdf) {
             pieces.add(new Piece(folder.resolve(PRINTED), file -> ReportPdf.write(report, file)));
         }
-        pieces.add(Piece.text(folder.resolve(PAGE), () -> ReportHtml.of(report)));
-        pieces.add(Piece.text(folder.resolve("figures.csv"), report.figures()::csv));
-        pieces.add(Piece.text(folder.resolve("verdicts.csv"), report.verdicts()::csv));
-        pieces.add(Piece.text(folder.resolve("study.json"), () -> Json.text(StudyJson.of(report))));
-        report.charts().forEach(chart -> pieces.addAll(chart(chart, folder.resolve(CHARTS))));
+        report.charts().forEach(chart -> pieces.addAll(chart(chart, folder.resolve(CHARTS), drawn)));
         pieces.addAll(cards(report, folder.resolve(CARDS)));
-        InTurn.written(pieces, Piece::write, progress);
+        InTurn.written(pieces, Piece::write, progress.part(0, 0.9));
+        InTurn.written(
+                List.of(
+                        Piece.text(
+                                folder.resolve(PAGE),
+                                () -> ReportHtml.of(report, id -> Objects.requireNonNull(drawn.get(id), id))),
+                        Piece.text(folder.resolve("figures.csv"), report.figures()::csv),
+                        Piece.text(folder.resolve("verdicts.csv"), report.verdicts()::csv),
+                        Piece.text(folder.resolve("study.json"), () -> Json.text(StudyJson.of(report)))),
+                Piece::write,
+                progress.part(0.9, 1));
     }
 
-    private static List<Piece> chart(ReportChart chart, Path charts) {
+    private static List<Piece> chart(ReportChart chart, Path charts, Map<String, String> drawn) {
         return List.of(
-                Piece.text(
-                        charts.resolve(chart.id() + ".svg"),
-                        () -> chart.picture().svg(Palette.LIGHT)),
+                Piece.text(charts.resolve(chart.id() + ".svg"), () -> {
+                    Picture.Vector vector = chart.picture().vector(ReportChart.prefix(chart.id()));
+                    drawn.put(chart.id(), vector.element());
+                    return vector.file();
+                }),
                 Piece.picture(
                         charts.resolve(chart.id() + ".png"),
                         () -> chart.picture().png(Palette.LIGHT)),

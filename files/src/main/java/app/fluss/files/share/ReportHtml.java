@@ -14,6 +14,7 @@ import java.util.LinkedHashMap;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Objects;
+import java.util.function.UnaryOperator;
 
 /// A report as one page that needs nothing beside it: style, text face, charts and the little script that
 /// sorts tables are within, and it can be read without the script, offline and printed.
@@ -22,21 +23,29 @@ public final class ReportHtml {
 
     /// The page.
     public static String of(Report report) {
+        Map<String, ReportChart> charts = new LinkedHashMap<>();
+        report.charts().forEach(chart -> charts.put(chart.id(), chart));
+        return of(
+                report,
+                id -> Objects.requireNonNull(charts.get(id), id).picture().inlineSvg(ReportChart.prefix(id)));
+    }
+
+    /// The page, with charts that were drawn already.
+    ///
+    /// @param drawn gives the element of a chart by its id
+    static String of(Report report, UnaryOperator<String> drawn) {
         String script = PageTemplate.resource("sort.js");
         Map<String, Object> values = new LinkedHashMap<>(report.values());
         values.put("style", style());
         values.put("script", script);
         values.put("scriptHash", hash(script));
-        Map<String, ReportChart> charts = new LinkedHashMap<>();
-        report.charts().forEach(chart -> charts.put(chart.id(), chart));
         Map<String, String> signs = new HashMap<>();
-        return PageTemplate.filled("report.html", values, id -> picture(id, charts, signs));
-    }
-
-    private static String picture(String id, Map<String, ReportChart> charts, Map<String, String> signs) {
-        return id.startsWith(Page.SIGN)
-                ? signs.computeIfAbsent(id.substring(Page.SIGN.length()), ReportHtml::sign)
-                : Objects.requireNonNull(charts.get(id), id).picture().inlineSvg(id + "-");
+        return PageTemplate.filled(
+                "report.html",
+                values,
+                id -> id.startsWith(Page.SIGN)
+                        ? signs.computeIfAbsent(id.substring(Page.SIGN.length()), ReportHtml::sign)
+                        : drawn.apply(id));
     }
 
     /// The word stands beside the sign, so the sign itself is not read out.
