@@ -23,6 +23,7 @@ import javafx.scene.control.ScrollBar;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.control.Tooltip;
+import javafx.scene.layout.BorderPane;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
 
@@ -65,6 +66,12 @@ class LayoutTest extends WindowTest {
                         window.shell().applyCss();
                         window.shell().layout();
                         problems(window.shell()).forEach(problem -> problems.add(where + problem));
+                        ScrollPane page = (ScrollPane) look("#page");
+                        double over = page.getContent().getLayoutBounds().getHeight()
+                                - page.getViewportBounds().getHeight();
+                        if (steps == 0 && size[0] >= 1280 && over > 1) {
+                            problems.add(where + "scrolls by %.0f px".formatted(over));
+                        }
                     });
                 }
             }
@@ -112,6 +119,14 @@ class LayoutTest extends WindowTest {
         List<String> problems = new ArrayList<>();
         Bounds whole = root.getLayoutBounds();
         walk(root, root, whole, false, problems);
+        if (root instanceof BorderPane shell) {
+            Bounds screen = shell.getCenter().getBoundsInParent();
+            double over = screen.getHeight()
+                    - (whole.getMaxY() - shell.getTop().getBoundsInParent().getMaxY());
+            if (over > 1) {
+                problems.add("too high by %.0f px".formatted(over));
+            }
+        }
         return problems;
     }
 

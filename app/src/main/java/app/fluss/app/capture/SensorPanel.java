@@ -225,7 +225,7 @@ final class SensorPanel extends VBox {
                         figure(
                                 "95 % interval, ms",
                                 so.medianInterval()
-                                        .map(i -> Numbers.text(i.low(), 1) + " – " + Numbers.text(i.high(), 1))
+                                        .map(i -> Numbers.range(i.low(), i.high(), 1))
                                         .orElse(Numbers.MISSING)));
         running.trace()
                 .filter(_ -> so.n() > 0)

@@ -150,8 +150,7 @@ final class ComparisonTable extends VBox {
         grid.add(ratio, 5, row);
         Label interval = Labels.of(
                 compared.ratioInterval()
-                        .map(i ->
-                                form(compared.method()) + Numbers.text(i.low(), 2) + " – " + Numbers.text(i.high(), 2))
+                        .map(i -> ends(i, 2, "", compared.method()))
                         .orElse(Numbers.MISSING),
                 "muted");
         interval.setId("interval-" + measure.name());
@@ -165,13 +164,13 @@ final class ComparisonTable extends VBox {
         grid.add(rests, 7, row);
     }
 
-    /// What an interval speaks of, as the strip beside it draws it: seen also where the bar is too short to show.
-    private static String form(Method method) {
+    /// The ends of an interval; where it does not speak of what runs differ by, that is said.
+    private static String ends(Interval interval, int decimals, String unit, Method method) {
+        String ends = Numbers.range(interval.low(), interval.high(), decimals) + unit;
         return switch (method) {
-            case WELCH, TOGGLE -> "━ ";
-            case BORROWED -> "┅ ";
-            case WITHIN_RUNS -> "─ ";
-            case NONE -> "";
+            case WELCH, TOGGLE, NONE -> ends;
+            case BORROWED -> ends + ", borrowed";
+            case WITHIN_RUNS -> ends + ", within runs";
         };
     }
 
@@ -187,8 +186,7 @@ final class ComparisonTable extends VBox {
                 .shift()
                 .map(one -> "\nHodges–Lehmann: " + Numbers.text(one.median(), 2)
                         + one.interval()
-                                .map(ends ->
-                                        " (" + Numbers.text(ends.low(), 2) + " – " + Numbers.text(ends.high(), 2) + ")")
+                                .map(ends -> " (" + Numbers.range(ends.low(), ends.high(), 2) + ")")
                                 .orElse(""))
                 .orElse("");
         return "95 %, " + compared.method().title() + borrowed + ".\nAdjusted p " + Numbers.text(compared.holmP(), 4)
@@ -200,12 +198,11 @@ final class ComparisonTable extends VBox {
         Label label = cell(column, row, measure, side.mean());
         String from = side.level()
                 .interval()
-                .map(ends ->
-                        "From run to run, 95 %: " + Numbers.text(ends.low(), 2) + " – " + Numbers.text(ends.high(), 2))
+                .map(ends -> "From run to run, 95 %: " + Numbers.range(ends.low(), ends.high(), 2))
                 .orElse("");
         String steady = side.steadiness()
-                .map(ends -> "Steady within this run: " + Numbers.text(ends.low(), 2) + " – "
-                        + Numbers.text(ends.high(), 2) + "; that says nothing of the next run.")
+                .map(ends -> "Steady within this run: " + Numbers.range(ends.low(), ends.high(), 2)
+                        + "; that says nothing of the next run.")
                 .orElse("");
         String words = (from + "\n" + steady).strip();
         if (side.mean().isKnown() && !words.isEmpty()) {
@@ -267,7 +264,7 @@ final class ComparisonTable extends VBox {
                         : how(latency)));
         grid.add(new IntervalStrip(theme, "latency", latency, false), STRIP, row);
         String ends = latency.interval()
-                .map(i -> form(latency.method()) + Numbers.text(i.low(), 1) + " – " + Numbers.text(i.high(), 1) + " ms")
+                .map(i -> ends(i, 1, " ms", latency.method()))
                 .orElse(comparison.latencyEstimated() ? "estimated" : Numbers.MISSING);
         grid.add(Labels.of(ends, "muted"), 5, row, 2, 1);
     }

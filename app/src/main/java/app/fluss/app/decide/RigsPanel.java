@@ -46,7 +46,7 @@ final class RigsPanel extends VBox {
     private static String words(Figure ratio, Optional<Interval> interval) {
         return Numbers.text(ratio, 2)
                 + (ratio.isKnown() ? "×" : "")
-                + interval.map(ends -> "  %s – %s".formatted(Numbers.text(ends.low(), 2), Numbers.text(ends.high(), 2)))
+                + interval.map(ends -> "  " + Numbers.range(ends.low(), ends.high(), 2))
                         .orElse("");
     }
 

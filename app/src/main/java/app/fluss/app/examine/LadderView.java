@@ -98,7 +98,7 @@ final class LadderView extends VBox implements Shareable {
     /// The range of what was read.
     private static String range(Claimed claim) {
         return claim.lowest().isKnown() && !claim.lowest().equals(claim.highest())
-                ? "%s to %s".formatted(Numbers.text(claim.lowest(), 0), Numbers.text(claim.highest(), 0))
+                ? Numbers.range(claim.lowest(), claim.highest(), 0)
                 : "";
     }
 

@@ -189,7 +189,7 @@ final class ResultsPanel extends VBox {
     }
 
     private static String ends(Interval ends) {
-        return "%s to %s".formatted(Numbers.text(ends.low(), 2), Numbers.text(ends.high(), 2));
+        return Numbers.range(ends.low(), ends.high(), 2);
     }
 
     private void choose(Optional<Felt.Done> done) {

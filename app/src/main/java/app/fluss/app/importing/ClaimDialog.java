@@ -62,9 +62,7 @@ final class ClaimDialog {
                                 Numbers.text(said.onePercentLow(), 1),
                                 said.lowConvention().isEmpty() ? "convention not stated" : said.lowConvention())
                 : "";
-        String range = said.lowest().isKnown()
-                ? ", from %s to %s".formatted(Numbers.text(said.lowest(), 0), Numbers.text(said.highest(), 0))
-                : "";
+        String range = said.lowest().isKnown() ? ", from " + Numbers.range(said.lowest(), said.highest(), 0) : "";
         String who = switch (claim.kind()) {
             case READINGS -> "%d readings".formatted(claim.count());
             case RECORDING -> "A recording, %d numbers".formatted(claim.count());

@@ -22,7 +22,7 @@ final class LatencyFigureGrid extends GridPane {
     LatencyFigureGrid() {
         setId("latency-figures");
         setHgap(12);
-        setVgap(2.5);
+        setVgap(1);
         ColumnConstraints names = new ColumnConstraints();
         names.setHgrow(Priority.ALWAYS);
         ColumnConstraints values = new ColumnConstraints();
@@ -71,22 +71,19 @@ final class LatencyFigureGrid extends GridPane {
         lines.add(new Line(
                 "its interval",
                 of.medianInterval()
-                        .map(interval -> Numbers.text(interval.low(), 1) + " – " + Numbers.text(interval.high(), 1))
+                        .map(interval -> Numbers.range(interval.low(), interval.high(), 1))
                         .orElse(Numbers.MISSING),
                 "95 %, from order statistics; needs 6 samples."));
         lines.add(line("mean, ms", of.mean(), 2, "Mean of the samples."));
         lines.add(new Line(
                 "its interval",
                 of.meanInterval()
-                        .map(interval -> Numbers.text(interval.low(), 1) + " – " + Numbers.text(interval.high(), 1))
+                        .map(interval -> Numbers.range(interval.low(), interval.high(), 1))
                         .orElse(Numbers.MISSING),
                 "95 % by Student's t. Of samples in coarse steps it says more than that of the median."));
         lines.add(line("sd, ms", of.sd(), 2, "Standard deviation, n − 1."));
         lines.add(line("MAD, ms", of.mad(), 2, "Median absolute deviation, unscaled."));
-        lines.add(new Line(
-                "p5 – p95, ms",
-                Numbers.text(of.p5(), 1) + " – " + Numbers.text(of.p95(), 1),
-                "The middle nine tenths."));
+        lines.add(new Line("p5 to p95, ms", Numbers.range(of.p5(), of.p95(), 1), "The middle nine tenths."));
         return lines;
     }
 

@@ -51,7 +51,7 @@ public final class LatencyPane extends VBox {
     private final VBox unmeasured;
     private final Label source = Labels.of("", "muted");
     private final Label trialName = Labels.heading("Trace");
-    private final Label headHand = Labels.of("", "muted");
+    private final Label headHand = Labels.wrapped("", "muted");
     private final Label reason = Labels.of("", "muted");
     private final ToggleButton setMark = new ToggleButton("Set mark");
     private final Button putBack;
@@ -98,12 +98,8 @@ public final class LatencyPane extends VBox {
         threshold.setTooltip(
                 new Tooltip("The share of the light's step at which it counts; the evidence is looked at again"));
         threshold.valueProperty().subscribe(this::lookAgain);
-        HBox stackHead = Boxes.row(
-                Labels.heading("From input to light"),
-                Labels.of("mean (5 – 95 %), ms", "muted"),
-                Boxes.spacer(),
-                headHand);
-        VBox stackPanel = Boxes.panel(stackHead, stack, below(theme, "From input to light", stack));
+        HBox stackHead = Boxes.row(Labels.heading("From input to light"), Labels.of("mean (5 to 95 %), ms", "muted"));
+        VBox stackPanel = Boxes.panel(stackHead, headHand, stack, below(theme, "From input to light", stack));
         VBox.setVgrow(stack, Priority.ALWAYS);
         HBox.setHgrow(stackPanel, Priority.ALWAYS);
         stackPanel.setMinWidth(0);
@@ -148,7 +144,7 @@ public final class LatencyPane extends VBox {
             panel.setMinWidth(0);
         }
         lower = new HBox(10, samplesPanel, tracePanel);
-        lower.setMinHeight(200);
+        lower.setMinHeight(190);
         lower.setPrefHeight(240);
         VBox.setVgrow(lower, Priority.ALWAYS);
         unmeasured = Boxes.panel(
@@ -191,6 +187,8 @@ public final class LatencyPane extends VBox {
         figurePanel.setManaged(measured.isPresent());
         getChildren().set(1, measured.isPresent() ? lower : unmeasured);
         headHand.setText(latency == null ? "" : answers(latency));
+        headHand.setVisible(!headHand.getText().isEmpty());
+        headHand.setManaged(headHand.isVisible());
         if (measured.isEmpty()) {
             chosen = Optional.empty();
             return;

@@ -86,7 +86,7 @@ final class FigureTable extends GridPane {
         private static String ends(double low, double high, int decimals) {
             String from = Numbers.text(low, decimals);
             String to = Numbers.text(high, decimals);
-            return from.equals(to) ? "" : from + " – " + to;
+            return from.equals(to) ? "" : from + " to " + to;
         }
 
         /// With its range over the rules of compositors.

@@ -67,7 +67,7 @@ final class ScreenPanel extends VBox {
 
     /// What variable refresh does to the rate.
     private String repeats(VariableWindow window) {
-        String range = "%s – %s Hz".formatted(Numbers.text(window.floorHz(), 0), Numbers.text(window.ceilingHz(), 0));
+        String range = Numbers.range(window.floorHz(), window.ceilingHz(), 0) + " Hz";
         return switch (screen.showings()) {
             case Figure.Known(double times)
             when times > 1 ->

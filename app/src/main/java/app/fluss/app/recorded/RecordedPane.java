@@ -223,7 +223,7 @@ public final class RecordedPane extends VBox {
         figure("mean over time", text(series.mean(), 2, unit), Numbers.reason(series.mean()));
         figure(
                 "lowest to highest",
-                "%s to %s %s".formatted(Numbers.text(series.low(), 1), Numbers.text(series.high(), 1), unit),
+                Numbers.range(series.low(), series.high(), 1) + " " + unit,
                 Numbers.reason(series.low()));
         figure(
                 "renewed every",

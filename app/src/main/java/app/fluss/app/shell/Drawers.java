@@ -1,10 +1,12 @@
 package app.fluss.app.shell;
 
+import app.fluss.app.theme.Boxes;
 import app.fluss.app.theme.Theme;
 import app.fluss.app.theme.Tips;
 import javafx.geometry.Insets;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
+import javafx.scene.control.ScrollPane;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.Region;
@@ -28,6 +30,9 @@ final class Drawers {
     private final Drawer left;
     private final Drawer right;
     private boolean rightWanted = true;
+
+    /// The work, which scrolls where the window is too low for what it needs.
+    private final ScrollPane page = Boxes.scrolling(new Region());
 
     /// One side.
     private static final class Drawer {
@@ -58,6 +63,10 @@ final class Drawers {
         Tips.on(this.right.button, "What was noticed");
         StackPane.setAlignment(notice, Pos.BOTTOM_CENTER);
         StackPane center = new StackPane(middle, notice);
+        page.setId("page");
+        page.setFitToHeight(true);
+        page.setFocusTraversable(false);
+        middle.getChildren().setAll(page);
         middle.setMinSize(0, 0);
         center.setMinSize(0, 0);
         frame.setCenter(center);
@@ -88,8 +97,9 @@ final class Drawers {
     /// Shows the work.
     void show(Node work, boolean withRight) {
         rightWanted = withRight;
-        if (middle.getChildren().isEmpty() || !middle.getChildren().getFirst().equals(work)) {
-            middle.getChildren().setAll(work);
+        if (!work.equals(page.getContent())) {
+            page.setContent(work);
+            page.setVvalue(0);
         }
         close();
         lay();
@@ -112,7 +122,7 @@ final class Drawers {
     private void lay() {
         double scale = theme.textScaleProperty().get();
         double room = frame.getWidth() / scale;
-        if (room <= 0 || middle.getChildren().isEmpty()) {
+        if (room <= 0) {
             return;
         }
         for (Drawer drawer : new Drawer[] {left, right}) {

@@ -20,6 +20,16 @@ public final class Numbers {
         return here().text(value, decimals);
     }
 
+    /// From one number to another with so many decimals, in words.
+    public static String range(double low, double high, int decimals) {
+        return here().range(low, high, decimals);
+    }
+
+    /// The same of figures.
+    public static String range(Figure low, Figure high, int decimals) {
+        return here().range(low, high, decimals);
+    }
+
     /// A change with its sign; what is shown as zero has none.
     public static String signed(double value, int decimals) {
         return here().signed(value, decimals);

@@ -85,7 +85,7 @@ public final class TogglePanel extends VBox {
                     ratio,
                     Labels.of(
                             fit.ratioInterval()
-                                    .map(ends -> Numbers.text(ends.low(), 2) + " – " + Numbers.text(ends.high(), 2))
+                                    .map(ends -> Numbers.range(ends.low(), ends.high(), 2))
                                     .orElse(Numbers.MISSING),
                             "muted"),
                     Labels.of(Numbers.percent(fit.driftPerMinute(), 1), "muted"));

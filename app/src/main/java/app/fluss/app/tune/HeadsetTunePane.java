@@ -153,7 +153,7 @@ final class HeadsetTunePane extends VBox {
                 Numbers.percent(Figure.of(cell.scale()), 0) + " at " + Numbers.text(cell.refreshHz(), 0) + " Hz",
                 Numbers.percent(outlook.expected().share(), 1),
                 Numbers.text(outlook.expected().appFps(), 0) + " /s · " + (outlook.isEven() ? "even" : "shakes"),
-                "%s Mpx in %s ms (%s – %s); %s of the refreshes without a new image, %s of the time below half rate, by the rule: %s. Over all rules %s – %s and %s – %s."
+                "%s Mpx in %s ms (%s to %s); %s of the refreshes without a new image, %s of the time below half rate, by the rule: %s. Over all rules %s to %s and %s to %s."
                         .formatted(
                                 Numbers.text(outlook.target().megapixels(), 2),
                                 Numbers.text(outlook.gpuMs().value(), 2),

@@ -258,7 +258,7 @@ public record StageStack(AnalysedLatency shown) implements Chart {
         }
 
         private String spread(Figure mean, Figure p5, Figure p95) {
-            return "%s  (%s – %s)".formatted(numbers.text(mean, 1), numbers.text(p5, 1), numbers.text(p95, 1));
+            return "%s  (%s)".formatted(numbers.text(mean, 1), numbers.range(p5, p95, 1));
         }
     }
 }

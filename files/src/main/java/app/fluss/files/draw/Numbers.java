@@ -45,6 +45,16 @@ public record Numbers(Locale locale) {
         return MINUS_ZERO.matcher(text).matches() ? text.substring(1) : text;
     }
 
+    /// From one number to another with so many decimals, in words: a dash between them could be read as a sign.
+    public String range(double low, double high, int decimals) {
+        return text(low, decimals) + " to " + text(high, decimals);
+    }
+
+    /// The same of figures.
+    public String range(Figure low, Figure high, int decimals) {
+        return text(low, decimals) + " to " + text(high, decimals);
+    }
+
     /// A change with its sign; what is shown as zero has none.
     public String signed(double value, int decimals) {
         String text = text(value, decimals);

@@ -52,7 +52,7 @@ final class Page {
     }
 
     static String interval(Interval ends, int decimals) {
-        return NUMBERS.text(ends.low(), decimals) + " to " + NUMBERS.text(ends.high(), decimals);
+        return NUMBERS.range(ends.low(), ends.high(), decimals);
     }
 
     /// The figure of one side.
