@@ -14,6 +14,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
 import javafx.geometry.Bounds;
+import javafx.geometry.Rectangle2D;
 import javafx.scene.Node;
 import javafx.scene.Parent;
 import javafx.scene.control.Control;
@@ -23,7 +24,10 @@ import javafx.scene.control.ScrollBar;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.control.Tooltip;
+import javafx.scene.input.KeyCode;
 import javafx.scene.layout.BorderPane;
+import javafx.stage.Screen;
+import javafx.stage.Window;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
 
@@ -31,6 +35,14 @@ import org.junit.jupiter.api.Test;
 /// parts are walked.
 class LayoutTest extends WindowTest {
     private static final double[][] SIZES = {{1024, 700}, {1280, 800}, {1920, 1080}};
+    private static final List<KeyCode[]> DIALOGS = List.of(
+            new KeyCode[] {KeyCode.CONTROL, KeyCode.R},
+            new KeyCode[] {KeyCode.CONTROL, KeyCode.E},
+            new KeyCode[] {KeyCode.CONTROL, KeyCode.M},
+            new KeyCode[] {KeyCode.CONTROL, KeyCode.K},
+            new KeyCode[] {KeyCode.CONTROL, KeyCode.COMMA},
+            new KeyCode[] {KeyCode.CONTROL, KeyCode.SHIFT, KeyCode.R},
+            new KeyCode[] {KeyCode.F1});
     private static final int[] STEPS = {0, 5, 10};
     private static final Set<String> HEADLINES = Set.of("title", "headline", "great", "figure", "timer");
 
@@ -75,6 +87,33 @@ class LayoutTest extends WindowTest {
                     });
                 }
             }
+        }
+        assertThat(problems).isEmpty();
+    }
+
+    @Test
+    void dialogsFitOnTheScreenWithTheLargestText() throws Exception {
+        settle();
+        interact(() -> {
+            window.theme().resetText();
+            window.theme().scaleText(10);
+        });
+        TreeSet<String> problems = new TreeSet<>();
+        for (KeyCode[] keys : DIALOGS) {
+            push(keys);
+            waitFor(() -> Window.getWindows().size() > 1);
+            settle();
+            interact(() -> {
+                Window dialog = Window.getWindows().getLast();
+                Rectangle2D screen = Screen.getPrimary().getVisualBounds();
+                String where = "dialog of %s: ".formatted(List.of(keys));
+                if (dialog.getWidth() > screen.getWidth() || dialog.getHeight() > screen.getHeight()) {
+                    problems.add(where + "larger than the screen");
+                }
+                problems(dialog.getScene().getRoot()).forEach(problem -> problems.add(where + problem));
+                dialog.hide();
+            });
+            waitFor(() -> Window.getWindows().size() == 1);
         }
         assertThat(problems).isEmpty();
     }

@@ -7,6 +7,7 @@ import app.fluss.app.theme.Boxes;
 import app.fluss.app.theme.Buttons;
 import app.fluss.app.theme.Choice;
 import app.fluss.app.theme.Dialogs;
+import app.fluss.app.theme.Ems;
 import app.fluss.app.theme.Labels;
 import app.fluss.app.theme.ShareBar;
 import app.fluss.app.theme.Shareable;
@@ -106,8 +107,7 @@ public final class ReportDialog {
         var scroll = Boxes.scrolling(scrolled);
         VBox.setVgrow(scroll, Priority.ALWAYS);
         VBox options = new VBox(10, scroll, update, state, ways);
-        options.setMinWidth(270);
-        options.setPrefWidth(270);
+        Ems.fix(options, 270);
         ways.setDisable(true);
         Button folder =
                 Buttons.quiet("Save folder…", "Page, PDF, figures, verdicts, charts and cards", this::saveFolder);

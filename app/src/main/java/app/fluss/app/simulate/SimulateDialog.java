@@ -5,6 +5,7 @@ import app.fluss.app.model.EvidenceEdits;
 import app.fluss.app.model.Jobs;
 import app.fluss.app.model.Workbench;
 import app.fluss.app.theme.Dialogs;
+import app.fluss.app.theme.Ems;
 import app.fluss.app.theme.Numbers;
 import app.fluss.app.theme.Theme;
 import app.fluss.core.measure.Figure;
@@ -72,8 +73,7 @@ public final class SimulateDialog {
         expected.setId("expected");
         expected.setMinHeight(44);
         list.setId("scenarios");
-        list.setPrefWidth(290);
-        list.setMinWidth(290);
+        Ems.fix(list, 290);
         list.setCellFactory(_ -> new ScenarioCell());
         list.getItems().setAll(scenarios);
         VBox expect = new VBox(6, heading("What to expect"), expected);

@@ -4,18 +4,28 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import javafx.application.Platform;
+import javafx.geometry.Rectangle2D;
 import javafx.scene.Node;
 import javafx.scene.Parent;
+import javafx.scene.control.ButtonBar;
 import javafx.scene.control.ButtonBar.ButtonData;
 import javafx.scene.control.ButtonType;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Dialog;
+import javafx.scene.control.DialogPane;
+import javafx.scene.control.ScrollPane;
 import javafx.scene.control.TextField;
 import javafx.scene.control.TextInputControl;
+import javafx.stage.Screen;
 import javafx.stage.Window;
 
 /// Dialogs that look like the rest.
 public final class Dialogs {
+    /// What the system draws around a window, at most.
+    private static final double FRAME_PX = 80;
+
+    private static final double BUTTON_PX = 80;
+
     private Dialogs() {}
 
     /// Asks for a line of text, and waits for the answer.
@@ -49,7 +59,7 @@ public final class Dialogs {
 
     /// Tells what went wrong, dressed as its owner is.
     public static void tell(Window owner, String title, String words) {
-        Dialog<ButtonType> dialog = make(owner.getScene().getRoot().getStyle(), owner, title);
+        Dialog<ButtonType> dialog = make(owner.getScene().getRoot().getStyle(), 1, owner, title);
         dialog.getDialogPane().setContent(Labels.wrapped(words));
         dialog.getDialogPane().setPrefWidth(420);
         dialog.getDialogPane().getButtonTypes().add(ButtonType.CLOSE);
@@ -99,21 +109,54 @@ public final class Dialogs {
 
     /// A dialog with a title, dressed in the palette in use; typing goes to its first field.
     public static <T> Dialog<T> make(Theme theme, Window owner, String title) {
-        return make(theme.style(), owner, title);
+        return make(theme.style(), theme.textScaleProperty().get(), owner, title);
     }
 
-    private static <T> Dialog<T> make(String style, Window owner, String title) {
+    private static <T> Dialog<T> make(String style, double textScale, Window owner, String title) {
         Dialog<T> dialog = new Dialog<>();
         dialog.initOwner(owner);
         dialog.setTitle(title);
         dialog.setResizable(true);
         dialog.getDialogPane().getStylesheets().setAll(owner.getScene().getStylesheets());
         dialog.getDialogPane().setStyle(style);
+        dialog.setOnShowing(_ -> fit(dialog.getDialogPane(), textScale, owner));
         dialog.setOnShown(_ -> Platform.runLater(() -> {
             if (dialog.getDialogPane().getContent() instanceof Parent content) {
                 first(content).ifPresent(Node::requestFocus);
             }
         }));
         return dialog;
+    }
+
+    /// Sizes are stated for text of the usual size. What does not fit on the screen scrolls, above the buttons.
+    private static void fit(DialogPane pane, double textScale, Window owner) {
+        Node content = pane.getContent();
+        if (content != null && !(content instanceof ScrollPane)) {
+            ScrollPane scroll = Boxes.scrolling(content);
+            scroll.setFitToHeight(true);
+            scroll.setFocusTraversable(false);
+            pane.setContent(scroll);
+        }
+        // The bar takes the widths of its buttons before their text has its size, and keeps them.
+        if (pane.lookup(".button-bar") instanceof ButtonBar bar) {
+            bar.setButtonMinWidth(BUTTON_PX * textScale);
+        }
+        pane.applyCss();
+        double width = pane.getPrefWidth() > 0 ? pane.getPrefWidth() * textScale : pane.prefWidth(-1);
+        double height = pane.getPrefHeight() > 0 ? pane.getPrefHeight() * textScale : pane.prefHeight(width);
+        Rectangle2D screen = screen(owner);
+        if (width > screen.getWidth() - FRAME_PX || pane.getPrefWidth() > 0) {
+            pane.setPrefWidth(Math.min(width, screen.getWidth() - FRAME_PX));
+        }
+        if (height > screen.getHeight() - FRAME_PX || pane.getPrefHeight() > 0) {
+            pane.setPrefHeight(Math.min(height, screen.getHeight() - FRAME_PX));
+        }
+    }
+
+    private static Rectangle2D screen(Window owner) {
+        return Screen.getScreensForRectangle(owner.getX(), owner.getY(), owner.getWidth(), owner.getHeight()).stream()
+                .findFirst()
+                .orElseGet(Screen::getPrimary)
+                .getVisualBounds();
     }
 }
