@@ -105,8 +105,8 @@ class ShellJobTest extends WindowTest {
         interact(tree::requestFocus);
         push(KeyCode.F2);
         type("#text", "first of the day");
-        interact(() ->
-                ((ButtonBase) ((DialogPane) lookup("#text").query().getParent()).lookupButton(ButtonType.OK)).fire());
+        DialogPane dialog = lookup(".dialog-pane").query();
+        interact(() -> ((ButtonBase) dialog.lookupButton(ButtonType.OK)).fire());
         until(() -> assertThat(contents().runs()).extracting(Run::name).contains("first of the day"));
         interact(() -> tree.getSelectionModel().selectAll());
         push(KeyCode.CONTROL, KeyCode.DELETE);

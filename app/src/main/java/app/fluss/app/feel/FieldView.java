@@ -65,24 +65,21 @@ final class FieldView extends Region {
 
     private Shape shape(FeelPicture.Mark mark) {
         Shape shape = switch (mark) {
-            case FeelPicture.Bar _ -> {
-                Rectangle bar = new Rectangle();
-                bar.heightProperty().bind(heightProperty());
-                yield bar;
-            }
+            case FeelPicture.Bar _ -> new Rectangle();
             case FeelPicture.Disc _ -> new Circle();
         };
         shape.setManaged(false);
         return shape;
     }
 
-    private static void place(Shape shape, FeelPicture.Mark mark) {
+    private void place(Shape shape, FeelPicture.Mark mark) {
         fill(shape, mark.luminance());
         switch (mark) {
             case FeelPicture.Bar bar -> {
                 Rectangle drawn = (Rectangle) shape;
                 drawn.setX(bar.x());
                 drawn.setWidth(bar.width());
+                drawn.setHeight(getHeight());
             }
             case FeelPicture.Disc disc -> {
                 Circle drawn = (Circle) shape;

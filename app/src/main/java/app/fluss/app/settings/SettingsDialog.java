@@ -81,7 +81,7 @@ public final class SettingsDialog {
                 "Fluss opens no connection but a link probe that you start, to the address that you enter.");
         Dialog<ButtonType> dialog = Dialogs.make(theme, owner, "Settings");
         dialog.getDialogPane().setContent(Boxes.scrolling(made.grid));
-        dialog.getDialogPane().setPrefSize(640, 560);
+        dialog.getDialogPane().setPrefSize(640, 640);
         dialog.getDialogPane().setId("settings-dialog");
         dialog.getDialogPane().getButtonTypes().add(ButtonType.CLOSE);
         Dialogs.focus(dialog, appearance);
