@@ -54,9 +54,10 @@ abstract class WindowTest extends ApplicationTest {
     /// Longest time that one piece of work may compute on the interface thread, ms.
     private static final double COMPUTING_MS = 50;
 
-    /// Longest time that it may take at all, ms: three times of what is allowed as shipped, where the classes of a
-    /// screen have been loaded and compiled before it is first shown (`bench/interface-thread.sh`).
-    private static final double COLD_MS = 300;
+    /// Longest time that it may take at all, ms. As shipped a tenth of a second is wanted; here classes are loaded and
+    /// compiled only when a screen is first shown, on a machine that may have much else to do
+    /// (`bench/interface-thread.sh` times what is shipped).
+    private static final double COLD_MS = 500;
 
     FlussApp.Window window;
     private InterfaceWatch watch;
