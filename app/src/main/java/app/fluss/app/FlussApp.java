@@ -27,10 +27,9 @@ import javafx.application.Application;
 import javafx.scene.Scene;
 import javafx.stage.Stage;
 
-/// The window: `demo`, `open [STUDY]`, or `screenshots [--to DIR]`; and for the launcher `tour`, which shows every
-/// screen and
-/// closes. With `--from STUDY` the demo is a copy of
-/// one that [MakeDemo] made before. With `--picture FILE` a picture of the window is taken, and it closes.
+/// The window: `demo`, `open [STUDY]`, or `screenshots [--to DIR]`; and for the launcher `tour`, which shows
+/// every screen and closes. With `--from STUDY` the demo is a copy of one that [MakeDemo] made before. With
+/// `--picture FILE` a picture of the window is taken, and it closes.
 public final class FlussApp extends Application {
     private static final double WIDTH = 1280;
     private static final double HEIGHT = 800;
