@@ -106,6 +106,21 @@ warm_up() {
   rm -f "$sample" "$own"
 }
 
+# A run that records its classes and says nothing of it, and one that has them at hand. Each names its file beside.
+record_to=(-XX:AOTMode=record -XX:+UnlockDiagnosticVMOptions -XX:-DisplayVMOutput "-Xlog:aot*=off")
+use_cache=("-Xlog:aot*=off")
+
+# Makes a cache of what a run recorded, if that ended well. Arguments: the cache, the code of the run, its command.
+keep_record() {
+  local cache=$1 record=$1.record.$$ code=$2
+  shift 2
+  if [ "$code" = 0 ] && [ -e "$record" ] &&
+    "$1" -XX:AOTMode=create -XX:AOTConfiguration="$record" -XX:AOTCache="$cache.$$" "${@:2}" >/dev/null 2>&1; then
+    mv -f "$cache.$$" "$cache" 2>/dev/null || true
+  fi
+  rm -f "$cache".record.* "$cache.$$" # of runs that were ended as well
+}
+
 least_heap=192
 
 middle_of() { dd if="$1" bs=65536 skip=$(($2 / 131072)) count=1 2>/dev/null; }
@@ -141,11 +156,18 @@ heap_for_all() {
 }
 
 command_line() {
-  local heap cache=() compiler=()
+  local heap cache=() compiler=() own= code=0
   case "$*" in report*) need_text_libraries ;; esac
   if [ -n "$kept" ]; then
     warm_up "$kept/cli.aot"
-    [ ! -e "$kept/cli.aot" ] || cache=(-XX:AOTCache="$kept/cli.aot" "-Xlog:aot*=off")
+    # A report is a long way through classes of its own, which would only make the short jobs' cache slower.
+    case "$*" in report*) own=$kept/report.aot ;; esac
+    if [ -n "$own" ] && [ ! -e "$own" ]; then
+      cache=("${record_to[@]}" -XX:AOTConfiguration="$own.record.$$")
+    elif [ -e "${own:-$kept/cli.aot}" ]; then
+      cache=("${use_cache[@]}" -XX:AOTCache="${own:-$kept/cli.aot}")
+      own=
+    fi
   fi
   case "$*" in
     simulate*) heap=1800 ;;
@@ -163,8 +185,11 @@ command_line() {
   esac
   # A long log's columns are many pages.
   [ "$(uname -s)" != Linux ] || [ "$heap" -lt 256 ] || compiler+=(-XX:+UseTransparentHugePages)
-  exec "$java" "${cli_options[@]}" "${cache[@]}" "${compiler[@]}" -Xms"$((heap < 700 ? heap : 700))m" -Xmx"${heap}m" \
-    -p "$cli_jars" -m "$cli_class" "$@"
+  set -- "${compiler[@]}" -Xms"$((heap < 700 ? heap : 700))m" -Xmx"${heap}m" -p "$cli_jars" -m "$cli_class" "$@"
+  [ -n "$own" ] || exec "$java" "${cli_options[@]}" "${cache[@]}" "$@"
+  "$java" "${cli_options[@]}" "${cache[@]}" "$@" || code=$?
+  keep_record "$own" $code "$java" "${cli_options[@]}" "$@"
+  return $code
 }
 
 fluss_app() { "$java" "${window_options[@]}" "$@"; }
@@ -180,8 +205,9 @@ prepare_demo() {
   rm -rf "$own"
 }
 
-# Keeps loaded and profiled classes of a window that shows all of its screens, so that the next ones start and go from screen to
-# screen fast: of one that nobody sees where there is a virtual display to be had, else of the user's first. Arguments: the cache, the demo study.
+# Keeps loaded and profiled classes of a window that shows all of its screens, so that the next ones start and go from
+# screen to screen fast: of one that nobody sees where there is a virtual display to be had, else of the user's first.
+# Arguments: the cache, the demo study.
 train_window() {
   [ ! -e "$1" ] && command -v Xvfb >/dev/null || return 0
   say "preparing a fast start (half a minute, once)"
@@ -189,16 +215,7 @@ train_window() {
     start_xvfb
     fluss_app "${record[@]}" -p "$window_jars" -m "$window_class" tour --from "$2" >/dev/null 2>&1 || true
   )
-  keep_record "$1"
-}
-
-keep_record() {
-  [ -e "$1.record.$$" ] || return 0
-  if fluss_app -XX:AOTMode=create -XX:AOTConfiguration="$1.record.$$" -XX:AOTCache="$1.$$" -p "$window_jars" -m "$window_class" \
-    >/dev/null 2>&1; then
-    mv -f "$1.$$" "$1" 2>/dev/null || true
-  fi
-  rm -f "$1.record.$$" "$1.$$"
+  keep_record "$1" 0 fluss_app -p "$window_jars" -m "$window_class"
 }
 
 window() {
@@ -207,7 +224,7 @@ window() {
   need_display
   if [ -n "$kept" ]; then
     cache=$kept/window.aot
-    record=(-XX:AOTMode=record -XX:AOTConfiguration="$cache.record.$$" "-Xlog:aot*=off")
+    record=("${record_to[@]}" -XX:AOTConfiguration="$cache.record.$$")
   fi
   if [ "$1" != open ] && [ -n "$kept" ]; then
     prepare_demo "$kept/demo.fluss"
@@ -218,9 +235,8 @@ window() {
     say "there is no display here; the window opens on the virtual display $DISPLAY."
     say "Take a picture of it with: DISPLAY=$DISPLAY import -window root fluss.png  (or: fluss demo --picture fluss.png)"
   fi
-  [ -z "$cache" ] || [ ! -e "$cache" ] || record=(-XX:AOTCache="$cache" "-Xlog:aot*=off")
-  # Only the machine speaks on standard output, of what it recorded.
-  fluss_app "${record[@]}" -p "$window_jars" -m "$window_class" "${arguments[@]}" >/dev/null || code=$?
-  [ -z "$cache" ] || keep_record "$cache"
+  [ -z "$cache" ] || [ ! -e "$cache" ] || record=("${use_cache[@]}" -XX:AOTCache="$cache")
+  fluss_app "${record[@]}" -p "$window_jars" -m "$window_class" "${arguments[@]}" || code=$?
+  [ -z "$cache" ] || keep_record "$cache" $code fluss_app -p "$window_jars" -m "$window_class"
   return $code
 }
