@@ -245,10 +245,23 @@ final class PartsPane extends HBox {
                                 () -> workbench.edits().bench().use(item)));
             }
             head.getChildren()
-                    .add(Buttons.quiet(
-                            "Remove",
-                            "Take it off the bench (can be undone)",
-                            () -> workbench.edits().bench().remove(item)));
+                    .addAll(
+                            Buttons.quiet(
+                                    "Duplicate",
+                                    "Another one of its kind with the same facts",
+                                    () -> workbench
+                                            .edits()
+                                            .bench()
+                                            .duplicate(
+                                                    item,
+                                                    workbench
+                                                            .contentsProperty()
+                                                            .get()
+                                                            .freeName(item))),
+                            Buttons.quiet(
+                                    "Remove",
+                                    "Take it off the bench (can be undone)",
+                                    () -> workbench.edits().bench().remove(item)));
         }
         return head;
     }

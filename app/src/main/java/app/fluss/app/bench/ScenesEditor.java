@@ -93,7 +93,14 @@ final class ScenesEditor extends VBox {
         Label name = Labels.of(scene.name());
         name.setMinWidth(Region.USE_PREF_SIZE);
         Button rename = Buttons.quiet("Rename…", "Another name for the scene", () -> rename(scene));
-        grid.addRow(row, name, seconds, weight, begins, route, rename);
+        Button duplicate = Buttons.quiet(
+                "Duplicate",
+                "Another scene of this game, described alike",
+                () -> workbench
+                        .edits()
+                        .bench()
+                        .duplicate(scene, workbench.contentsProperty().get().freeName(scene)));
+        grid.addRow(row, name, seconds, weight, begins, route, rename, duplicate);
     }
 
     private static TextField field(String name, String text, int columns) {

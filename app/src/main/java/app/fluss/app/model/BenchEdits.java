@@ -34,6 +34,16 @@ public final class BenchEdits {
                 study -> study.bench().add(BenchPart.PICTURE_MODE, OptionalLong.of(display.id()), name));
     }
 
+    /// Adds another one of its kind with the same facts.
+    public void duplicate(Item item, String name) {
+        edits.note("Duplicating " + item.name(), study -> study.bench().duplicate(item, name));
+    }
+
+    /// Adds another scene of the same game, described alike.
+    public void duplicate(Scene scene, String name) {
+        edits.note("Duplicating " + scene.name(), study -> study.bench().duplicate(scene, name));
+    }
+
     /// Says that something takes part in the runs from now on.
     public void use(Item item) {
         edits.note("Changing the bench", study -> study.bench().use(item));

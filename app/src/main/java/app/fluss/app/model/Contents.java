@@ -2,10 +2,12 @@ package app.fluss.app.model;
 
 import app.fluss.core.bench.Setup;
 import app.fluss.core.path.Chain;
+import app.fluss.core.plan.Wish;
 import app.fluss.files.study.Attempt;
 import app.fluss.files.study.Bench;
 import app.fluss.files.study.DeliveryPath;
 import app.fluss.files.study.Game;
+import app.fluss.files.study.Item;
 import app.fluss.files.study.Planned;
 import app.fluss.files.study.Run;
 import app.fluss.files.study.Scene;
@@ -13,8 +15,13 @@ import app.fluss.files.study.StoredSchools;
 import app.fluss.files.study.Study;
 import app.fluss.files.study.StudyException;
 import java.util.Comparator;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 
 /// What a study holds.
 ///
@@ -29,6 +36,7 @@ import java.util.Optional;
 /// @param attempt what is measured right now
 /// @param undo what would be undone next
 /// @param redo what would be redone next
+/// @param missing how many runs are still to be measured, by number of the scene; none is 0
 public record Contents(
         long version,
         List<Game> games,
@@ -40,7 +48,8 @@ public record Contents(
         People people,
         Optional<Attempt> attempt,
         Optional<String> undo,
-        Optional<String> redo) {
+        Optional<String> redo,
+        Map<Long, Integer> missing) {
     static final Contents EMPTY = new Contents(
             0,
             List.of(),
@@ -52,10 +61,11 @@ public record Contents(
             People.NONE,
             Optional.empty(),
             Optional.empty(),
-            Optional.empty());
+            Optional.empty(),
+            Map.of());
 
     static Contents of(Study study, long version) throws StudyException {
-        return new Contents(
+        Contents read = new Contents(
                 version,
                 study.games(),
                 study.scenes(),
@@ -66,7 +76,29 @@ public record Contents(
                 People.of(study),
                 study.capture().open(),
                 study.nextUndo(),
-                study.nextRedo());
+                study.nextRedo(),
+                Map.of());
+        return read.counted();
+    }
+
+    /// With what is missing, which every look at the study asks for.
+    private Contents counted() {
+        Map<Long, Integer> counts = new HashMap<>();
+        for (Scene scene : scenes) {
+            int open = Coverage.open(this, List.of(scene)).stream()
+                    .mapToInt(Wish::repeats)
+                    .sum();
+            counts.put(scene.id(), open);
+        }
+        return new Contents(
+                version, games, scenes, runs, bench, planned, schools, people, attempt, undo, redo, Map.copyOf(counts));
+    }
+
+    /// How many runs of these scenes are still to be measured.
+    public int missing(List<Scene> of) {
+        return of.stream()
+                .mapToInt(scene -> missing.getOrDefault(scene.id(), 0))
+                .sum();
     }
 
     /// Whether nothing was put into the study yet.
@@ -112,15 +144,30 @@ public record Contents(
 
     /// A name that no path has yet: the one wanted, or that with a number.
     public String freePathName(String wanted) {
+        return free(wanted, bench.paths().stream().map(DeliveryPath::name));
+    }
+
+    /// A name for another of the kind of this part.
+    public String freeName(Item item) {
+        return free(item.name(), bench.items(item.part()).stream().map(Item::name));
+    }
+
+    /// A name for another scene of its game.
+    public String freeName(Scene scene) {
+        return free(
+                scene.name(),
+                scenes.stream()
+                        .filter(other -> other.gameId() == scene.gameId())
+                        .map(Scene::name));
+    }
+
+    private static String free(String wanted, Stream<String> taken) {
+        Set<String> names = taken.collect(Collectors.toSet());
         String name = wanted;
-        for (int number = 2; hasPath(name); number++) {
+        for (int number = 2; names.contains(name); number++) {
             name = wanted + " (" + number + ")";
         }
         return name;
-    }
-
-    private boolean hasPath(String name) {
-        return bench.paths().stream().anyMatch(path -> path.name().equals(name));
     }
 
     /// The game and scene of a run, for people.

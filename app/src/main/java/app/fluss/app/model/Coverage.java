@@ -5,10 +5,12 @@ import app.fluss.core.path.Chain;
 import app.fluss.core.plan.Wish;
 import app.fluss.files.study.DeliveryPath;
 import app.fluss.files.study.Game;
+import app.fluss.files.study.NameOrder;
 import app.fluss.files.study.Run;
 import app.fluss.files.study.Scene;
 import app.fluss.files.study.SheetRow;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 
@@ -45,8 +47,7 @@ public record Coverage(Scene scene, DeliveryPath path, int kept, int wanted, Opt
     public static List<Scene> scenes(Contents contents, Optional<Game> game) {
         return contents.scenes().stream()
                 .filter(scene -> game.isEmpty() || scene.gameId() == game.get().id())
-                .sorted((a, b) ->
-                        contents.game(a).name().compareTo(contents.game(b).name()))
+                .sorted(Comparator.comparing(scene -> contents.game(scene).name(), NameOrder.NAMES))
                 .toList();
     }
 

@@ -19,6 +19,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.concurrent.atomic.AtomicLong;
 import java.util.function.Consumer;
+import javafx.application.Platform;
 import javafx.beans.property.ObjectProperty;
 import javafx.beans.property.ReadOnlyBooleanProperty;
 import javafx.beans.property.ReadOnlyBooleanWrapper;
@@ -119,13 +120,20 @@ public final class Workbench {
                     return read(opened);
                 },
                 now -> {
-                    coming(false);
                     retire(before, passed);
-                    if (opened == coming) {
-                        open.set(now);
-                        opened.notices().forEach(problems);
-                        now.contents().runs().stream().findFirst().ifPresent(selected::set);
+                    if (opened != coming) {
+                        coming(false);
+                        return;
                     }
+                    open.set(now);
+                    opened.notices().forEach(problems);
+                    // Each fills half of the window: in turns of their own.
+                    Platform.runLater(() -> {
+                        if (opened == coming && selected.get() == null) {
+                            contents.get().runs().stream().findFirst().ifPresent(selected::set);
+                        }
+                        coming(false);
+                    });
                 },
                 e -> {
                     coming(false);

@@ -239,7 +239,7 @@ final class GamesTree extends VBox {
         for (TreeItem<TreeEntry> game : tree.getRoot().getChildren()) {
             for (TreeItem<TreeEntry> scene : game.getChildren()) {
                 for (TreeItem<TreeEntry> item : scene.getChildren()) {
-                    if (item.getValue() instanceof TreeEntry.OfRun(Run one) && one.equals(run)) {
+                    if (item.getValue() instanceof TreeEntry.OfRun(Run one) && one.id() == run.id()) {
                         choose(game, item);
                         return;
                     }

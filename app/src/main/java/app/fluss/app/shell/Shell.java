@@ -11,7 +11,6 @@ import app.fluss.app.many.ManyFlow;
 import app.fluss.app.model.AnalysedRun;
 import app.fluss.app.model.Comparison;
 import app.fluss.app.model.Contents;
-import app.fluss.app.model.Coverage;
 import app.fluss.app.model.Jobs;
 import app.fluss.app.model.Open;
 import app.fluss.app.model.Workbench;
@@ -64,6 +63,7 @@ public final class Shell extends BorderPane {
     private final CompareScreen compare;
     private final Notice notice = new Notice();
     private final StudyPage study;
+    private final Node comes = new StackPane(Labels.note("Opening the study…"));
     private boolean wholeStudy;
     private boolean focusRuns;
     private Optional<Comparison> compared = Optional.empty();
@@ -228,9 +228,7 @@ public final class Shell extends BorderPane {
     }
 
     private void count(Contents contents) {
-        int missing = Coverage.open(contents, contents.scenes()).stream()
-                .mapToInt(wish -> wish.repeats())
-                .sum();
+        int missing = contents.missing(contents.scenes());
         order.count(Work.PLAN, missing == 0 ? "" : missing + " missing");
         long open = contents.planned().openRuns();
         order.count(Work.CAPTURE, contents.attempt().isPresent() ? "measuring" : open == 0 ? "" : open + " to go");
@@ -292,13 +290,16 @@ public final class Shell extends BorderPane {
 
     private Node welcome() {
         if (workbench.openingProperty().get()) {
-            return new StackPane(Labels.note("Opening the study…"));
+            return comes;
         }
         return Boxes.scrolling(new Welcome(theme, ways, recent));
     }
 
     /// The run that is looked at; the whole study where none is, or where it was asked for.
     private Node examined() {
+        if (workbench.openingProperty().get()) {
+            return comes;
+        }
         if (!wholeStudy && workbench.selectedProperty().get() != null) {
             return examine;
         }

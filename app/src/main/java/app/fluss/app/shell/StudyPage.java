@@ -82,7 +82,7 @@ final class StudyPage extends VBox {
 
     private void showNext(Contents contents) {
         long planned = contents.planned().openRuns();
-        int open = missing(contents, contents.scenes());
+        int open = contents.missing(contents.scenes());
         if (planned > 0) {
             next(
                     "%s planned and not measured yet.".formatted(counted((int) planned, "run")),
@@ -105,17 +105,11 @@ final class StudyPage extends VBox {
         Platform.runLater(next::requestFocus);
     }
 
-    private static int missing(Contents contents, List<Scene> scenes) {
-        return Coverage.open(contents, scenes).stream()
-                .mapToInt(wish -> wish.repeats())
-                .sum();
-    }
-
     private void row(Contents contents, Game game, int row) {
         List<Scene> scenes = Coverage.scenes(contents, Optional.of(game));
         List<Run> runs =
                 scenes.stream().flatMap(scene -> contents.runs(scene).stream()).toList();
-        int open = missing(contents, scenes);
+        int open = contents.missing(scenes);
         Label title = Labels.of(game.name(), "strong");
         title.setMinWidth(0);
         Optional<Grade> weakest =

@@ -9,11 +9,13 @@ import app.fluss.core.path.Chain;
 import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.time.LocalDate;
+import java.util.Comparator;
 import java.util.EnumMap;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.OptionalLong;
+import org.jspecify.annotations.Nullable;
 
 /// What stands on the bench, as kept: rigs, displays, links, headsets, games, scenes and paths.
 public final class BenchRecords {
@@ -38,9 +40,10 @@ public final class BenchRecords {
                             Sql.text(row, "name"),
                             row.getBoolean("in_use"),
                             ofItems.getOrDefault(row.getLong("id"), Map.of())));
-            List<DeliveryPath> paths = sql.list(
-                    "SELECT id, name, stages FROM path ORDER BY stages <> '[]', name COLLATE NOCASE",
-                    BenchRecords::path);
+            List<DeliveryPath> paths = sql.list("SELECT id, name, stages FROM path", BenchRecords::path).stream()
+                    .sorted(Comparator.comparing((DeliveryPath path) -> !path.isNative())
+                            .thenComparing(DeliveryPath::name, NameOrder.NAMES))
+                    .toList();
             return new Bench(items, facts("game_id"), paths);
         });
     }
@@ -84,6 +87,35 @@ public final class BenchRecords {
                     name,
                     first);
         });
+    }
+
+    /// Adds another one of its kind with the same facts and, for a display, picture modes. It is not in use.
+    ///
+    /// @return its number
+    public long duplicate(Item item, String name) throws StudyException {
+        return steps.change("duplicate " + item.name(), () -> {
+            long copy = copy(item.id(), null, name);
+            for (long mode : sql.list("SELECT id FROM item WHERE parent_id = ?", row -> row.getLong(1), item.id())) {
+                copy(mode, copy, null);
+            }
+            return copy;
+        });
+    }
+
+    /// Copies something with its facts; its parent and name unless others are given.
+    private long copy(long of, @Nullable Long parent, @Nullable String name) throws SQLException {
+        long copy = sql.insert(
+                "INSERT INTO item (part, parent_id, name, in_use)"
+                        + " SELECT part, coalesce(?, parent_id), coalesce(?, name), 0 FROM item WHERE id = ?",
+                parent,
+                name,
+                of);
+        sql.run(
+                "INSERT INTO bench_fact (item_id, name, value, source, stated_on)"
+                        + " SELECT ?, name, value, source, stated_on FROM bench_fact WHERE item_id = ?",
+                copy,
+                of);
+        return copy;
     }
 
     /// Gives something another name.
@@ -169,6 +201,19 @@ public final class BenchRecords {
                     seconds,
                     game);
         });
+    }
+
+    /// Adds another scene of the same game, described alike.
+    ///
+    /// @return its number
+    public long duplicate(Scene scene, String name) throws StudyException {
+        return steps.change(
+                "duplicate " + scene.name(),
+                () -> sql.insert(
+                        "INSERT INTO scene (game_id, name, seconds, begins, route, weight)"
+                                + " SELECT game_id, ?, seconds, begins, route, weight FROM scene WHERE id = ?",
+                        name,
+                        scene.id()));
     }
 
     /// Describes a scene anew.

@@ -10,6 +10,7 @@ import app.fluss.files.log.InputException;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 
@@ -78,13 +79,19 @@ public final class Study implements AutoCloseable {
 
     /// All games, by name.
     public List<Game> games() throws StudyException {
-        return steps.read(() -> sql.list(
-                "SELECT id, name FROM game ORDER BY name", row -> new Game(row.getLong("id"), Sql.text(row, "name"))));
+        return steps.read(() ->
+                sql
+                        .list("SELECT id, name FROM game", row -> new Game(row.getLong("id"), Sql.text(row, "name")))
+                        .stream()
+                        .sorted(Comparator.comparing(Game::name, NameOrder.NAMES))
+                        .toList());
     }
 
     /// All scenes, by name.
     public List<Scene> scenes() throws StudyException {
-        return steps.read(() -> sql.list("SELECT * FROM scene ORDER BY name", BenchRecords::scene));
+        return steps.read(() -> sql.list("SELECT * FROM scene ORDER BY id", BenchRecords::scene).stream()
+                .sorted(Comparator.comparing(Scene::name, NameOrder.NAMES))
+                .toList());
     }
 
     /// All runs, in the order they were added.

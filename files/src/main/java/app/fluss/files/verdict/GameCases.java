@@ -12,6 +12,7 @@ import app.fluss.files.compare.Grouping;
 import app.fluss.files.compare.Pair;
 import app.fluss.files.study.DeliveryPath;
 import app.fluss.files.study.Game;
+import app.fluss.files.study.NameOrder;
 import app.fluss.files.study.Run;
 import app.fluss.files.study.Scene;
 import app.fluss.files.study.Study;
@@ -291,7 +292,7 @@ public record GameCases(Game game, Optional<String> kind, List<OfPath> paths, St
     public static List<Scene> scenes(Game game, List<Scene> scenes) {
         return scenes.stream()
                 .filter(scene -> scene.gameId() == game.id())
-                .sorted(Comparator.comparing(Scene::name))
+                .sorted(Comparator.comparing(Scene::name, NameOrder.NAMES))
                 .toList();
     }
 }

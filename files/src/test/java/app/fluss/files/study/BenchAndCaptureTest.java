@@ -9,6 +9,7 @@ import app.fluss.core.bench.FactKey;
 import app.fluss.core.bench.FactSource;
 import app.fluss.core.bench.Setup;
 import app.fluss.core.measure.Grade;
+import app.fluss.core.measure.Section;
 import app.fluss.core.path.Chain;
 import app.fluss.core.path.Stage;
 import app.fluss.core.path.StageKind;
@@ -77,6 +78,44 @@ class BenchAndCaptureTest {
             assertThat(study.bench().read().setup(game.id(), chain))
                     .usingRecursiveComparison()
                     .isEqualTo(setup);
+        }
+    }
+
+    @Test
+    void aDuplicateHasTheSameFactsAndIsNotInUse() throws Exception {
+        try (Study study = Study.open(folder.resolve("twice.fluss"))) {
+            Item sofa = item(study, BenchPart.DISPLAY, "sofa");
+            study.bench().state(sofa, List.of(fact(FactKey.OUTPUT_HZ, "60")));
+            study.bench().add(BenchPart.PICTURE_MODE, OptionalLong.of(sofa.id()), "game");
+            study.bench()
+                    .state(
+                            study.bench().read().items(BenchPart.PICTURE_MODE).getFirst(),
+                            List.of(fact(FactKey.LAG_MS, "12.5")));
+            long copied = study.bench().duplicate(sofa, "sofa (2)");
+            Item copy = study.bench().read().items(BenchPart.DISPLAY).getLast();
+            assertThat(copy.id()).isEqualTo(copied);
+            assertThat(copy.name()).isEqualTo("sofa (2)");
+            assertThat(copy.inUse()).isFalse();
+            assertThat(copy.facts().get(FactKey.OUTPUT_HZ)).isEqualTo(fact(FactKey.OUTPUT_HZ, "60"));
+            Item mode = study.bench().read().items(BenchPart.PICTURE_MODE).getLast();
+            assertThat(mode.parent()).hasValue(copied);
+            assertThat(mode.facts().get(FactKey.LAG_MS)).isEqualTo(fact(FactKey.LAG_MS, "12.5"));
+
+            study.bench().addScene("Tidewarden", "marsh 2", 45);
+            Scene marsh = study.scenes().getFirst();
+            study.bench().describe(marsh.described(90, "at the mill", "down to the ford", Section.Weight.WORST));
+            study.bench().duplicate(study.scenes().getFirst(), "marsh 10");
+            assertThat(study.scenes()).extracting(Scene::name).containsExactly("marsh 2", "marsh 10");
+            Scene second = study.scenes().getLast();
+            assertThat(second)
+                    .isEqualTo(new Scene(
+                            second.id(),
+                            marsh.gameId(),
+                            "marsh 10",
+                            90,
+                            "at the mill",
+                            "down to the ford",
+                            Section.Weight.WORST));
         }
     }
 

@@ -111,9 +111,10 @@ class UndoPropertyTest {
             study.bench().addPath("path " + step, Chain.of(StageKind.HOME_STREAM));
         } else {
             Item item = items.get(random.nextInt(items.size()));
-            switch (random.nextInt(3)) {
+            switch (random.nextInt(4)) {
                 case 0 -> study.bench().remove(item);
                 case 1 -> study.bench().use(item);
+                case 2 -> study.bench().duplicate(item, "copy " + step);
                 default ->
                     study.bench()
                             .state(
