@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import app.fluss.app.bench.BenchScreen;
 import app.fluss.app.demo.DemoStudy;
 import app.fluss.app.examine.ExamineScreen;
+import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
@@ -13,11 +14,14 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
+import javafx.application.Platform;
 import javafx.geometry.Bounds;
 import javafx.geometry.Rectangle2D;
 import javafx.scene.Node;
 import javafx.scene.Parent;
+import javafx.scene.control.ButtonBase;
 import javafx.scene.control.Control;
+import javafx.scene.control.DialogPane;
 import javafx.scene.control.Labeled;
 import javafx.scene.control.ListView;
 import javafx.scene.control.ScrollBar;
@@ -35,7 +39,7 @@ import org.junit.jupiter.api.Test;
 /// parts are walked.
 class LayoutTest extends WindowTest {
     private static final double[][] SIZES = {{1024, 700}, {1280, 800}, {1920, 1080}};
-    private static final List<KeyCode[]> DIALOGS = List.of(
+    private static final List<KeyCode[]> KEYS = List.of(
             new KeyCode[] {KeyCode.CONTROL, KeyCode.R},
             new KeyCode[] {KeyCode.CONTROL, KeyCode.E},
             new KeyCode[] {KeyCode.CONTROL, KeyCode.M},
@@ -43,6 +47,13 @@ class LayoutTest extends WindowTest {
             new KeyCode[] {KeyCode.CONTROL, KeyCode.COMMA},
             new KeyCode[] {KeyCode.CONTROL, KeyCode.SHIFT, KeyCode.R},
             new KeyCode[] {KeyCode.F1});
+    /// Keys of screens, and what is pressed there.
+    private static final List<Map.Entry<KeyCode, String>> BUTTONS = List.of(
+            Map.entry(KeyCode.DIGIT1, "Rename…"),
+            Map.entry(KeyCode.DIGIT2, "Take apart…"),
+            Map.entry(KeyCode.DIGIT2, "Blind block…"),
+            Map.entry(KeyCode.DIGIT4, "Display…"),
+            Map.entry(KeyCode.DIGIT6, "Schools…"));
     private static final int[] STEPS = {0, 5, 10};
     private static final Set<String> HEADLINES = Set.of("title", "headline", "great", "figure", "timer");
 
@@ -92,30 +103,125 @@ class LayoutTest extends WindowTest {
     }
 
     @Test
-    void dialogsFitOnTheScreenWithTheLargestText() throws Exception {
+    void whatTakesTheFocusKeepsItsSize() throws Exception {
         settle();
-        interact(() -> {
-            window.theme().resetText();
-            window.theme().scaleText(10);
-        });
         TreeSet<String> problems = new TreeSet<>();
-        for (KeyCode[] keys : DIALOGS) {
-            push(keys);
-            waitFor(() -> Window.getWindows().size() > 1);
+        for (Map.Entry<String, Runnable> screen : screens().entrySet()) {
+            interact(screen.getValue());
             settle();
             interact(() -> {
-                Window dialog = Window.getWindows().getLast();
-                Rectangle2D screen = Screen.getPrimary().getVisualBounds();
-                String where = "dialog of %s: ".formatted(List.of(keys));
-                if (dialog.getWidth() > screen.getWidth() || dialog.getHeight() > screen.getHeight()) {
-                    problems.add(where + "larger than the screen");
+                window.shell().requestFocus();
+                for (ButtonBase button : buttons(window.shell())) {
+                    double width = button.prefWidth(-1);
+                    double height = button.prefHeight(-1);
+                    button.requestFocus();
+                    button.applyCss();
+                    if (button.isFocused()
+                            && (Math.abs(button.prefWidth(-1) - width) > 0.5
+                                    || Math.abs(button.prefHeight(-1) - height) > 0.5)) {
+                        problems.add("%s: %s grows by %.1f × %.1f px"
+                                .formatted(
+                                        screen.getKey(),
+                                        name(button),
+                                        button.prefWidth(-1) - width,
+                                        button.prefHeight(-1) - height));
+                    }
                 }
-                problems(dialog.getScene().getRoot()).forEach(problem -> problems.add(where + problem));
-                dialog.hide();
             });
-            waitFor(() -> Window.getWindows().size() == 1);
         }
         assertThat(problems).isEmpty();
+    }
+
+    @Test
+    void dialogsFitOnTheScreen() throws Exception {
+        settle();
+        TreeSet<String> problems = new TreeSet<>();
+        for (int steps : new int[] {0, 10}) {
+            interact(() -> {
+                window.theme().resetText();
+                window.theme().scaleText(steps);
+            });
+            for (KeyCode[] keys : KEYS) {
+                push(keys);
+                look(List.of(keys).toString(), steps, problems);
+            }
+            for (Map.Entry<KeyCode, String> button : BUTTONS) {
+                push(KeyCode.CONTROL, button.getKey());
+                waitFor(() -> button(window.shell(), button.getValue()).isPresent());
+                settle();
+                Platform.runLater(() ->
+                        button(window.shell(), button.getValue()).orElseThrow().fire());
+                look(button.getValue(), steps, problems);
+            }
+            for (Map.Entry<String, List<Path>> files : files().entrySet()) {
+                Platform.runLater(() -> window.shell().drop(files.getValue()));
+                look(files.getKey(), steps, problems);
+            }
+        }
+        assertThat(problems).isEmpty();
+    }
+
+    private Map<String, List<Path>> files() throws Exception {
+        StringBuilder log = new StringBuilder("Elapsed,CPUTime,GPUTime,What\n");
+        for (int i = 1; i < 200; i++) {
+            log.append("%d.%d,4.1,9.2,%s%n".formatted(i * 11, i % 10, i % 2 == 0 ? "drawn" : "interpolated"));
+        }
+        Path first = Files.writeString(folder.resolve("first.csv"), log);
+        Path second = Files.writeString(folder.resolve("second, of a longer name.csv"), log);
+        Path delays = Files.writeString(folder.resolve("delays.csv"), "trial,latency_ms\n1,41.5\n2,44\n3,39.8\n");
+        Path clip = Path.of("../cli/src/test/resources/app/fluss/cli/clips/film.mp4");
+        return Map.of(
+                "log",
+                List.of(first),
+                "many",
+                List.of(first, second),
+                "latency",
+                List.of(delays),
+                "clip",
+                List.of(clip));
+    }
+
+    /// Waits for a dialog, looks at it, and closes it.
+    private void look(String what, int steps, Set<String> problems) throws Exception {
+        waitFor(() -> Window.getWindows().size() > 1);
+        settle();
+        interact(() -> {
+            Window dialog = Window.getWindows().getLast();
+            Rectangle2D screen = Screen.getPrimary().getVisualBounds();
+            String where = "dialog of %s at %d %%: ".formatted(what, 100 + 10 * steps);
+            if (dialog.getWidth() > screen.getWidth() || dialog.getHeight() > screen.getHeight()) {
+                problems.add(where + "larger than the screen");
+            }
+            Parent root = dialog.getScene().getRoot();
+            problems(root).forEach(problem -> problems.add(where + problem));
+            if (steps == 0 && root instanceof DialogPane pane && pane.getContent() instanceof ScrollPane scroll) {
+                double over = scroll.getContent().getLayoutBounds().getHeight()
+                        - scroll.getViewportBounds().getHeight();
+                if (over > 1) {
+                    problems.add(where + "scrolls by %.0f px".formatted(over));
+                }
+            }
+            dialog.hide();
+        });
+        waitFor(() -> Window.getWindows().size() == 1);
+    }
+
+    private static Optional<ButtonBase> button(Parent within, String text) {
+        return buttons(within).stream()
+                .filter(button -> text.equals(button.getText()))
+                .findFirst();
+    }
+
+    private static List<ButtonBase> buttons(Parent within) {
+        List<ButtonBase> buttons = new ArrayList<>();
+        for (Node child : within.getChildrenUnmodifiable()) {
+            if (child instanceof ButtonBase button && button.isVisible()) {
+                buttons.add(button);
+            } else if (child instanceof Parent parent) {
+                buttons.addAll(buttons(parent));
+            }
+        }
+        return buttons;
     }
 
     private Map<String, Runnable> screens() {
@@ -170,7 +276,9 @@ class LayoutTest extends WindowTest {
     }
 
     private static String name(Node node) {
-        return node instanceof Labeled labeled ? "\"" + labeled.getText() + "\"" : node.toString();
+        return node instanceof Labeled labeled && !labeled.getText().isEmpty()
+                ? "\"" + labeled.getText() + "\""
+                : node.toString();
     }
 
     private static boolean scrollsSideways(Node node) {

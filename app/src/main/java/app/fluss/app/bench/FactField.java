@@ -132,6 +132,10 @@ final class FactField {
                         .orElse("");
     }
 
+    void focus() {
+        control.requestFocus();
+    }
+
     /// The name beside the field.
     Label name() {
         Label name = Labels.of(key.title());

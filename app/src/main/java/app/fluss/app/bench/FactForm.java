@@ -58,6 +58,11 @@ final class FactForm extends VBox {
         return grid;
     }
 
+    /// Lets the first of them be typed.
+    void focus() {
+        fields.values().stream().findFirst().ifPresent(FactField::focus);
+    }
+
     /// Shows facts as they are kept.
     void show(Map<FactKey, Fact> facts) {
         fields.forEach((key, field) -> {

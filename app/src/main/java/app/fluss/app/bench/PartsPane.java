@@ -30,6 +30,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.function.BiConsumer;
 import java.util.function.Consumer;
+import javafx.application.Platform;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
@@ -56,6 +57,7 @@ final class PartsPane extends HBox {
     private @Nullable Subject shown;
     private @Nullable FactForm form;
     private final VBox works = new VBox(4);
+    private boolean describe;
 
     /// Something with facts.
     private sealed interface Subject {
@@ -134,13 +136,17 @@ final class PartsPane extends HBox {
         add.setMaxWidth(Double.MAX_VALUE);
         for (BenchPart part : PARTS) {
             MenuItem item = new MenuItem(part.title());
-            item.setOnAction(_ -> ask("Name of the " + part.title(), (edits, name) -> edits.add(part, name)));
+            item.setOnAction(_ -> addPart(part));
             add.getItems().add(item);
         }
         MenuItem game = new MenuItem("game with a scene…");
         game.setOnAction(_ -> addGame());
         add.getItems().add(game);
         return add;
+    }
+
+    private void addPart(BenchPart part) {
+        ask("Name of the " + part.title(), (edits, name) -> edits.add(part, name));
     }
 
     private void addGame() {
@@ -151,7 +157,10 @@ final class PartsPane extends HBox {
     /// Asks for a name; the answer changes the study that was open when the question was asked.
     private void ask(String what, BiConsumer<BenchEdits, String> then) {
         BenchEdits edits = workbench.edits().bench();
-        Dialogs.text(theme, getScene().getWindow(), what, "").ifPresent(name -> then.accept(edits, name));
+        Dialogs.text(theme, getScene().getWindow(), what, "").ifPresent(name -> {
+            describe = true;
+            then.accept(edits, name);
+        });
     }
 
     private void fill(Contents contents) {
@@ -174,13 +183,19 @@ final class PartsPane extends HBox {
         list.getItems().setAll(subjects);
         // What was just added is what is described next.
         Optional<Subject> added = subjects.stream()
-                .filter(subject -> !known.isEmpty() && known.stream().noneMatch(subject::isSame))
+                .filter(subject ->
+                        (describe || !known.isEmpty()) && known.stream().noneMatch(subject::isSame))
                 .reduce((_, later) -> later);
         added.or(() -> subjects.stream()
                         .filter(subject -> subject.isSame(before))
                         .findFirst())
                 .or(() -> subjects.stream().findFirst())
                 .ifPresentOrElse(list.getSelectionModel()::select, () -> show(null));
+        FactForm described = form;
+        if (describe && added.isPresent() && described != null) {
+            describe = false;
+            Platform.runLater(described::focus);
+        }
     }
 
     private void show(@Nullable Subject subject) {
@@ -217,6 +232,16 @@ final class PartsPane extends HBox {
                 Labels.note(
                         "Add a rig, a display or a game. Fluss can read this computer; add what it cannot know, then"
                                 + " compose paths. A comparison is only worth what was the same on both sides."));
+        WrappingRow begin = new WrappingRow(
+                8,
+                Buttons.primary(
+                        "Fill from this computer",
+                        "Read what takes part; the rest stays empty",
+                        this::fillFromComputer),
+                Buttons.quiet("Add a rig…", "A computer, handheld or console", () -> addPart(BenchPart.RIG)),
+                Buttons.quiet("Add a display…", "A monitor or television", () -> addPart(BenchPart.DISPLAY)),
+                Buttons.quiet("Add a game…", "With a scene that can be repeated", this::addGame));
+        box.getChildren().add(begin);
         box.getStyleClass().add("empty");
         return box;
     }

@@ -51,9 +51,7 @@ final class SceneDialog {
                         Labels.note("A route that can be repeated: the same start, the same way, the same length."),
                         grid));
         dialog.getDialogPane().setId("scene-dialog");
-        dialog.getDialogPane().getButtonTypes().addAll(ButtonType.OK, ButtonType.CANCEL);
-        dialog.getDialogPane()
-                .lookupButton(ButtonType.OK)
+        Dialogs.does(dialog, "Add scene")
                 .disableProperty()
                 .bind(Bindings.createBooleanBinding(
                         () -> game.getText().isBlank()

@@ -88,6 +88,8 @@ final class ScenesEditor extends VBox {
             });
         }
         weight.valueProperty().subscribe((_, _) -> take.run());
+        seconds.setMinWidth(Region.USE_PREF_SIZE);
+        weight.setMinWidth(Region.USE_PREF_SIZE);
         GridPane.setHgrow(begins, Priority.ALWAYS);
         GridPane.setHgrow(route, Priority.ALWAYS);
         Label name = Labels.of(scene.name());

@@ -5,6 +5,7 @@ import app.fluss.app.model.PeopleEdits;
 import app.fluss.app.model.Workbench;
 import app.fluss.app.theme.Choice;
 import app.fluss.app.theme.Dialogs;
+import app.fluss.app.theme.Ems;
 import app.fluss.app.theme.Labels;
 import app.fluss.app.theme.Theme;
 import app.fluss.core.feel.blind.BlindResult;
@@ -90,7 +91,7 @@ public final class BlindDialog {
                 meaning,
                 finds,
                 problem);
-        body.setPrefWidth(520);
+        Ems.pref(body, 520);
         dialog.getDialogPane().setContent(body);
         dialog.getDialogPane().getButtonTypes().setAll(draw, ButtonType.CANCEL);
         dialog.getDialogPane().lookupButton(draw).addEventFilter(ActionEvent.ACTION, event -> {

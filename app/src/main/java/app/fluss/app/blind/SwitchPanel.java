@@ -3,11 +3,11 @@ package app.fluss.app.blind;
 import app.fluss.app.model.Jobs;
 import app.fluss.app.theme.Boxes;
 import app.fluss.app.theme.Buttons;
+import app.fluss.app.theme.FileChoice;
 import app.fluss.app.theme.Labels;
 import app.fluss.core.feel.blind.Side;
 import app.fluss.devices.script.SwitchScript;
 import app.fluss.files.study.BlindBlock;
-import java.io.File;
 import java.nio.file.InvalidPathException;
 import java.nio.file.Path;
 import java.util.function.Consumer;
@@ -20,7 +20,6 @@ import javafx.scene.input.MouseEvent;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
-import javafx.stage.FileChooser;
 
 /// Sets the path of the next trial: by a helper who looks at what to set, or by a script that nobody
 /// looks at.
@@ -102,12 +101,9 @@ final class SwitchPanel extends VBox {
     }
 
     private void choose() {
-        FileChooser chooser = new FileChooser();
-        chooser.setTitle("Script that sets the path");
-        File chosen = chooser.showOpenDialog(getScene().getWindow());
-        if (chosen != null) {
-            program.setText(chosen.getPath());
-        }
+        FileChoice.chosen(FileChoice.files("Script that sets the path")
+                        .showOpenDialog(getScene().getWindow()))
+                .ifPresent(script -> program.setText(script.toString()));
     }
 
     private void run() {

@@ -4,6 +4,7 @@ import app.fluss.app.examine.BandView;
 import app.fluss.app.model.TimeWindow;
 import app.fluss.app.theme.Boxes;
 import app.fluss.app.theme.Buttons;
+import app.fluss.app.theme.FileChoice;
 import app.fluss.app.theme.Labels;
 import app.fluss.app.theme.Numbers;
 import app.fluss.app.theme.Theme;
@@ -12,7 +13,6 @@ import app.fluss.core.measure.AnalysisSettings;
 import app.fluss.core.measure.Figure;
 import app.fluss.files.log.ImportedLog;
 import app.fluss.files.log.MappingMemory;
-import java.io.File;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
@@ -27,7 +27,6 @@ import javafx.scene.control.Label;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
-import javafx.stage.DirectoryChooser;
 import org.jspecify.annotations.Nullable;
 
 /// A folder that is watched: the log that grows there is shown while the game runs, and attached when it stops.
@@ -87,12 +86,9 @@ final class LogPanel extends VBox {
     }
 
     private void choose() {
-        DirectoryChooser chooser = new DirectoryChooser();
-        chooser.setTitle("Folder to watch");
-        File folder = chooser.showDialog(getScene().getWindow());
-        if (folder != null) {
-            watch(folder.toPath());
-        }
+        FileChoice.chosen(FileChoice.folders("Folder to watch")
+                        .showDialog(getScene().getWindow()))
+                .ifPresent(this::watch);
     }
 
     /// Watches a folder from now on.

@@ -3,6 +3,7 @@ package app.fluss.app.capture;
 import app.fluss.app.theme.Boxes;
 import app.fluss.app.theme.Buttons;
 import app.fluss.app.theme.Choice;
+import app.fluss.app.theme.FileChoice;
 import app.fluss.app.theme.Labels;
 import app.fluss.app.theme.Numbers;
 import app.fluss.app.theme.Theme;
@@ -14,7 +15,6 @@ import app.fluss.core.latency.StopRule;
 import app.fluss.core.latency.edge.Signal;
 import app.fluss.devices.sensor.SensorHealth;
 import app.fluss.devices.sensor.SensorSession;
-import java.io.File;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
@@ -31,7 +31,6 @@ import javafx.scene.control.TextField;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
-import javafx.stage.FileChooser;
 import org.jspecify.annotations.Nullable;
 
 /// Latency of the run: a light sensor or a sound input that is listened to until enough trials are there, or a file
@@ -283,15 +282,13 @@ final class SensorPanel extends VBox {
     }
 
     private void choose() {
-        FileChooser chooser = new FileChooser();
-        chooser.setTitle("Measured latency");
-        chooser.getExtensionFilters().add(new FileChooser.ExtensionFilter("Lists, traces, sound", "*.csv", "*.wav"));
-        File file = chooser.showOpenDialog(getScene().getWindow());
-        if (file != null) {
-            stop();
-            wait("● %s goes with the run; it is read when the run is kept.".formatted(file.getName()));
-            attached.set(new Attached.Measured(file.toPath()));
-        }
+        FileChoice.chosen(FileChoice.files("Measured latency", FileChoice.kind("Lists, traces, sound", "csv", "wav"))
+                        .showOpenDialog(getScene().getWindow()))
+                .ifPresent(file -> {
+                    stop();
+                    wait("● %s goes with the run; it is read when the run is kept.".formatted(file.getFileName()));
+                    attached.set(new Attached.Measured(file));
+                });
     }
 
     /// The next run begins without latency.

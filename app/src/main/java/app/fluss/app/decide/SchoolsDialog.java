@@ -5,6 +5,7 @@ import app.fluss.app.theme.Boxes;
 import app.fluss.app.theme.Buttons;
 import app.fluss.app.theme.Choice;
 import app.fluss.app.theme.Dialogs;
+import app.fluss.app.theme.Ems;
 import app.fluss.app.theme.Labels;
 import app.fluss.app.theme.Theme;
 import app.fluss.core.verdict.Asked;
@@ -71,7 +72,7 @@ final class SchoolsDialog {
                 problem,
                 Boxes.row(keep));
         body.getStyleClass().add("form");
-        body.setPrefWidth(820);
+        Ems.pref(body, 820);
         dialog.getDialogPane().setContent(Boxes.scrolling(body));
         dialog.getDialogPane().setPrefHeight(560);
         dialog.getDialogPane().getButtonTypes().add(ButtonType.CLOSE);

@@ -4,6 +4,7 @@ import app.fluss.app.model.Felt;
 import app.fluss.app.model.Workbench;
 import app.fluss.app.theme.Choice;
 import app.fluss.app.theme.Dialogs;
+import app.fluss.app.theme.Ems;
 import app.fluss.app.theme.Labels;
 import app.fluss.app.theme.Numbers;
 import app.fluss.app.theme.Theme;
@@ -60,7 +61,7 @@ final class BoundOffer {
                         "The bound is the median of this person's sessions, and carries their name as its source. Every game that the school judges in this study follows. It can be undone (Ctrl+Z) and changed in Decide, Schools…"),
                 Labels.beside("School", school, ""),
                 words);
-        body.setPrefWidth(520);
+        Ems.pref(body, 520);
         dialog.getDialogPane().setContent(body);
         ButtonType use = new ButtonType("Use as the bound", ButtonBar.ButtonData.OK_DONE);
         dialog.getDialogPane().getButtonTypes().setAll(use, ButtonType.CANCEL);

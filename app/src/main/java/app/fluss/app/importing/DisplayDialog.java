@@ -1,6 +1,7 @@
 package app.fluss.app.importing;
 
 import app.fluss.app.theme.Dialogs;
+import app.fluss.app.theme.Labels;
 import app.fluss.app.theme.Theme;
 import app.fluss.core.measure.DisplayMode;
 import java.util.Optional;
@@ -21,15 +22,11 @@ public final class DisplayDialog {
     public static Optional<DisplayMode> ask(Theme theme, Window owner, Optional<DisplayMode> now) {
         Dialog<ButtonType> dialog = Dialogs.make(theme, owner, "Display of this run");
         DisplayFields fields = new DisplayFields(now);
-        Label why =
-                new Label("Which image each refresh showed can only be told with the refresh rate and the sync mode.");
-        why.setWrapText(true);
-        why.getStyleClass().add("muted");
+        Label why = Labels.note(
+                "Which image each refresh showed can only be told with the refresh rate and the sync mode.");
         dialog.getDialogPane().setContent(new VBox(10, why, fields));
-        dialog.getDialogPane().setPrefWidth(420);
-        dialog.getDialogPane().getButtonTypes().addAll(ButtonType.OK, ButtonType.CANCEL);
-        dialog.getDialogPane()
-                .lookupButton(ButtonType.OK)
+        dialog.getDialogPane().setPrefWidth(560);
+        Dialogs.does(dialog, "State")
                 .disableProperty()
                 .bind(fields.validProperty().not());
         return dialog.showAndWait().filter(ButtonType.OK::equals).flatMap(_ -> fields.mode());

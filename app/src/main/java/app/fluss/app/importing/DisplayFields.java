@@ -1,20 +1,21 @@
 package app.fluss.app.importing;
 
 import app.fluss.app.theme.NumberField;
+import app.fluss.app.theme.WrappingRow;
 import app.fluss.core.measure.DisplayMode;
 import app.fluss.core.measure.SyncMode;
+import java.util.List;
 import java.util.Optional;
 import javafx.beans.property.ReadOnlyBooleanProperty;
 import javafx.beans.property.ReadOnlyBooleanWrapper;
-import javafx.geometry.Pos;
 import javafx.scene.control.ChoiceBox;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
-import javafx.scene.layout.HBox;
+import javafx.scene.layout.Region;
 import javafx.util.StringConverter;
 
 /// Fields for a display mode: refresh rate, sync mode, and the floor with variable refresh.
-final class DisplayFields extends HBox {
+final class DisplayFields extends WrappingRow {
     private final TextField hz = new TextField();
     private final ChoiceBox<SyncMode> sync = new ChoiceBox<>();
     private final TextField floor = new TextField();
@@ -22,7 +23,6 @@ final class DisplayFields extends HBox {
 
     DisplayFields(Optional<DisplayMode> now) {
         super(8);
-        setAlignment(Pos.CENTER_LEFT);
         hz.setId("refresh");
         hz.setPrefColumnCount(4);
         hz.setPromptText("144");
@@ -37,10 +37,15 @@ final class DisplayFields extends HBox {
         Label from = new Label("down to");
         from.visibleProperty().bind(sync.valueProperty().isEqualTo(SyncMode.VRR));
         floor.visibleProperty().bind(from.visibleProperty());
+        Label unit = new Label("Hz");
+        for (Region part : List.of(hz, unit, sync, from, floor)) {
+            part.managedProperty().bind(part.visibleProperty());
+            part.setMinWidth(USE_PREF_SIZE);
+        }
         hz.textProperty().subscribe(this::check);
         floor.textProperty().subscribe(this::check);
         sync.valueProperty().subscribe(this::check);
-        getChildren().addAll(hz, new Label("Hz"), sync, from, floor);
+        getChildren().addAll(hz, unit, sync, from, floor);
         check();
     }
 

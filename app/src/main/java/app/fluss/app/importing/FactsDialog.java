@@ -59,9 +59,7 @@ public final class FactsDialog {
         text.setPrefRowCount(8);
         dialog.getDialogPane().setContent(new VBox(10, why, text));
         dialog.getDialogPane().setPrefWidth(460);
-        dialog.getDialogPane().getButtonTypes().addAll(ButtonType.OK, ButtonType.CANCEL);
-        dialog.getDialogPane()
-                .lookupButton(ButtonType.OK)
+        Dialogs.does(dialog, "State")
                 .disableProperty()
                 .bind(Bindings.createBooleanBinding(
                         () -> Facts.parse(text.getText())

@@ -1,15 +1,14 @@
 package app.fluss.app.importing;
 
 import app.fluss.app.model.Workbench;
+import app.fluss.app.theme.FileChoice;
 import app.fluss.files.log.ImportOptions;
 import app.fluss.files.log.MappingMemory;
 import app.fluss.files.log.Sample;
 import app.fluss.files.study.Run;
-import java.io.File;
 import java.nio.file.Path;
 import java.util.function.Consumer;
 import java.util.function.Supplier;
-import javafx.stage.FileChooser;
 import javafx.stage.Window;
 
 /// Adds the log of a stream's host to the run that is looked at. Its columns are mapped as they were
@@ -30,13 +29,10 @@ public final class HostLogFlow {
 
     /// Lets the user choose the file.
     public void choose() {
-        FileChooser chooser = new FileChooser();
-        chooser.setTitle("The frame log of the host");
-        chooser.getExtensionFilters().add(new FileChooser.ExtensionFilter("Frame logs", "*.csv", "*.txt", "*.tsv"));
-        File file = chooser.showOpenDialog(owner.get());
-        if (file != null) {
-            add(file.toPath());
-        }
+        FileChoice.chosen(FileChoice.files(
+                                "The frame log of the host", FileChoice.kind("Frame logs", "csv", "txt", "tsv"))
+                        .showOpenDialog(owner.get()))
+                .ifPresent(this::add);
     }
 
     /// Adds a file.

@@ -4,6 +4,7 @@ import app.fluss.app.model.Edits;
 import app.fluss.app.model.EvidenceEdits;
 import app.fluss.app.model.Jobs;
 import app.fluss.app.model.Workbench;
+import app.fluss.app.theme.FileChoice;
 import app.fluss.app.theme.Theme;
 import app.fluss.core.latency.edge.EdgeSettings;
 import app.fluss.core.reading.ReadingSeries;
@@ -27,7 +28,6 @@ import app.fluss.files.study.EvidenceKind;
 import app.fluss.files.study.EvidenceKinds;
 import app.fluss.files.study.Run;
 import app.fluss.files.study.RunEvidence;
-import java.io.File;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -72,27 +72,26 @@ public final class ImportFlow {
 
     /// Lets the user choose files.
     public void choose(Consumer<List<Path>> chosen) {
-        FileChooser chooser = new FileChooser();
-        chooser.setTitle("Open logs or a study");
-        chooser.getExtensionFilters()
-                .addAll(
-                        new FileChooser.ExtensionFilter(
-                                "Logs, latency and studies",
-                                "*.csv",
-                                "*.txt",
-                                "*.tsv",
-                                "*.wav",
-                                "*.y4m",
-                                "*.png",
-                                "*.mp4",
-                                "*.mkv",
-                                "*.json",
-                                "*.fluss"),
-                        new FileChooser.ExtensionFilter("All files", "*.*"));
-        List<File> files = chooser.showOpenMultipleDialog(owner.get());
-        if (files != null) {
-            chosen.accept(files.stream().map(File::toPath).toList());
-        }
+        chosen.accept(FileChoice.chosen(FileChoice.files(
+                        "Open logs, recordings or a study",
+                        FileChoice.kind(
+                                "Logs, recordings, latency, studies",
+                                "csv",
+                                "txt",
+                                "tsv",
+                                "wav",
+                                "y4m",
+                                "png",
+                                "mp4",
+                                "m4v",
+                                "mov",
+                                "mkv",
+                                "webm",
+                                "avi",
+                                "json",
+                                "fluss"),
+                        new FileChooser.ExtensionFilter("All files", "*.*"))
+                .showOpenMultipleDialog(owner.get())));
     }
 
     /// Offers to import a file.

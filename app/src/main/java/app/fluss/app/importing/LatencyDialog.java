@@ -1,6 +1,7 @@
 package app.fluss.app.importing;
 
 import app.fluss.app.theme.Dialogs;
+import app.fluss.app.theme.Ems;
 import app.fluss.app.theme.Labels;
 import app.fluss.app.theme.Numbers;
 import app.fluss.app.theme.Theme;
@@ -51,7 +52,7 @@ final class LatencyDialog {
             content.getChildren().add(swap);
         }
         content.getChildren().addAll(Labels.of("It was measured with this run:", "muted"), Labels.of(run, "strong"));
-        content.setPrefWidth(470);
+        Ems.pref(content, 470);
         dialog.getDialogPane().setContent(content);
         dialog.getDialogPane().setId("latency-dialog");
         dialog.getDialogPane().getButtonTypes().addAll(ADD, ButtonType.CANCEL);

@@ -60,7 +60,7 @@ public final class RunFields extends GridPane {
             getColumnConstraints().add(column);
         }
         List.of(game, scene, path).forEach(box -> box.setMaxWidth(Double.MAX_VALUE));
-        display = new DisplayFields(selected.flatMap(Run::display));
+        display = new DisplayFields(selected.flatMap(Run::display).or(contents::display));
         display.setId("display-fields");
         kind.setId("path-kind");
         kind.getItems().setAll(PathKind.all());
@@ -128,19 +128,22 @@ public final class RunFields extends GridPane {
 
     private void fill(Contents contents, Optional<Run> selected) {
         game.getItems().setAll(contents.games().stream().map(Game::name).toList());
-        scene.getItems()
-                .setAll(contents.scenes().stream().map(Scene::name).distinct().toList());
+        game.getEditor().textProperty().subscribe(name -> offerScenes(contents, name));
         List<DeliveryPath> paths = contents.bench().paths();
         path.getItems().setAll(paths.stream().map(DeliveryPath::name).toList());
         boolean first = contents.runs().isEmpty();
         path.setValue(first ? "native" : "");
         kind.setValue(first ? PathKind.NATIVE : PathKind.of(Chain.of(StageKind.OTHER_GENERATION)));
         scene.setValue(first ? "first route" : "");
-        selected.ifPresent(run -> {
-            String[] place = contents.place(run).split(" · ", 2);
-            game.setValue(place[0]);
-            scene.setValue(place[1]);
-        });
+        // What is looked at, else what can only be meant.
+        selected.map(run -> contents.scene(run.sceneId()))
+                .or(() -> contents.scenes().size() == 1
+                        ? Optional.of(contents.scenes().getFirst())
+                        : Optional.empty())
+                .ifPresent(meant -> {
+                    game.setValue(contents.game(meant).name());
+                    scene.setValue(meant.name());
+                });
         path.getEditor()
                 .textProperty()
                 .subscribe(text -> paths.stream()
@@ -149,6 +152,26 @@ public final class RunFields extends GridPane {
                         .map(DeliveryPath::chain)
                         .ifPresentOrElse(this::take, () -> guess(PathGuess.of(text))));
         known = paths;
+    }
+
+    /// The scenes of a game that is known, else of all.
+    private void offerScenes(Contents contents, String name) {
+        List<String> offered = contents.games().stream()
+                .filter(known -> known.name().equals(name.strip()))
+                .findFirst()
+                .map(known -> contents.scenes().stream().filter(one -> one.gameId() == known.id()))
+                .orElseGet(() -> contents.scenes().stream())
+                .map(Scene::name)
+                .distinct()
+                .toList();
+        if (!scene.getItems().equals(offered)) {
+            // What is typed goes into the value only later.
+            String typed = scene.getSkin() == null
+                    ? scene.getValue()
+                    : scene.getEditor().getText();
+            scene.getItems().setAll(offered);
+            scene.setValue(typed);
+        }
     }
 
     private void take(Chain known) {

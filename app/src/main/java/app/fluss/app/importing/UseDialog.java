@@ -2,6 +2,7 @@ package app.fluss.app.importing;
 
 import app.fluss.app.theme.Buttons;
 import app.fluss.app.theme.Dialogs;
+import app.fluss.app.theme.Ems;
 import app.fluss.app.theme.Labels;
 import app.fluss.app.theme.Theme;
 import java.nio.file.Path;
@@ -31,7 +32,7 @@ final class UseDialog {
             button.setId("use-" + use.name().toLowerCase(Locale.ROOT));
             button.setMaxWidth(Double.MAX_VALUE);
             Label explanation = Labels.note(use.explanation());
-            explanation.setPrefWidth(380);
+            Ems.pref(explanation, 380);
             grid.addRow(row++, button, explanation);
         }
         dialog.getDialogPane().setContent(grid);

@@ -1,6 +1,7 @@
 package app.fluss.app.model;
 
 import app.fluss.core.bench.Setup;
+import app.fluss.core.measure.DisplayMode;
 import app.fluss.core.path.Chain;
 import app.fluss.core.plan.Wish;
 import app.fluss.files.study.Attempt;
@@ -197,9 +198,21 @@ public record Contents(
 
     /// The first of them that frames can be taken from: with a log and a stated display.
     public Optional<Run> baselineLog(long sceneId) {
-        return baselineRuns(sceneId).stream()
-                .filter(run -> run.hasLog() && run.display().isPresent())
-                .findFirst();
+        return baselineLogs(sceneId).filter(run -> run.display().isPresent()).findFirst();
+    }
+
+    /// The first of them that frames could be taken from if its display was stated.
+    public Optional<Run> baselineLogWithoutDisplay(long sceneId) {
+        return baselineLogs(sceneId).filter(run -> run.display().isEmpty()).findFirst();
+    }
+
+    private Stream<Run> baselineLogs(long sceneId) {
+        return baselineRuns(sceneId).stream().filter(Run::hasLog);
+    }
+
+    /// The mode of the display that is in use, as the bench states it.
+    public Optional<DisplayMode> display() {
+        return bench.setup(0, Chain.NATIVE).display();
     }
 
     /// What a run would be measured on now, as the bench stands.

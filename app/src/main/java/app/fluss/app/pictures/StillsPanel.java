@@ -3,11 +3,11 @@ package app.fluss.app.pictures;
 import app.fluss.app.model.Jobs;
 import app.fluss.app.theme.Boxes;
 import app.fluss.app.theme.Buttons;
+import app.fluss.app.theme.FileChoice;
 import app.fluss.app.theme.Labels;
 import app.fluss.app.theme.Numbers;
 import app.fluss.core.measure.Figure;
 import app.fluss.files.clip.StillComparison;
-import java.io.File;
 import java.nio.file.Path;
 import java.util.Optional;
 import java.util.function.Consumer;
@@ -17,7 +17,6 @@ import javafx.scene.image.PixelFormat;
 import javafx.scene.image.WritableImage;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
-import javafx.stage.FileChooser;
 
 /// One still against another: an upscaler against the native picture, a decoder against its source.
 public final class StillsPanel extends VBox {
@@ -70,11 +69,8 @@ public final class StillsPanel extends VBox {
     }
 
     private Optional<Path> file(String title) {
-        FileChooser chooser = new FileChooser();
-        chooser.setTitle(title);
-        chooser.getExtensionFilters().add(new FileChooser.ExtensionFilter("PNG pictures", "*.png"));
-        return Optional.ofNullable(chooser.showOpenDialog(getScene().getWindow()))
-                .map(File::toPath);
+        return FileChoice.chosen(FileChoice.files(title, FileChoice.kind("PNG pictures", "png"))
+                .showOpenDialog(getScene().getWindow()));
     }
 
     /// Compares two pictures.

@@ -12,6 +12,7 @@ import app.fluss.app.theme.Boxes;
 import app.fluss.app.theme.Buttons;
 import app.fluss.app.theme.Choice;
 import app.fluss.app.theme.Durations;
+import app.fluss.app.theme.FileChoice;
 import app.fluss.app.theme.Labels;
 import app.fluss.app.theme.Numbers;
 import app.fluss.app.theme.Theme;
@@ -29,7 +30,6 @@ import app.fluss.files.study.Run;
 import app.fluss.files.study.Scene;
 import app.fluss.files.study.SheetRow;
 import app.fluss.files.work.WholeFiles;
-import java.io.File;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -340,18 +340,13 @@ public final class PlanScreen extends VBox {
     }
 
     private void keep() {
-        FileChooser chooser = new FileChooser();
-        chooser.setTitle("Save the run sheet");
-        chooser.getExtensionFilters()
-                .addAll(
-                        new FileChooser.ExtensionFilter("Page (HTML)", "*.html"),
-                        new FileChooser.ExtensionFilter("PDF", "*.pdf"),
-                        new FileChooser.ExtensionFilter("Table (CSV)", "*.csv"));
+        FileChooser chooser = FileChoice.files(
+                "Save the run sheet",
+                FileChoice.kind("Page (HTML)", "html"),
+                FileChoice.kind("PDF", "pdf"),
+                FileChoice.kind("Table (CSV)", "csv"));
         chooser.setInitialFileName("run-sheet.html");
-        File file = chooser.showSaveDialog(getScene().getWindow());
-        if (file != null) {
-            print(file.toPath());
-        }
+        FileChoice.chosen(chooser.showSaveDialog(getScene().getWindow())).ifPresent(this::print);
     }
 
     /// Writes the run sheet, as PDF or table where the name says so, else as a page.

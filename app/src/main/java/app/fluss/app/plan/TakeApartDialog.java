@@ -7,6 +7,7 @@ import app.fluss.app.theme.Dialogs;
 import app.fluss.app.theme.Labels;
 import app.fluss.app.theme.NumberField;
 import app.fluss.app.theme.Theme;
+import app.fluss.app.theme.WrappingRow;
 import app.fluss.core.attribute.Factor;
 import app.fluss.core.attribute.FactorialDesign;
 import app.fluss.core.path.Chain;
@@ -58,6 +59,8 @@ final class TakeApartDialog {
         scenes.getItems().setAll(offered);
         paths.getItems().setAll(known);
         half.setId("apart-half");
+        half.setWrapText(true);
+        tied.setWrapText(true);
         tied.setId("apart-tied");
         repeats.setId("apart-repeats");
         repeats.setPrefColumnCount(2);
@@ -79,7 +82,7 @@ final class TakeApartDialog {
                 8,
                 Labels.note(
                         "Switching a package on at once does not show what each part contributes. These runs do: each factor is on in half of them."),
-                Boxes.row(Labels.heading("Scene"), scenes, Labels.heading("Package"), paths),
+                new WrappingRow(8, Labels.heading("Scene"), scenes, Labels.heading("Package"), paths),
                 Labels.heading("Factors"),
                 stages,
                 further,
@@ -89,9 +92,8 @@ final class TakeApartDialog {
                 says,
                 runs);
         body.getStyleClass().add("form");
-        body.setPrefWidth(640);
         dialog.getDialogPane().setContent(Boxes.scrolling(body));
-        dialog.getDialogPane().setPrefHeight(620);
+        dialog.getDialogPane().setPrefSize(680, 620);
         dialog.getDialogPane().setId("apart-dialog");
         dialog.getDialogPane().getButtonTypes().addAll(PLAN, ButtonType.CANCEL);
         Run looked = workbench.selectedProperty().get();
@@ -110,6 +112,7 @@ final class TakeApartDialog {
         for (Stage stage : path.chain().stages()) {
             CheckBox box = new CheckBox(new Chain(List.of(stage)).proposedName());
             box.setSelected(true);
+            box.setWrapText(true);
             box.selectedProperty().subscribe((_, _) -> work());
             chosen.add(box);
         }

@@ -6,6 +6,7 @@ import app.fluss.app.theme.Boxes;
 import app.fluss.app.theme.Buttons;
 import app.fluss.app.theme.Choice;
 import app.fluss.app.theme.Dialogs;
+import app.fluss.app.theme.Ems;
 import app.fluss.app.theme.Labels;
 import app.fluss.app.theme.NumberField;
 import app.fluss.app.theme.Numbers;
@@ -114,7 +115,7 @@ public final class ProbeDialog implements ProbeJob.Listener {
                 Labels.note(
                         "The host listens at the address you give only, serves one client that knows its code, and stops by itself."
                                 + " It sends at most 500 Mbit/s for a minute: tell others who share the network."));
-        content.setPrefWidth(540);
+        Ems.pref(content, 540);
         dialog.getDialogPane().setContent(content);
         dialog.getDialogPane().getButtonTypes().setAll(ButtonType.CLOSE);
         dialog.setOnHidden(_ -> stop());

@@ -84,6 +84,7 @@ final class QuickDialog {
         ButtonBar.setButtonUniformSize(add, false);
         // Enter goes on to the next row; the button is reached by Tab or Ctrl+Enter.
         add.setDefaultButton(single);
+        add.getStyleClass().add("primary");
         content.addEventFilter(KeyEvent.KEY_PRESSED, this::pressed);
         dialog.setOnShown(_ -> Platform.runLater(fields.getFirst().first()::requestFocus));
     }
@@ -154,7 +155,7 @@ final class QuickDialog {
         state.setText(rows.problem()
                 .map(wrong -> "Row %d, %s: %s"
                         .formatted(wrong.row() + 1, wrong.column().title(), wrong.why()))
-                .orElse(n == 0 ? "Nothing typed yet." : n == 1 ? "1 run" : n + " runs"));
+                .orElse(counted(n) + alike()));
         state.setTooltip(new Tooltip(state.getText()));
         add.setDisable(n == 0 || rows.problem().isPresent());
         add.setText(single ? "Correct run" : n <= 1 ? "Add run" : "Add %d runs".formatted(n));
@@ -164,6 +165,18 @@ final class QuickDialog {
             filling = false;
             check();
         }
+    }
+
+    private static String counted(int runs) {
+        return runs == 0 ? "Nothing typed yet." : runs == 1 ? "1 run" : runs + " runs";
+    }
+
+    private String alike() {
+        return rows.alike(paths)
+                .map(two ->
+                        ". “%s” is taken for the same as “%s” and will be a path of its own: give both one name if they are one."
+                                .formatted(two.second(), two.first()))
+                .orElse("");
     }
 
     private void pressed(KeyEvent event) {

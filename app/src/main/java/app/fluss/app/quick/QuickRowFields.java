@@ -33,7 +33,7 @@ final class QuickRowFields {
     private static final Map<Column, Double> WIDTHS = Map.of(
             Column.GAME, 110.0,
             Column.SCENE, 88.0,
-            Column.PATH, 132.0,
+            Column.PATH, 164.0,
             Column.AVERAGE, 66.0,
             Column.LOWEST, 54.0,
             Column.HIGHEST, 54.0,
@@ -67,7 +67,7 @@ final class QuickRowFields {
             box.setEditable(true);
             box.setMinWidth(0);
         }
-        path.setPrefWidth(WIDTHS.getOrDefault(Column.PATH, 0.0));
+        Ems.pref(path, WIDTHS.getOrDefault(Column.PATH, 0.0));
         path.getItems().setAll(proposals(paths));
         texts.put(Column.PATH, path.getEditor());
         Ems.pref(convention, 106);
@@ -90,7 +90,7 @@ final class QuickRowFields {
             field.setId("quick-%s-%d".formatted(id(column), number));
             field.setAccessibleText("%s, row %d".formatted(column.title(), number));
             if (column != Column.PATH && column != Column.CONVENTION) {
-                field.setPrefWidth(WIDTHS.getOrDefault(column, 0.0));
+                Ems.pref(field, WIDTHS.getOrDefault(column, 0.0));
                 field.setMinWidth(0);
             }
             field.textProperty().subscribe((_, _) -> changed.run());

@@ -1,8 +1,11 @@
 package app.fluss.app.quick;
 
 import app.fluss.app.model.Contents;
+import app.fluss.core.path.Chain;
 import app.fluss.core.reading.QuickRow;
+import app.fluss.files.study.DeliveryPath;
 import app.fluss.files.study.Game;
+import app.fluss.files.study.QuickRun;
 import app.fluss.files.study.Run;
 import app.fluss.files.study.Scene;
 import java.util.ArrayList;
@@ -47,6 +50,25 @@ record QuickRows(List<QuickRow> whole, List<QuickRow.Reading.Read> read, Optiona
         }
         return new QuickRows(whole, read, Optional.ofNullable(problem));
     }
+
+    /// Two paths that are one by their stages and two by their names, if one of them is typed here: they would not be
+    /// compared as one.
+    Optional<Alike> alike(List<DeliveryPath> known) {
+        Map<Chain, String> names = new HashMap<>();
+        known.forEach(path -> names.putIfAbsent(path.chain(), path.name()));
+        for (QuickRow.Reading.Read one : read) {
+            String name = one.row().path().strip();
+            String before = names.putIfAbsent(QuickRun.chain(name, known), name);
+            boolean old = known.stream().anyMatch(path -> path.name().equals(name));
+            if (before != null && !before.equals(name) && !old) {
+                return Optional.of(new Alike(before, name));
+            }
+        }
+        return Optional.empty();
+    }
+
+    /// Names of paths with the same stages.
+    record Alike(String first, String second) {}
 
     /// Names for the runs: what they are, numbered on from those that are there.
     List<String> names(Contents contents) {

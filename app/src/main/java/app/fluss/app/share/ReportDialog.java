@@ -8,6 +8,7 @@ import app.fluss.app.theme.Buttons;
 import app.fluss.app.theme.Choice;
 import app.fluss.app.theme.Dialogs;
 import app.fluss.app.theme.Ems;
+import app.fluss.app.theme.FileChoice;
 import app.fluss.app.theme.Labels;
 import app.fluss.app.theme.ShareBar;
 import app.fluss.app.theme.Shareable;
@@ -18,7 +19,7 @@ import app.fluss.files.share.ReportWish;
 import app.fluss.files.share.ReportWish.Part;
 import app.fluss.files.study.Game;
 import app.fluss.files.table.DataTable;
-import java.io.File;
+import java.nio.file.Path;
 import java.util.EnumMap;
 import java.util.EnumSet;
 import java.util.LinkedHashMap;
@@ -35,7 +36,6 @@ import javafx.scene.control.Label;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
-import javafx.stage.DirectoryChooser;
 import javafx.stage.FileChooser;
 import javafx.stage.Modality;
 import javafx.stage.Window;
@@ -168,12 +168,10 @@ public final class ReportDialog {
     }
 
     private void saveFolder() {
-        DirectoryChooser chooser = new DirectoryChooser();
-        chooser.setTitle("Save the report into a folder");
-        File folder = chooser.showDialog(dialog.getDialogPane().getScene().getWindow());
-        if (folder != null) {
-            shown.ifPresent(rendered -> reports.writeFolder(rendered, folder.toPath(), this::done, tell));
-        }
+        FileChoice.chosen(FileChoice.folders("Save the report into a folder")
+                        .showDialog(dialog.getDialogPane().getScene().getWindow()))
+                .ifPresent(
+                        folder -> shown.ifPresent(rendered -> reports.writeFolder(rendered, folder, this::done, tell)));
     }
 
     private void done(String words) {
@@ -182,23 +180,19 @@ public final class ReportDialog {
     }
 
     private void savePdf() {
-        save("report.pdf", "PDF", "*.pdf")
-                .ifPresent(file ->
-                        shown.ifPresent(rendered -> reports.writePdf(rendered, file.toPath(), this::done, tell)));
+        save("report.pdf", "PDF", "pdf")
+                .ifPresent(file -> shown.ifPresent(rendered -> reports.writePdf(rendered, file, this::done, tell)));
     }
 
     private void savePage() {
-        save("report.html", "Page", "*.html")
-                .ifPresent(file ->
-                        shown.ifPresent(rendered -> reports.writePage(rendered, file.toPath(), this::done, tell)));
+        save("report.html", "Page", "html")
+                .ifPresent(file -> shown.ifPresent(rendered -> reports.writePage(rendered, file, this::done, tell)));
     }
 
-    private Optional<File> save(String name, String kind, String ending) {
-        FileChooser chooser = new FileChooser();
-        chooser.setTitle("Save the report");
+    private Optional<Path> save(String name, String kind, String ending) {
+        FileChooser chooser = FileChoice.files("Save the report", FileChoice.kind(kind, ending));
         chooser.setInitialFileName(name);
-        chooser.getExtensionFilters().add(new FileChooser.ExtensionFilter(kind, ending));
-        return Optional.ofNullable(chooser.showSaveDialog(owner));
+        return FileChoice.chosen(chooser.showSaveDialog(owner));
     }
 
     private void print() {

@@ -3,10 +3,11 @@ package app.fluss.app.share;
 import app.fluss.app.model.Reports;
 import app.fluss.app.model.Workbench;
 import app.fluss.app.theme.Dialogs;
+import app.fluss.app.theme.Ems;
+import app.fluss.app.theme.FileChoice;
 import app.fluss.app.theme.Labels;
 import app.fluss.app.theme.Theme;
 import app.fluss.files.study.Game;
-import java.io.File;
 import java.nio.file.Path;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -21,7 +22,7 @@ import javafx.stage.Window;
 
 /// Games handed on as a study of their own, and another analyst's study taken in.
 public final class StudySharing {
-    private static final FileChooser.ExtensionFilter STUDY = new FileChooser.ExtensionFilter("Study", "*.fluss");
+    private static final FileChooser.ExtensionFilter STUDY = FileChoice.kind("Study", "fluss");
 
     private final Workbench workbench;
     private final Reports reports;
@@ -54,9 +55,9 @@ public final class StudySharing {
                         "Their scenes, runs and evidence go along, with the bench and the schools. The plan and what"
                                 + " could be undone stay behind."));
         content.getChildren().addAll(games.values());
-        content.setPrefWidth(420);
+        Ems.pref(content, 420);
         dialog.getDialogPane().setContent(content);
-        dialog.getDialogPane().getButtonTypes().addAll(ButtonType.OK, ButtonType.CANCEL);
+        Dialogs.does(dialog, "Hand on…");
         dialog.showAndWait().filter(ButtonType.OK::equals).ifPresent(_ -> {
             List<Game> chosen = games.entrySet().stream()
                     .filter(one -> one.getValue().isSelected())
@@ -66,26 +67,17 @@ public final class StudySharing {
                 tell.accept("Choose a game to hand on.");
                 return;
             }
-            FileChooser chooser = new FileChooser();
-            chooser.setTitle("Hand on as");
-            chooser.getExtensionFilters().add(STUDY);
+            FileChooser chooser = FileChoice.files("Hand on as", STUDY);
             chooser.setInitialFileName("handed-on.fluss");
-            File file = chooser.showSaveDialog(owner);
-            if (file != null) {
-                reports.handOn(chosen, file.toPath(), tell);
-            }
+            FileChoice.chosen(chooser.showSaveDialog(owner)).ifPresent(file -> reports.handOn(chosen, file, tell));
         });
     }
 
     /// Lets the user choose a study and say whose it is.
     public void takeIn() {
-        FileChooser chooser = new FileChooser();
-        chooser.setTitle("Take in another analyst's study");
-        chooser.getExtensionFilters().add(STUDY);
-        File file = chooser.showOpenDialog(owner);
-        if (file != null) {
-            takeIn(file.toPath());
-        }
+        FileChoice.chosen(FileChoice.files("Take in another analyst's study", STUDY)
+                        .showOpenDialog(owner))
+                .ifPresent(this::takeIn);
     }
 
     private void takeIn(Path other) {

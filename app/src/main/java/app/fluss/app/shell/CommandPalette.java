@@ -72,7 +72,7 @@ final class CommandPalette {
         dialog.getDialogPane().setContent(new VBox(8, find, list));
         dialog.getDialogPane().setPrefSize(560, 460);
         dialog.getDialogPane().setId("palette");
-        dialog.getDialogPane().getButtonTypes().addAll(ButtonType.OK, ButtonType.CANCEL);
+        Dialogs.does(dialog, "Do it");
         Dialogs.focus(dialog, find);
     }
 

@@ -21,6 +21,7 @@ import app.fluss.app.quick.QuickFlow;
 import app.fluss.app.recorded.RecordedPane;
 import app.fluss.app.settings.Settings;
 import app.fluss.app.theme.Boxes;
+import app.fluss.app.theme.FileChoice;
 import app.fluss.app.theme.Labels;
 import app.fluss.app.theme.Theme;
 import app.fluss.core.finding.Finding;
@@ -175,7 +176,12 @@ public final class Shell extends BorderPane {
         addEventFilter(KeyEvent.KEY_RELEASED, _ -> keys.released());
         files.listen(this);
         // The arrows lead from run to run as soon as a study is there.
-        workbench.openProperty().subscribe(() -> focusRuns = true);
+        workbench.openProperty().subscribe(now -> {
+            focusRuns = true;
+            if (now != null) {
+                FileChoice.beginBeside(now.file());
+            }
+        });
     }
 
     /// Takes files that were dropped or chosen: studies are opened, logs imported.

@@ -61,7 +61,11 @@ final class TreeActions {
         Run run = workbench.selectedProperty().get();
         RunEdits edits = workbench.edits().runs();
         if (run != null) {
-            DisplayDialog.ask(theme, owner.get(), run.display()).ifPresent(mode -> edits.state(run, mode));
+            DisplayDialog.ask(
+                            theme,
+                            owner.get(),
+                            run.display().or(workbench.contentsProperty().get()::display))
+                    .ifPresent(mode -> edits.state(run, mode));
         }
     }
 

@@ -2,6 +2,8 @@ package app.fluss.app.theme;
 
 import java.util.function.Function;
 import javafx.scene.control.ChoiceBox;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyEvent;
 import javafx.util.StringConverter;
 import org.jspecify.annotations.Nullable;
 
@@ -19,6 +21,15 @@ public final class Choice {
         box.setAccessibleText(what);
         box.setConverter(new Names<>(name));
         return box;
+    }
+
+    /// Opens a choice that has the focus at an arrow key, which by itself would leave it.
+    static void openByArrow(KeyEvent event) {
+        boolean arrow = event.getCode() == KeyCode.DOWN || event.getCode() == KeyCode.UP;
+        if (arrow && event.getTarget() instanceof ChoiceBox<?> box && !box.isShowing()) {
+            box.show();
+            event.consume();
+        }
     }
 
     private static final class Names<T> extends StringConverter<T> {

@@ -4,9 +4,11 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import javafx.application.Platform;
+import javafx.geometry.Insets;
 import javafx.geometry.Rectangle2D;
 import javafx.scene.Node;
 import javafx.scene.Parent;
+import javafx.scene.control.Button;
 import javafx.scene.control.ButtonBar;
 import javafx.scene.control.ButtonBar.ButtonData;
 import javafx.scene.control.ButtonType;
@@ -16,6 +18,7 @@ import javafx.scene.control.DialogPane;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.control.TextField;
 import javafx.scene.control.TextInputControl;
+import javafx.scene.input.KeyEvent;
 import javafx.stage.Screen;
 import javafx.stage.Window;
 
@@ -43,6 +46,16 @@ public final class Dialogs {
                 .filter(ButtonType.OK::equals)
                 .map(_ -> field.getText().strip())
                 .filter(text -> !text.isEmpty());
+    }
+
+    /// Gives a dialog a button that does it, [ButtonType#OK], and one that does not.
+    ///
+    /// @param action words on the button that does it
+    public static Button does(Dialog<ButtonType> dialog, String action) {
+        dialog.getDialogPane().getButtonTypes().addAll(ButtonType.OK, ButtonType.CANCEL);
+        Button does = (Button) dialog.getDialogPane().lookupButton(ButtonType.OK);
+        does.setText(action);
+        return does;
     }
 
     /// Asks whether something that takes much away is to be done.
@@ -119,6 +132,7 @@ public final class Dialogs {
         dialog.setResizable(true);
         dialog.getDialogPane().getStylesheets().setAll(owner.getScene().getStylesheets());
         dialog.getDialogPane().setStyle(style);
+        dialog.getDialogPane().addEventFilter(KeyEvent.KEY_PRESSED, Choice::openByArrow);
         dialog.setOnShowing(_ -> fit(dialog.getDialogPane(), textScale, owner));
         dialog.setOnShown(_ -> Platform.runLater(() -> {
             if (dialog.getDialogPane().getContent() instanceof Parent content) {
@@ -141,13 +155,22 @@ public final class Dialogs {
         if (pane.lookup(".button-bar") instanceof ButtonBar bar) {
             bar.setButtonMinWidth(BUTTON_PX * textScale);
         }
+        // What scrolls, and the bar, hold their parts only since they have their looks.
         pane.applyCss();
-        double width = pane.getPrefWidth() > 0 ? pane.getPrefWidth() * textScale : pane.prefWidth(-1);
-        double height = pane.getPrefHeight() > 0 ? pane.getPrefHeight() * textScale : pane.prefHeight(width);
+        pane.applyCss();
         Rectangle2D screen = screen(owner);
-        if (width > screen.getWidth() - FRAME_PX || pane.getPrefWidth() > 0) {
-            pane.setPrefWidth(Math.min(width, screen.getWidth() - FRAME_PX));
+        double wanted = pane.getPrefWidth() > 0 ? pane.getPrefWidth() * textScale : pane.prefWidth(-1);
+        double width = Math.min(wanted, screen.getWidth() - FRAME_PX);
+        if (width < wanted || pane.getPrefWidth() > 0) {
+            pane.setPrefWidth(width);
         }
+        if (pane.getContent() instanceof ScrollPane scroll) {
+            // What scrolls does not ask its content how high lines make it at a width.
+            Insets around = scroll.getInsets();
+            scroll.setPrefViewportHeight(
+                    Math.ceil(scroll.getContent().prefHeight(width - around.getLeft() - around.getRight())));
+        }
+        double height = pane.getPrefHeight() > 0 ? pane.getPrefHeight() * textScale : pane.prefHeight(width);
         if (height > screen.getHeight() - FRAME_PX || pane.getPrefHeight() > 0) {
             pane.setPrefHeight(Math.min(height, screen.getHeight() - FRAME_PX));
         }

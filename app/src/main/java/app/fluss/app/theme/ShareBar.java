@@ -6,7 +6,6 @@ import app.fluss.files.draw.RecordedDrawing;
 import app.fluss.files.table.DataTable;
 import app.fluss.files.work.WholeFiles;
 import java.io.ByteArrayInputStream;
-import java.io.File;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -83,28 +82,25 @@ public final class ShareBar extends HBox {
     }
 
     private void save() {
-        FileChooser chooser = new FileChooser();
-        chooser.setTitle("Save " + name);
+        FileChooser chooser = FileChoice.files("Save " + name);
         if (shared.picture().isPresent()) {
-            chooser.getExtensionFilters().add(new FileChooser.ExtensionFilter("Picture (PNG)", "*.png"));
-            chooser.getExtensionFilters().add(new FileChooser.ExtensionFilter("Vector picture (SVG)", "*.svg"));
+            chooser.getExtensionFilters().add(FileChoice.kind("Picture (PNG)", "png"));
+            chooser.getExtensionFilters().add(FileChoice.kind("Vector picture (SVG)", "svg"));
         }
         if (shared.data().isPresent()) {
-            chooser.getExtensionFilters().add(new FileChooser.ExtensionFilter("Table (CSV)", "*.csv"));
+            chooser.getExtensionFilters().add(FileChoice.kind("Table (CSV)", "csv"));
         }
         if (chooser.getExtensionFilters().isEmpty()) {
             return;
         }
         chooser.setInitialFileName(name.toLowerCase(Locale.ROOT).replaceAll("[^a-z0-9]+", "-"));
-        File file = chooser.showSaveDialog(getScene().getWindow());
-        if (file != null) {
+        FileChoice.chosen(chooser.showSaveDialog(getScene().getWindow())).ifPresent(target -> {
             String ending = chooser.getSelectedExtensionFilter()
                     .getExtensions()
                     .getFirst()
                     .substring(1);
-            Path target = file.toPath();
             save(target.toString().endsWith(ending) ? target : target.resolveSibling(target.getFileName() + ending));
-        }
+        });
     }
 
     /// Saves it in the form that the name's ending says.

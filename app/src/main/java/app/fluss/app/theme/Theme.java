@@ -22,6 +22,7 @@ import javafx.beans.property.ReadOnlyDoubleWrapper;
 import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.SimpleObjectProperty;
 import javafx.scene.Scene;
+import javafx.scene.input.KeyEvent;
 import javafx.scene.paint.Color;
 import javafx.scene.text.Font;
 import javafx.util.Subscription;
@@ -162,6 +163,7 @@ public final class Theme {
         scene.getStylesheets()
                 .add(Objects.requireNonNull(Theme.class.getResource("fluss.css"))
                         .toExternalForm());
+        scene.addEventFilter(KeyEvent.KEY_PRESSED, Choice::openByArrow);
         Subscription colours = palette.subscribe(now -> {
             Application.setUserAgentStylesheet(
                     now.isDark()

@@ -1,7 +1,9 @@
 package app.fluss.app.tune;
 
+import app.fluss.app.importing.DisplayDialog;
 import app.fluss.app.model.Contents;
 import app.fluss.app.model.Jobs;
+import app.fluss.app.model.RunEdits;
 import app.fluss.app.model.Workbench;
 import app.fluss.app.theme.Boxes;
 import app.fluss.app.theme.Buttons;
@@ -52,6 +54,7 @@ final class CapPane extends VBox {
     private static final int SHOWN = 6;
 
     private final Workbench workbench;
+    private final Theme theme;
     private final Jobs jobs;
     private final Runnable plan;
     private final Label place = Labels.of("", "chip");
@@ -69,6 +72,9 @@ final class CapPane extends VBox {
             "Plan this path", "Adds the path and plans three runs of it in this scene", this::planChosen);
     private final Columns body;
     private final Label nothing = Labels.note("");
+    private final Button stateDisplay =
+            Buttons.primary("State its display…", "The refresh rate and the sync mode it was measured on", () -> {});
+    private final VBox none = new VBox(10, nothing, stateDisplay);
     private Optional<CapGrid> grid = Optional.empty();
     private @Nullable TuneCell chosen;
     private @Nullable Run used;
@@ -81,6 +87,7 @@ final class CapPane extends VBox {
     CapPane(Workbench workbench, Theme theme, Jobs jobs, Runnable plan) {
         super(10);
         this.workbench = workbench;
+        this.theme = theme;
         this.jobs = jobs;
         this.plan = plan;
         cost.setId("tune-cost");
@@ -167,9 +174,15 @@ final class CapPane extends VBox {
         double costMs = FactKey.number(cost.getText().replace(',', '.'));
         place.setText(selected == null ? "" : contents.place(selected));
         if (run.isEmpty()) {
-            none(
-                    "Tune works from the CPU and GPU work in a native log of the scene, on a stated display. There is none yet:"
-                            + " measure the native path first.");
+            Optional<Run> undisplayed =
+                    selected == null ? Optional.empty() : contents.baselineLogWithoutDisplay(selected.sceneId());
+            none(undisplayed
+                    .map(log -> "Tune works from %s · %s, once it is stated which display it was measured on."
+                            .formatted(log.path().name(), log.name()))
+                    .orElse("Tune works from the CPU and GPU work in a native log of the scene, on a stated display."
+                            + " There is none yet: measure the native path first."));
+            undisplayed.ifPresent(log -> stateDisplay.setOnAction(_ -> stateDisplay(log)));
+            stateDisplay.setVisible(undisplayed.isPresent());
             return;
         }
         if (!(costMs >= 0 && costMs <= 100)) {
@@ -203,7 +216,17 @@ final class CapPane extends VBox {
         grid = Optional.empty();
         rests.setText("");
         nothing.setText(words);
-        getChildren().set(3, nothing);
+        stateDisplay.setVisible(false);
+        getChildren().set(3, none);
+    }
+
+    private void stateDisplay(Run log) {
+        RunEdits edits = workbench.edits().runs();
+        DisplayDialog.ask(
+                        theme,
+                        getScene().getWindow(),
+                        workbench.contentsProperty().get().display())
+                .ifPresent(mode -> edits.state(log, mode));
     }
 
     private static DataTable table(CapGrid grid) {

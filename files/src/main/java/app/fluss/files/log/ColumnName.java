@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.regex.Pattern;
 
 /// The name of a column in whole words, and the unit of time that it states.
 final class ColumnName {
@@ -48,8 +49,18 @@ final class ColumnName {
         perSecond = whole.toLowerCase(Locale.ROOT).matches(".*(/\\s*s(ec)?|1/s|/с|per second)\\W*$");
     }
 
-    /// Parts at what is no letter and no digit, between small and large letters, and between letters and digits.
-    private static List<String> words(String name) {
+    /// Where a short form in large letters ends and the next word begins: `GPUTime`, `CPUms`, `LoadMHz`.
+    private static final Pattern SHORT_FORM =
+            Pattern.compile("(?<=\\p{Lu}{2})(?=(?!Hz|\\p{Lu}UNIT)\\p{Lu}\\p{Ll}|UNIT)|(?<=\\p{L})(?=[MG]Hz)"
+                    .replace("UNIT", "(?:ms|us|µs|ns)(?!\\p{L})"));
+
+    /// Short forms that names in small letters begin with: `gputime`.
+    private static final List<String> PREFIXES = List.of("cpu", "gpu", "fps", "vram");
+
+    /// Parts at what is no letter and no digit, between small and large letters, after short forms, and between letters
+    /// and digits.
+    private static List<String> words(String header) {
+        String name = SHORT_FORM.matcher(header).replaceAll(" ");
         List<String> words = new ArrayList<>();
         StringBuilder word = new StringBuilder();
         int before = ' ';
@@ -74,10 +85,17 @@ final class ColumnName {
     }
 
     private static void end(StringBuilder word, List<String> words) {
-        if (word.length() > 0) {
-            words.add(word.toString());
-            word.setLength(0);
+        if (word.length() == 0) {
+            return;
         }
+        String whole = word.toString();
+        word.setLength(0);
+        // What follows is a word, no plural.
+        Optional<String> prefix = PREFIXES.stream()
+                .filter(one -> whole.startsWith(one) && whole.length() > one.length() + 1)
+                .findFirst();
+        prefix.ifPresent(words::add);
+        words.add(prefix.map(one -> whole.substring(one.length())).orElse(whole));
     }
 
     /// Whether words of a phrase stand in it one after the other. In languages that do not part words a part counts.

@@ -12,6 +12,8 @@ import java.util.function.IntFunction;
 import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
 
 /// What the columns of loggers of their own mind are taken for.
 class GuessTest {
@@ -69,6 +71,23 @@ class GuessTest {
         assertThat(roles(sample))
                 .containsExactly(
                         Role.PRESENT, Role.GPU_LOAD, Role.CPU_LOAD, Role.GPU_TEMPERATURE, Role.GPU_CLOCK, Role.VRAM);
+    }
+
+    @ParameterizedTest
+    @ValueSource(
+            strings = {
+                "Elapsed,CPUBusyMs,GPUBusyMs,GPULoadPct,GPUTemp,GPUMHz",
+                "elapsed,cpubusy,gpubusy,gpuload,gputemp,gpuclock",
+                "ELAPSED,CPUms,GPUms,GPU_USAGE,GPU_TEMP,GPU_CLOCK",
+                "ElapsedMs,cpuTime,gpuTime,gpuUtilization,gpuTemperature,gpuClockMHz",
+                "TimeMS,CPUus,GPUus,GPUUtil,GPUTempC,GPUFreq",
+            })
+    void wordsAreToldApartHoweverTheyAreRunTogether(String header) throws Exception {
+        boolean micros = header.contains("us,");
+        String work = micros ? ",6900,12100," : ",6.9,12.1,";
+        Sample sample = sample(header, i -> number(i * 13.7) + work + (60 + i % 3) + "," + (70 + i % 2) + ",2100");
+        assertThat(roles(sample))
+                .containsExactly(Role.PRESENT, Role.CPU, Role.GPU, Role.GPU_LOAD, Role.GPU_TEMPERATURE, Role.GPU_CLOCK);
     }
 
     @Test
