@@ -125,7 +125,7 @@ class DayTest extends WindowTest {
             ((TextField) lookup("#scene-name").query()).setText("marsh");
             ((TextField) lookup("#scene-seconds").query()).setText("2");
         });
-        interact(() -> ((Button) lookup("OK").query()).fire());
+        interact(() -> ((Button) lookup("Add scene").query()).fire());
         settle();
         until(() -> assertThat(contents().scenes())
                 .extracting(scene -> scene.seconds())

@@ -20,6 +20,7 @@ import javafx.geometry.Rectangle2D;
 import javafx.scene.Node;
 import javafx.scene.Parent;
 import javafx.scene.control.ButtonBase;
+import javafx.scene.control.ChoiceBox;
 import javafx.scene.control.Control;
 import javafx.scene.control.DialogPane;
 import javafx.scene.control.Labeled;
@@ -30,6 +31,7 @@ import javafx.scene.control.ToggleButton;
 import javafx.scene.control.Tooltip;
 import javafx.scene.input.KeyCode;
 import javafx.scene.layout.BorderPane;
+import javafx.scene.layout.Region;
 import javafx.stage.Screen;
 import javafx.stage.Window;
 import org.junit.jupiter.api.BeforeAll;
@@ -100,6 +102,29 @@ class LayoutTest extends WindowTest {
             }
         }
         assertThat(problems).isEmpty();
+    }
+
+    @Test
+    void thePlanIsAsHighAsItsGamesHoweverTheyAreChosen() throws Exception {
+        settle();
+        interact(() -> choose("plan"));
+        settle();
+        ChoiceBox<?> games = (ChoiceBox<?>) look("#plan-game");
+        for (int choice : new int[] {1, 0, 2, 0}) {
+            interact(() -> games.getSelectionModel().select(choice));
+            settle();
+            interact(() -> {
+                window.shell().layout();
+                Region matrix = (Region) look("#matrix");
+                Node at = matrix;
+                while (!(at instanceof ScrollPane)) {
+                    at = at.getParent();
+                }
+                assertThat(((ScrollPane) at).getViewportBounds().getHeight())
+                        .as("choice %d", choice)
+                        .isGreaterThan(Math.min(matrix.getHeight(), choice == 0 ? 380 : 230) - 1);
+            });
+        }
     }
 
     @Test

@@ -15,6 +15,7 @@ import java.util.ArrayList;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Set;
+import javafx.geometry.Bounds;
 import javafx.scene.Node;
 import javafx.scene.Parent;
 import javafx.scene.TraversalDirection;
@@ -171,15 +172,24 @@ class ShellJobTest extends WindowTest {
     }
 
     @Test
-    void aMessageMovesNothingAndIsPutAway() throws Exception {
+    void aMessageCoversNothingAndIsPutAway() throws Exception {
         settle();
-        double before = look("#examine").getLayoutBounds().getHeight();
+        double before = inScene("#page").getMinY();
         interact(() -> window.shell().tell("Something is wrong. Do something else."));
         settle();
         assertThat(look("#message").getParent().isVisible()).isTrue();
-        assertThat(look("#examine").getLayoutBounds().getHeight()).isEqualTo(before);
+        until(() -> {
+            assertThat(inScene("#page").getMinY()).isEqualTo(before);
+            assertThat(inScene("#message").getMinY())
+                    .isGreaterThanOrEqualTo(inScene("#page").getMaxY());
+        });
         push(KeyCode.ESCAPE);
         until(() -> assertThat(look("#message").getParent().isVisible()).isFalse());
+    }
+
+    private Bounds inScene(String id) {
+        Node node = look(id);
+        return node.localToScene(node.getLayoutBounds());
     }
 
     /// Every control of every screen can be reached by the keyboard alone, none holds the focus for ever, and each says

@@ -20,6 +20,7 @@ import java.util.Objects;
 import java.util.Optional;
 import java.util.prefs.Preferences;
 import java.util.stream.Collectors;
+import javafx.application.Platform;
 import javafx.scene.Scene;
 import javafx.scene.control.Label;
 import javafx.scene.control.ToggleButton;
@@ -97,6 +98,12 @@ final class EvidencePanel extends VBox {
                     middle.getChildren().setAll(Objects.requireNonNull(panes.get(kind)));
                 }
             });
+            // Readings are typed at once.
+            button.setOnAction(_ -> Platform.runLater(() -> {
+                if (kind == Kind.READINGS && button.isSelected()) {
+                    pad.requestFocus();
+                }
+            }));
             buttons.put(kind, button);
             head.getChildren().add(button);
         }

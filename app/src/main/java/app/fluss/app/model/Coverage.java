@@ -2,6 +2,7 @@ package app.fluss.app.model;
 
 import app.fluss.core.measure.Grade;
 import app.fluss.core.path.Chain;
+import app.fluss.core.plan.RepeatsWanted;
 import app.fluss.core.plan.Wish;
 import app.fluss.files.study.DeliveryPath;
 import app.fluss.files.study.Game;
@@ -36,6 +37,11 @@ public record Coverage(Scene scene, DeliveryPath path, int kept, int wanted, Opt
     /// Runs still to be measured.
     public int missing() {
         return Math.max(0, wanted - kept);
+    }
+
+    /// Whether fewer runs of it are there or wanted than give an interval between runs.
+    public boolean isFew() {
+        return Math.max(kept, wanted) < RepeatsWanted.TO_BEGIN_WITH;
     }
 
     /// Whether it is measured or wanted at all.

@@ -49,7 +49,6 @@ import javafx.scene.control.ChoiceBox;
 import javafx.scene.control.Label;
 import javafx.scene.control.MenuButton;
 import javafx.scene.control.MenuItem;
-import javafx.scene.control.ScrollPane;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.control.Tooltip;
 import javafx.scene.layout.HBox;
@@ -62,7 +61,6 @@ import javafx.stage.FileChooser;
 public final class PlanScreen extends VBox {
     private static final double GAME_PX = 250;
     private static final double ALL_PX = 400;
-    private static final double SCROLL_BAR_PX = 12;
 
     private final Workbench workbench;
     private final Consumer<String> problems;
@@ -122,16 +120,9 @@ public final class PlanScreen extends VBox {
                 offer);
         howPanel.visibleProperty().bind(how.selectedProperty());
         howPanel.managedProperty().bind(how.selectedProperty());
-        var scrolled = Boxes.scrolling(matrix);
-        scrolled.setHbarPolicy(ScrollPane.ScrollBarPolicy.AS_NEEDED);
-        scrolled.setFitToWidth(false);
-        // As high as the matrix, up to a limit; above it the matrix scrolls.
-        scrolled.minHeightProperty()
-                .bind(Bindings.createDoubleBinding(
-                        () -> Math.min(game().isPresent() ? GAME_PX : ALL_PX, matrix.getHeight() + SCROLL_BAR_PX),
-                        matrix.heightProperty(),
-                        games.valueProperty()));
-        scrolled.maxHeightProperty().bind(scrolled.minHeightProperty());
+        MatrixScroll scrolled = new MatrixScroll(matrix);
+        scrolled.maxHeightProperty()
+                .bind(Bindings.createDoubleBinding(() -> game().isPresent() ? GAME_PX : ALL_PX, games.valueProperty()));
         VBox matrixPanel = Boxes.panel(scrolled, first);
         matrixPanel.setMinHeight(Region.USE_PREF_SIZE);
         VBox sheetPanel = Boxes.panel(
@@ -226,7 +217,7 @@ public final class PlanScreen extends VBox {
                 planned.open().isEmpty()
                         ? "Run sheet"
                         : "Run sheet · %d runs · %s".formatted(planned.openRuns(), Durations.words(planned.openS())));
-        sheet.show(contents);
+        sheet.show(contents, contents.missing(scenes));
         blind.show(contents, game());
         print.setDisable(planned.open().isEmpty());
         save.setDisable(planned.open().isEmpty());
@@ -235,28 +226,35 @@ public final class PlanScreen extends VBox {
         look(contents, scenes);
     }
 
-    /// Where nothing is wanted yet, the obvious next step.
+    /// Where nothing is wanted yet, or too little for an interval, the obvious next step.
     private void begin(Contents contents) {
         List<Scene> scenes = Coverage.scenes(contents, game());
         List<DeliveryPath> paths = contents.bench().paths();
         boolean nothing = Coverage.paths(contents, scenes).isEmpty();
-        first.setVisible(nothing);
-        first.setManaged(nothing);
-        if (!nothing) {
-            return;
-        }
-        if (scenes.isEmpty() || paths.isEmpty()) {
+        List<Planned.Cell> cells = scenes.stream()
+                .flatMap(scene -> paths.stream().map(path -> Coverage.of(contents, scene, path)))
+                .filter(coverage -> nothing || (coverage.isInUse() && coverage.isFew()))
+                .map(coverage ->
+                        new Planned.Cell(coverage.scene().id(), coverage.path().id()))
+                .toList();
+        first.setVisible(nothing || !cells.isEmpty());
+        first.setManaged(first.isVisible());
+        if (cells.isEmpty()) {
             first.getChildren()
                     .setAll(Labels.note(
                             "A plan needs a game with a scene, and paths. Both are described in Bench (Ctrl+1)."));
             return;
         }
         Button want = Buttons.quiet(
-                "Want three runs of every path",
+                nothing ? "Want three runs of every path" : "Want three of each",
                 "Three runs a side are the fewest that give an interval between runs",
-                () -> want(paths, scenes));
+                () -> want(cells, RepeatsWanted.TO_BEGIN_WITH));
         want.setId("want-all");
-        first.getChildren().setAll(Labels.of("No run is planned here yet.", "muted"), want);
+        String words = nothing
+                ? "No run is planned here yet."
+                : "%s fewer than three runs, too few for an interval."
+                        .formatted(cells.size() == 1 ? "1 path has" : cells.size() + " paths in these scenes have");
+        first.getChildren().setAll(Labels.of(words, "muted"), want);
     }
 
     private MenuItem item(DeliveryPath path, List<Scene> scenes) {
@@ -270,10 +268,16 @@ public final class PlanScreen extends VBox {
     }
 
     private void want(List<DeliveryPath> paths, List<Scene> scenes, int runs) {
+        want(
+                scenes.stream()
+                        .flatMap(scene -> paths.stream().map(path -> new Planned.Cell(scene.id(), path.id())))
+                        .toList(),
+                runs);
+    }
+
+    private void want(List<Planned.Cell> cells, int runs) {
         Map<Planned.Cell, Integer> wanted = new HashMap<>();
-        for (Scene scene : scenes) {
-            paths.forEach(path -> wanted.put(new Planned.Cell(scene.id(), path.id()), runs));
-        }
+        cells.forEach(cell -> wanted.put(cell, runs));
         workbench.edits().plan().want(wanted);
     }
 

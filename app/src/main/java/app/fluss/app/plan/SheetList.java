@@ -27,6 +27,7 @@ import org.jspecify.annotations.Nullable;
 /// The open lines of the run sheet with their times by the clock, if the first began now.
 final class SheetList extends ListView<Planned.Timed> {
     private final Workbench workbench;
+    private final Label empty = Labels.note("");
     private Contents contents;
     private LocalTime now = LocalTime.now(ZoneId.systemDefault());
 
@@ -35,11 +36,17 @@ final class SheetList extends ListView<Planned.Timed> {
         this.contents = workbench.contentsProperty().get();
         setId("sheet");
         getStyleClass().add("tall-cells");
-        setPlaceholder(Labels.note("Run sheet complete. Enter above how many runs are needed, then plan the session."));
+        setPlaceholder(empty);
         setCellFactory(_ -> new LineCell());
     }
 
-    void show(Contents shown) {
+    /// @param missing runs that are wanted and not measured
+    void show(Contents shown, int missing) {
+        empty.setText(
+                missing > 0
+                        ? "%s missing and not on a run sheet: plan the session."
+                                .formatted(missing == 1 ? "1 run is" : missing + " runs are")
+                        : "Nothing is missing. Say above how many runs are wanted, then plan the session.");
         contents = shown;
         now = LocalTime.now(ZoneId.systemDefault());
         getItems().setAll(shown.planned().schedule());

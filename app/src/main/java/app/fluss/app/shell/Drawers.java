@@ -9,8 +9,10 @@ import javafx.scene.Node;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.layout.BorderPane;
+import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.StackPane;
+import javafx.scene.layout.VBox;
 
 /// What stands left and right of the work. Where the window has no room for it beside the work, or the text
 /// is large, it lies over the work and is called by a button.
@@ -53,7 +55,7 @@ final class Drawers {
         }
     }
 
-    /// @param notice lies over the foot of the work
+    /// @param notice stands below the work while there is one
     Drawers(BorderPane frame, Theme theme, Region left, Region right, Region notice) {
         this.frame = frame;
         this.theme = theme;
@@ -61,8 +63,9 @@ final class Drawers {
         this.right = new Drawer(right, "Findings", "show-findings", Pos.CENTER_RIGHT);
         Tips.on(this.left.button, "Order of work, games and runs");
         Tips.on(this.right.button, "What was noticed");
-        StackPane.setAlignment(notice, Pos.BOTTOM_CENTER);
-        StackPane center = new StackPane(middle, notice);
+        VBox center = new VBox(middle, notice);
+        VBox.setVgrow(middle, Priority.ALWAYS);
+        notice.managedProperty().bind(notice.visibleProperty());
         page.setId("page");
         page.setFitToHeight(true);
         page.setFocusTraversable(false);

@@ -10,7 +10,7 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 
-/// A message that lies over the foot of the work, moves nothing, and can be put away.
+/// A message below the work, which covers nothing, moves nothing above it, and can be put away.
 final class Notice extends HBox {
     private final Label words = Labels.wrapped("");
 
