@@ -47,6 +47,7 @@ public final class Workbench {
     private final Analyses analyses = new Analyses(requirements);
     private final AtomicLong version = new AtomicLong();
     private final ReadOnlyBooleanWrapper opening = new ReadOnlyBooleanWrapper();
+    private Runnable afterAdding = () -> {};
     private @Nullable Study coming;
     private int openings;
 
@@ -140,6 +141,11 @@ public final class Workbench {
                     retire(before, passed);
                     tell(e);
                 });
+    }
+
+    /// Lets something be done whenever a run was added, or added to, and is selected.
+    public void setAfterAdding(Runnable then) {
+        afterAdding = then;
     }
 
     /// Whether a study is being opened or read.
@@ -268,7 +274,10 @@ public final class Workbench {
                         contents.get().runs().stream()
                                 .filter(run -> run.id() == added.run)
                                 .findFirst()
-                                .ifPresent(selected::set);
+                                .ifPresent(run -> {
+                                    selected.set(run);
+                                    afterAdding.run();
+                                });
                     }
                 },
                 failed);

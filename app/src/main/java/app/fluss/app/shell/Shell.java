@@ -171,6 +171,13 @@ public final class Shell extends BorderPane {
         workbench
                 .comparisonsProperty()
                 .subscribe(list -> order.count(Work.COMPARE, list.isEmpty() ? "" : Integer.toString(list.size())));
+        // What was added is looked at, unless what is looked at has to do with runs.
+        workbench.setAfterAdding(() -> {
+            switch (order.chosenProperty().get()) {
+                case BENCH, PLAN, FEEL -> order.choose(Work.EXAMINE);
+                case CAPTURE, EXAMINE, COMPARE, DECIDE, TUNE -> {}
+            }
+        });
         ShellKeys keys = new ShellKeys(commands, order.chosenProperty()::get);
         addEventFilter(KeyEvent.KEY_PRESSED, keys::pressed);
         addEventFilter(KeyEvent.KEY_RELEASED, _ -> keys.released());

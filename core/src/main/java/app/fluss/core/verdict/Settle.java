@@ -125,12 +125,14 @@ public record Settle(Kind kind, String scene, int runs, String words) {
                         > distance) {
             needed++;
         }
+        Interval settling = claim.held().interval().apply(claim.settling()).orElseThrow();
         String far = String.format(
                 Locale.ROOT,
-                "%s is %.2f from the bound, ± %.2f",
+                "%s is %.2f from the bound, ± %.2f%s",
                 claim.asked().rule().title(),
                 distance,
-                half);
+                (settling.high() - settling.low()) / 2,
+                claim.settling() > USUAL ? " for %d claims at once".formatted(claim.made()) : "");
         return needed > MOST
                 ? new Settle(Kind.NOTHING, claim.scene(), 0, far + ": it is at the bound, and no number of runs tells.")
                 : new Settle(Kind.RUNS, claim.scene(), needed, far + ": %d runs a side tell.".formatted(needed));

@@ -240,6 +240,19 @@ class VerdictTest {
                 .anySatisfy(words -> assertThat(words).contains("added latency"));
     }
 
+    /// By hand: 12.5 is 2.5 above the bound; the interval of five claims at once is 1.3 times as wide as that of one,
+    /// which does not reach the bound.
+    @Test
+    void theDistanceIsHeldAgainstTheIntervalThatDecides() {
+        assertThat(Settle.of(List.of(Claim.of(LATENCY, figure(12.5, 2, Held.Kind.RUN_TO_RUN), 5, "weir"))))
+                .singleElement()
+                .satisfies(one -> assertThat(one.words())
+                        .startsWith("added latency is 2.50 from the bound, ± 2.60 for 5 claims at once: "));
+        assertThat(Settle.of(List.of(Claim.of(LATENCY, figure(9, 2, Held.Kind.RUN_TO_RUN), 5, "weir"))))
+                .singleElement()
+                .satisfies(one -> assertThat(one.words()).startsWith("added latency is 1.00 from the bound, ± 2.00: "));
+    }
+
     /// So many runs as would settle an open claim do settle it, three times in four and more.
     @Test
     void whatWouldSettleItSettlesIt() {
