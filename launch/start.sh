@@ -161,7 +161,7 @@ command_line() {
   if [ -n "$kept" ]; then
     warm_up "$kept/cli.aot"
     # A report is a long way through classes of its own, which would only make the short jobs' cache slower.
-    case "$*" in report*) own=$kept/report.aot ;; esac
+    case "$*" in report*\ --out*) own=$kept/report.aot ;; esac
     if [ -n "$own" ] && [ ! -e "$own" ]; then
       cache=("${record_to[@]}" -XX:AOTConfiguration="$own.record.$$")
     elif [ -e "${own:-$kept/cli.aot}" ]; then

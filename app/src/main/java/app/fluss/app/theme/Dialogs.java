@@ -155,8 +155,6 @@ public final class Dialogs {
         if (pane.lookup(".button-bar") instanceof ButtonBar bar) {
             bar.setButtonMinWidth(BUTTON_PX * textScale);
         }
-        // What scrolls, and the bar, hold their parts only since they have their looks.
-        pane.applyCss();
         pane.applyCss();
         Rectangle2D screen = screen(owner);
         double wanted = pane.getPrefWidth() > 0 ? pane.getPrefWidth() * textScale : pane.prefWidth(-1);

@@ -11,9 +11,8 @@ import javafx.stage.FileChooser;
 import javafx.stage.FileChooser.ExtensionFilter;
 import org.jspecify.annotations.Nullable;
 
-/// The system's file choosers. Each begins in the folder in which the last choice was made, at first in that of the
-/// open
-/// study. Lives on the interface thread.
+/// The system's file choosers. Each begins in the folder in which the last choice was made, at first in that
+/// of the open study. Lives on the interface thread.
 public final class FileChoice {
     private static @Nullable File folder;
 
