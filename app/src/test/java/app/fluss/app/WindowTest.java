@@ -85,7 +85,7 @@ abstract class WindowTest extends ApplicationTest {
         preferences().removeNode();
         assertThat(watch.held())
                 .as("what held the interface thread")
-                .allMatch(one -> one.usualMs() < COLD_MS && one.computing() * one.usualMs() < COMPUTING_MS);
+                .allMatch(one -> one.workMs() < COLD_MS && one.computingMs() < COMPUTING_MS);
     }
 
     final Contents contents() {

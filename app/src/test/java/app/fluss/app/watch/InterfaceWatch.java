@@ -11,10 +11,15 @@ import java.util.concurrent.locks.LockSupport;
 import java.util.regex.Pattern;
 import javafx.application.Platform;
 
-/// Watches for how long one piece of work holds the interface thread: it asks to be served again and again,
-/// and reads how much processor time the thread used in between, which other processes change little.
+/// Watches for how long one piece of work holds the interface thread: it asks to be served again and again, and looks
+/// at the thread in between. A processor that is shared may stand still for a tenth of a second, and the thread is
+/// charged for that; so one look counts for a few milliseconds at most, whatever was charged since the one before.
 public final class InterfaceWatch implements AutoCloseable {
-    private static final long PAUSE_NS = 2_000_000;
+    private static final long PAUSE_NS = 1_500_000;
+
+    /// What one look counts for at most, ns: a looker that is late, or has waited for the thread, has not seen more.
+    private static final long LOOK_NS = 4_000_000;
+
     private static final ThreadMXBean THREADS = ManagementFactory.getThreadMXBean();
 
     /// What computes, reads or writes; charts are drawn by the thread that shows them, pictures of them are not.
@@ -23,20 +28,32 @@ public final class InterfaceWatch implements AutoCloseable {
 
     /// Work that held the thread.
     ///
-    /// @param ms processor time that it took
-    /// @param computing the share of it, 0 to 1, that was no work of the interface
-    /// @param pace how much longer than usual the machine took at that moment for a fixed piece of work; 1 or more
+    /// @param ms processor time that the thread was charged for it
+    /// @param pace how much longer than usual the machine took meanwhile for a fixed piece of work; 1 or more
+    /// @param workMs how long the thread was seen at work, at the usual pace; without the waiting for fonts and
+    ///     for the display inside of their libraries
+    /// @param computingMs the part of it that was no work of the interface
     /// @param stack where the thread was: where it computed, else in the midst of the work
-    public record Held(double ms, double computing, double pace, List<String> stack) {
-        /// As long as it would have taken at the usual pace, ms.
-        public double usualMs() {
-            return ms / pace;
-        }
-
+    public record Held(double ms, double pace, double workMs, double computingMs, List<String> stack) {
         @Override
         public String toString() {
-            return "%.0f ms, %.0f %% of it computing, at %.1f of the usual time, in%n      %s"
-                    .formatted(ms, 100 * computing, pace, String.join("\n      ", stack));
+            return "%.0f ms, at %.1f of the usual time; %.0f ms seen at work, %.0f of them computing, in%n      %s"
+                    .formatted(ms, pace, workMs, computingMs, String.join("\n      ", stack));
+        }
+    }
+
+    /// The thread as it was found once.
+    ///
+    /// @param ns what the look counts for
+    private record Look(long ns, StackTraceElement[] stack) {
+        boolean computes() {
+            return Arrays.stream(stack)
+                    .anyMatch(frame ->
+                            COMPUTING.matcher(frame.getClassName() + ".").matches());
+        }
+
+        boolean works() {
+            return computes() || (stack.length > 0 && !stack[0].isNativeMethod());
         }
     }
 
@@ -70,39 +87,44 @@ public final class InterfaceWatch implements AutoCloseable {
             usedNs = THREADS.getCurrentThreadCpuTime();
             served.set(number);
         });
-        List<StackTraceElement[]> seen = new ArrayList<>();
+        List<Look> looks = new ArrayList<>();
+        Pace pace = new Pace();
         long worth = before + TimeUnit.MILLISECONDS.toNanos((long) leastMs) / 4;
+        long charged = worth;
         while (!stopped && served.get() < number) {
             LockSupport.parkNanos(PAUSE_NS);
-            if (before > 0 && THREADS.getThreadCpuTime(watched.threadId()) > worth) {
-                seen.add(watched.getStackTrace());
+            long now = before > 0 ? THREADS.getThreadCpuTime(watched.threadId()) : 0;
+            if (now > worth) {
+                looks.add(new Look(Math.min(now - charged, LOOK_NS), watched.getStackTrace()));
+                charged = now;
+                pace.measure();
             }
         }
         double ms = (usedNs - before) / 1e6;
-        if (before > 0 && ms > leastMs && served.get() == number && !seen.isEmpty()) {
-            Held one = held(ms, seen);
+        if (before > 0 && ms > leastMs && served.get() == number && !looks.isEmpty()) {
+            Held one = held(ms, pace.slowness(), looks);
             synchronized (held) {
                 held.add(one);
             }
         }
     }
 
-    private static Held held(double ms, List<StackTraceElement[]> seen) {
-        List<StackTraceElement[]> computing =
-                seen.stream().filter(InterfaceWatch::computes).toList();
-        List<StackTraceElement[]> told = computing.isEmpty() ? seen : computing;
+    private static Held held(double ms, double pace, List<Look> looks) {
+        List<Look> computing = looks.stream().filter(Look::computes).toList();
+        List<Look> working = looks.stream().filter(Look::works).toList();
+        List<Look> told = computing.isEmpty() ? looks : computing;
         return new Held(
                 ms,
-                (double) computing.size() / seen.size(),
-                Pace.now(),
-                Arrays.stream(told.get(told.size() / 2))
+                pace,
+                ms(working) / pace,
+                ms(computing) / pace,
+                Arrays.stream(told.get(told.size() / 2).stack())
                         .map(StackTraceElement::toString)
                         .toList());
     }
 
-    private static boolean computes(StackTraceElement[] stack) {
-        return Arrays.stream(stack)
-                .anyMatch(frame -> COMPUTING.matcher(frame.getClassName() + ".").matches());
+    private static double ms(List<Look> looks) {
+        return looks.stream().mapToLong(Look::ns).sum() / 1e6;
     }
 
     /// What held the thread so far.

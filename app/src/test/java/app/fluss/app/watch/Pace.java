@@ -3,28 +3,29 @@ package app.fluss.app.watch;
 import java.lang.management.ManagementFactory;
 import java.lang.management.ThreadMXBean;
 
-/// How fast the machine is just now: a fixed piece of work, by processor time. On a shared machine that changes by
-/// a factor of three within minutes.
+/// How fast the machine is: a fixed piece of work, by processor time, done now and again. On a shared machine that
+/// changes by a factor of three within minutes.
 final class Pace {
     private static final ThreadMXBean THREADS = ManagementFactory.getThreadMXBean();
-    private static final int STEPS = 1_000_000;
+    private static final int STEPS = 250_000;
 
-    /// What the work takes on the machine that the bound was set on, when nothing else runs.
-    private static final double USUAL_MS = 2.0;
+    /// What the work takes on the machine that the bounds were set on, when nothing else runs.
+    private static final double USUAL_MS = 0.5;
 
     private static volatile long sink;
 
-    private Pace() {}
+    private double tookMs;
+    private int times;
 
     /// Lets the work be compiled.
     static void warmUp() {
-        for (int i = 0; i < 20; i++) {
-            now();
+        Pace pace = new Pace();
+        for (int i = 0; i < 80; i++) {
+            pace.measure();
         }
     }
 
-    /// How much longer than usual the work takes, 1 or more.
-    static double now() {
+    void measure() {
         long begin = THREADS.getCurrentThreadCpuTime();
         long x = 1;
         for (int i = 0; i < STEPS; i++) {
@@ -33,6 +34,12 @@ final class Pace {
             x ^= x << 17;
         }
         sink = x;
-        return Math.max(1, (THREADS.getCurrentThreadCpuTime() - begin) / 1e6 / USUAL_MS);
+        tookMs += (THREADS.getCurrentThreadCpuTime() - begin) / 1e6;
+        times++;
+    }
+
+    /// How much longer than usual the work took, 1 or more.
+    double slowness() {
+        return Math.max(1, tookMs / (times * USUAL_MS));
     }
 }
