@@ -1,11 +1,14 @@
 package app.fluss.cli;
 
-import app.fluss.core.frame.FrameLog;
+import app.fluss.core.finding.Finding;
+import app.fluss.core.finding.Findings;
+import app.fluss.core.finding.KnownOfRun;
 import app.fluss.core.stream.blame.Alignment;
 import app.fluss.core.stream.blame.Blame;
 import app.fluss.core.stream.blame.ClientHitch;
 import app.fluss.core.work.Progress;
 import app.fluss.files.log.ImportOptions;
+import app.fluss.files.log.ImportedLog;
 import app.fluss.files.log.InputException;
 import app.fluss.files.log.LogImport;
 import app.fluss.files.report.BlameJson;
@@ -49,13 +52,15 @@ final class BlameJob implements Callable<Integer> {
 
     @Override
     public Integer call() throws IOException, InputException {
-        FrameLog hostLog = log(host);
-        FrameLog clientLog = log(client);
-        Alignment alignment = Alignment.of(hostLog, clientLog);
-        List<ClientHitch> hitches = Blame.of(hostLog, clientLog, alignment);
+        ImportedLog hostLog = LogImport.read(host, ImportOptions.guess(), Progress.NONE);
+        ImportedLog clientLog = LogImport.read(client, ImportOptions.guess(), Progress.NONE);
+        Alignment alignment = Alignment.of(hostLog.log(), clientLog.log());
+        List<ClientHitch> hitches = Blame.of(hostLog.log(), clientLog.log(), alignment);
+        List<Finding> findings =
+                Findings.of(new KnownOfRun.Blamed(hitches, alignment), List.of(hostLog.notes(), clientLog.notes()));
         PrintWriter out = spec.commandLine().getOut();
         if (json) {
-            out.print(Json.text(BlameJson.of(hitches, alignment)));
+            out.print(Json.text(BlameJson.of(hitches, alignment, findings)));
         } else {
             out.println("%d hitches at the client, lined up by %s%s"
                     .formatted(
@@ -69,12 +74,9 @@ final class BlameJob implements Callable<Integer> {
                     out.println("  %-16s %5d".formatted(cause.title(), count));
                 }
             });
+            out.print(PlainText.of(findings));
         }
         out.flush();
         return 0;
-    }
-
-    private static FrameLog log(Path file) throws IOException, InputException {
-        return LogImport.read(file, ImportOptions.guess(), Progress.NONE).log();
     }
 }

@@ -160,6 +160,13 @@ final class PlainText {
         };
     }
 
+    /// Findings, a line each.
+    static String of(List<Finding> findings) {
+        StringBuilder text = new StringBuilder();
+        findings(text, findings);
+        return text.toString();
+    }
+
     private static void findings(StringBuilder text, List<Finding> findings) {
         for (Finding finding : findings) {
             text.append("  ! %s (%s): %s%n"

@@ -1,5 +1,7 @@
 package app.fluss.cli;
 
+import app.fluss.core.finding.Finding;
+import app.fluss.core.finding.Findings;
 import app.fluss.core.measure.Analysis;
 import app.fluss.core.measure.Figure;
 import app.fluss.core.vr.Reprojection;
@@ -10,6 +12,7 @@ import app.fluss.files.report.VrJson;
 import java.io.IOException;
 import java.io.PrintWriter;
 import java.nio.file.Path;
+import java.util.List;
 import java.util.Locale;
 import java.util.concurrent.Callable;
 import picocli.CommandLine.Command;
@@ -49,9 +52,10 @@ final class Vr implements Callable<Integer> {
                 .map(ledger -> Reprojection.of(imported.log(), ledger))
                 .orElseThrow(() ->
                         new ParameterException(spec.commandLine(), "State the headset's refresh rate: --refresh 90"));
+        List<Finding> findings = Findings.of(seen, run, imported.notes());
         PrintWriter out = spec.commandLine().getOut();
         if (json) {
-            out.print(Json.text(VrJson.of(seen)));
+            out.print(Json.text(VrJson.of(seen, findings)));
         } else if (seen.share() instanceof Figure.Missing(String reason)) {
             out.println("%s: nothing to count, for %s".formatted(file, reason));
         } else {
@@ -66,6 +70,7 @@ final class Vr implements Callable<Integer> {
                     seen.halfTime().orNaN() * 100,
                     seen.belowHalfTime().orNaN() * 100,
                     seen.appFps().orNaN()));
+            out.print(PlainText.of(findings));
         }
         out.flush();
         return 0;

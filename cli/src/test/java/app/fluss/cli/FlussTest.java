@@ -18,6 +18,7 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import picocli.CommandLine;
@@ -65,6 +66,27 @@ class FlussTest extends CommandTest {
         assertThat(node.at("/time_share/half").asDouble()).isGreaterThan(0.8);
         assertThat(node.at("/app_fps").asDouble()).isCloseTo(45, within(2.0));
         assertThat(fluss("vr", log.toString())).isEqualTo(2);
+    }
+
+    /// A row a refresh, every other one with the image before: half rate, if the column that says so is read, and a
+    /// doubt
+    /// where there is none.
+    @Test
+    void aHeadsetsLogOfRefreshesIsNotTakenForOneOfImages() throws Exception {
+        StringBuilder flagged = new StringBuilder("time_s,app_gpu_ms,reprojected\n");
+        StringBuilder bare = new StringBuilder("time_s,app_gpu_ms\n");
+        for (int i = 0; i < 900; i++) {
+            String row = String.format(Locale.ROOT, "%.6f,%.2f", i / 90.0, 13 + i % 7 * 0.1);
+            flagged.append(row).append(i % 2 == 0 ? ",0\n" : ",1\n");
+            bare.append(row).append('\n');
+        }
+        String log = Files.writeString(folder.resolve("dive.csv"), flagged).toString();
+        assertThat(fluss("vr", log, "--refresh", "90", "--json")).isZero();
+        assertThat(json().at("/app_fps").asDouble()).isCloseTo(45, within(0.2));
+        assertThat(json().at("/findings").toString()).contains("vr-half-rate").doesNotContain("vr-rows-alike");
+        String unclear = Files.writeString(folder.resolve("bare.csv"), bare).toString();
+        assertThat(fluss("vr", unclear, "--refresh", "90")).isZero();
+        assertThat(out.toString()).contains("! vr-rows-alike (warning)").contains("! mapping-guessed");
     }
 
     /// Jitter after RFC 3550; values derived.
@@ -155,6 +177,7 @@ class FlussTest extends CommandTest {
         assertThat(node.at("/totals/game").asInt()).isZero();
         assertThat(node.at("/lined_up/by").asString()).isEqualTo("frame_number");
         assertThat(fluss("blame", host.toString(), client.toString())).isZero();
+        assertThat(out.toString()).contains("! stream-network");
     }
 
     @Test

@@ -40,7 +40,7 @@ public record Coverage(Scene scene, DeliveryPath path, int kept, int wanted, Opt
     }
 
     /// Whether fewer runs of it are there or wanted than give an interval between runs.
-    public boolean isFew() {
+    private boolean isFew() {
         return Math.max(kept, wanted) < RepeatsWanted.TO_BEGIN_WITH;
     }
 
@@ -65,6 +65,16 @@ public record Coverage(Scene scene, DeliveryPath path, int kept, int wanted, Opt
                 .toList());
         paths.sort((a, b) -> Boolean.compare(b.isNative(), a.isNative()));
         return paths;
+    }
+
+    /// What has fewer runs, kept or wanted, than give an interval between runs: of what is in use in some scenes; of
+    /// everything where nothing is.
+    public static List<Coverage> few(Contents contents, List<Scene> scenes) {
+        boolean nothing = paths(contents, scenes).isEmpty();
+        return scenes.stream()
+                .flatMap(scene -> contents.bench().paths().stream().map(path -> of(contents, scene, path)))
+                .filter(coverage -> nothing || (coverage.isInUse() && coverage.isFew()))
+                .toList();
     }
 
     /// What is still to be measured, in the order of scenes and paths; the native path also where nothing of it is

@@ -229,11 +229,8 @@ public final class PlanScreen extends VBox {
     /// Where nothing is wanted yet, or too little for an interval, the obvious next step.
     private void begin(Contents contents) {
         List<Scene> scenes = Coverage.scenes(contents, game());
-        List<DeliveryPath> paths = contents.bench().paths();
         boolean nothing = Coverage.paths(contents, scenes).isEmpty();
-        List<Planned.Cell> cells = scenes.stream()
-                .flatMap(scene -> paths.stream().map(path -> Coverage.of(contents, scene, path)))
-                .filter(coverage -> nothing || (coverage.isInUse() && coverage.isFew()))
+        List<Planned.Cell> cells = Coverage.few(contents, scenes).stream()
                 .map(coverage ->
                         new Planned.Cell(coverage.scene().id(), coverage.path().id()))
                 .toList();

@@ -560,6 +560,13 @@ public enum FindingCode {
             "Refreshes have no new image.",
             "Full rate allows 1 %.",
             "See which refresh rate or render scale keeps up, in the path's view."),
+    /// Nothing tells new images from repeated ones.
+    VR_ROWS_ALIKE(
+            Severity.WARNING,
+            Topic.PATH,
+            "The log does not tell new images from repeated ones.",
+            "If its rows are refreshes and not images of the application, each repeat counts as new, and the application seems to keep up.",
+            "Log which refreshes brought a new image, or say which column tells it."),
     /// Images stay for different numbers of refreshes.
     VR_UNEVEN(
             Severity.WARNING,

@@ -6,9 +6,11 @@ import app.fluss.core.latency.LatencyFigures;
 import app.fluss.core.latency.Measurement;
 import app.fluss.core.latency.edge.Trial;
 import app.fluss.core.latency.sound.SoundQuality;
+import app.fluss.core.measure.Analysis;
 import app.fluss.core.overlay.OverlaySeries;
 import app.fluss.core.picture.AreaSuggestion;
 import app.fluss.core.picture.PictureCount;
+import app.fluss.core.vr.Reprojection;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -91,6 +93,24 @@ public final class Findings {
     /// The findings of a sound recording of click and light by itself, worst first.
     public static List<Finding> of(SoundQuality sound) {
         return sorted(SoundFindings.of(sound));
+    }
+
+    /// The findings of a headset by itself, worst first.
+    ///
+    /// @param run what was shown in it
+    public static List<Finding> of(Reprojection seen, Analysis run, ImportNotes notes) {
+        List<Finding> all = new ArrayList<>(HeadsetFindings.of(seen, run.limits()));
+        all.addAll(ImportFindings.of(notes));
+        return sorted(all);
+    }
+
+    /// The findings of a stream's two logs by themselves, worst first.
+    ///
+    /// @param notes what the importer met in the logs
+    public static List<Finding> of(KnownOfRun.Blamed blame, List<ImportNotes> notes) {
+        List<Finding> all = new ArrayList<>(StreamFindings.of(blame.hitches(), blame.alignment()));
+        notes.forEach(one -> all.addAll(ImportFindings.of(one)));
+        return sorted(all);
     }
 
     /// The findings of a log on its way in, worst first.

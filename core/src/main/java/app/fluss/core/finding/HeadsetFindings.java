@@ -44,6 +44,9 @@ final class HeadsetFindings {
                     "Only %s of the images stay for the same number of refreshes."
                             .formatted(RunFindings.percent(seen.evenShare().orNaN()))));
         }
+        if (seen.rowsAlike()) {
+            found.add(Finding.of(FindingCode.VR_ROWS_ALIKE, FindingCode.VR_ROWS_ALIKE.meaning()));
+        }
         found.sort(Finding.WORST_FIRST);
         return List.copyOf(found);
     }

@@ -9,6 +9,8 @@ public enum Channel {
     PRESENT("present_ms"),
     /// When the image was first shown, ms on the clock of [#PRESENT]; NaN for an image that was never shown.
     DISPLAYED("displayed_ms"),
+    /// 1 for an image that was handed on and never shown, else 0.
+    DROPPED("dropped"),
     /// The game time that the image depicts, ms; any origin.
     CONTENT("content_ms"),
     /// CPU work for the image, ms.

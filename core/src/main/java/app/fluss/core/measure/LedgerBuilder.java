@@ -17,11 +17,13 @@ final class LedgerBuilder {
     private static final double EPSILON = 1e-6;
 
     private final DisplayMode mode;
+    private final Optional<Values> dropped;
     private final LedgerRows rows;
     private int nextRefresh;
 
     private LedgerBuilder(FrameSlice slice, DisplayMode mode) {
         this.mode = mode;
+        this.dropped = slice.log().channel(Channel.DROPPED);
         this.rows = new LedgerRows(slice.size());
     }
 
@@ -156,6 +158,10 @@ final class LedgerBuilder {
         int last = -1;
         int horizon = from < to ? refreshAtOrAfter(present.at(to - 1) - origin) : 0;
         for (int i = from; i < to; i++) {
+            if (isDropped(i)) {
+                rows.lose(i);
+                continue;
+            }
             int refresh = Math.max(last + 1, refreshAtOrAfter(present.at(i) - origin));
             if (refresh > horizon) {
                 break; // still waiting when the log ends: neither shown nor lost
@@ -170,6 +176,10 @@ final class LedgerBuilder {
         double origin = from < to ? present.at(from) : 0;
         int last = -1;
         for (int i = from; i < to; i++) {
+            if (isDropped(i)) {
+                rows.lose(i);
+                continue;
+            }
             int refresh = Math.max(last, refreshAtOrAfter(present.at(i) - origin));
             double at = origin + refresh * mode.periodMs();
             if (refresh == last) {
@@ -180,6 +190,10 @@ final class LedgerBuilder {
             last = refresh;
         }
         nextRefresh += last + 1;
+    }
+
+    private boolean isDropped(int image) {
+        return dropped.isPresent() && dropped.get().at(image) > 0;
     }
 
     private int refreshAtOrAfter(double sinceOriginMs) {
@@ -193,8 +207,8 @@ final class LedgerBuilder {
         for (int i = from; i < to; i++) {
             double free = before + period;
             double at = Double.isNaN(before) ? present.at(i) : Math.max(present.at(i), free);
-            if (i + 1 < to && at > present.at(i) && present.at(i + 1) <= at) {
-                rows.lose(i); // a newer one is there before the panel is free
+            if (isDropped(i) || (at > present.at(i) && hasNewer(present, i + 1, to, at))) {
+                rows.lose(i);
                 continue;
             }
             refresh += Double.isNaN(before) ? 0 : scanOuts(at - before);
@@ -202,6 +216,15 @@ final class LedgerBuilder {
             before = at;
         }
         nextRefresh = refresh + 1;
+    }
+
+    /// Whether a newer image, from an index on, is there when the panel is free.
+    private boolean hasNewer(Values present, int from, int to, double freeMs) {
+        int next = from;
+        while (next < to && isDropped(next)) {
+            next++;
+        }
+        return next < to && present.at(next) <= freeMs;
     }
 
     /// Each refresh is credited to the image that owns most of its scan-out, if that is a third or more; so at
@@ -216,7 +239,7 @@ final class LedgerBuilder {
         double owned = 0;
         int previous = -1;
         for (int i = from; i < to; i++) {
-            if (Double.isNaN(starts.at(i))) {
+            if (Double.isNaN(starts.at(i)) || isDropped(i)) {
                 continue;
             }
             if (previous < 0) {

@@ -107,6 +107,6 @@ public record HeadsetReplay(double refreshHz, double leadMs, CompositorRule rule
             }
             shown = refresh;
         }
-        return counter.counted(refreshHz);
+        return counter.counted(refreshHz, false);
     }
 }

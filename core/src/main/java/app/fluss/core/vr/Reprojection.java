@@ -3,8 +3,10 @@ package app.fluss.core.vr;
 import app.fluss.core.compare.Interval;
 import app.fluss.core.compare.VarianceInflation;
 import app.fluss.core.compare.Wilson;
+import app.fluss.core.frame.Channel;
 import app.fluss.core.frame.FrameKind;
 import app.fluss.core.frame.FrameLog;
+import app.fluss.core.frame.Values;
 import app.fluss.core.measure.Figure;
 import app.fluss.core.measure.RefreshLedger;
 import java.util.Arrays;
@@ -25,6 +27,8 @@ import java.util.Optional;
 /// @param longestSpell most refreshes in a row without a new image
 /// @param evenShare share of the new images that stayed for the commonest number of refreshes, 0 to 1
 /// @param appFps new images a second
+/// @param rowsAlike whether all of this rests on taking each row of the log for a new image, which nothing in it
+///     confirms: they come at most refreshes, and it has no kinds, no game times and no work that would be done in time
 public record Reprojection(
         long refreshes,
         long withoutNewImage,
@@ -36,7 +40,14 @@ public record Reprojection(
         Figure belowHalfTime,
         long longestSpell,
         Figure evenShare,
-        Figure appFps) {
+        Figure appFps,
+        boolean rowsAlike) {
+    /// Share of the time at full rate from which rows may be refreshes rather than images.
+    private static final double MAY_BE_REFRESHES = 0.5;
+
+    /// Share of the images that are done in time where an application keeps up.
+    private static final double KEEPS_UP = 0.99;
+
     private static final String NONE = "fewer than two new images were shown";
 
     /// From the refreshes of a run.
@@ -56,7 +67,22 @@ public record Reprojection(
             }
             before = position;
         }
-        return counter.counted(ledger.mode().refreshHz());
+        return counter.counted(
+                ledger.mode().refreshHz(), !tellsNew(log, ledger.mode().periodMs()));
+    }
+
+    private static boolean tellsNew(FrameLog log, double periodMs) {
+        return log.kindsStated()
+                || log.has(Channel.CONTENT)
+                || log.channel(Channel.GPU).stream().anyMatch(work -> isInTime(work, periodMs));
+    }
+
+    private static boolean isInTime(Values work, double periodMs) {
+        int inTime = 0;
+        for (int i = 0; i < work.size(); i++) {
+            inTime += work.at(i) < periodMs ? 1 : 0;
+        }
+        return inTime >= KEEPS_UP * work.size();
     }
 
     /// Counts refreshes from one new image to the next.
@@ -105,9 +131,11 @@ public record Reprojection(
             return length == 0 ? Double.NaN : refreshes / VarianceInflation.of(missed, length);
         }
 
-        Reprojection counted(double refreshHz) {
+        /// @param alike whether nothing tells rows that are new images from others
+        Reprojection counted(double refreshHz, boolean alike) {
             long refreshes = time[0] + time[1] + time[2];
             double effective = effective(refreshes);
+            Figure fullTime = share(time[0], refreshes);
             return new Reprojection(
                     refreshes,
                     without,
@@ -116,12 +144,13 @@ public record Reprojection(
                             ? Optional.of(Wilson.ofSpells((double) without / refreshes, effective, spells))
                             : Optional.empty(),
                     Figure.ofFinite(effective, NONE),
-                    share(time[0], refreshes),
+                    fullTime,
                     share(time[1], refreshes),
                     share(time[2], refreshes),
                     longest,
                     share(Arrays.stream(holds).max().orElse(0), images),
-                    share(images, refreshes).map(each -> each * refreshHz));
+                    share(images, refreshes).map(each -> each * refreshHz),
+                    alike && fullTime.orNaN() >= MAY_BE_REFRESHES);
         }
     }
 

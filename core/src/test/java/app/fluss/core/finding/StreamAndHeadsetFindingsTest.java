@@ -119,7 +119,8 @@ class StreamAndHeadsetFindingsTest {
                 Figure.of(below),
                 below > 0 ? 2 : half > 0 ? 1 : 0,
                 Figure.of(even),
-                Figure.of(90.0 * (refreshes - without) / refreshes));
+                Figure.of(90.0 * (refreshes - without) / refreshes),
+                false);
     }
 
     private static List<String> codes(Reprojection seen) {

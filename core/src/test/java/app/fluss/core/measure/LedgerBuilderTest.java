@@ -9,8 +9,10 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.SplittableRandom;
+import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.EnumSource;
 import org.junit.jupiter.params.provider.ValueSource;
 
 /// The rules by which a ledger is written, against plain models of a panel that are written here.
@@ -214,5 +216,35 @@ class LedgerBuilderTest {
         assertThat(rows.lost())
                 .as("what no panel is known to have taken is not called lost")
                 .isZero();
+    }
+
+    /// What was dropped is lost, and the others are shown as if it had never been handed over.
+    @ParameterizedTest
+    @EnumSource(SyncMode.class)
+    void droppedImagesAreAsIfTheyHadNeverCome(SyncMode sync) {
+        double[] present = Logs.randomTimes(300, 8, 12);
+        double[] dropped = new double[present.length];
+        SplittableRandom random = new SplittableRandom(3);
+        Arrays.setAll(dropped, i -> i > 0 && i < 299 && random.nextInt(4) == 0 ? 1 : 0);
+        int[] kept =
+                IntStream.range(0, present.length).filter(i -> dropped[i] == 0).toArray();
+        DisplayMode mode = new DisplayMode(100, sync);
+        RefreshLedger whole = ledger(
+                FrameLog.presentedAt(present, present.length)
+                        .channel(Channel.DROPPED, dropped)
+                        .build(),
+                mode);
+        RefreshLedger without = ledger(
+                Logs.presentedAt(
+                        Arrays.stream(kept).mapToDouble(i -> present[i]).toArray()),
+                mode);
+        assertThat(Arrays.stream(images(without)).map(i -> kept[i]).toArray()).isEqualTo(images(whole));
+        assertThat(refreshes(whole)).isEqualTo(refreshes(without));
+        assertThat(Arrays.stream(lost(whole)).filter(i -> dropped[i] == 0).toArray())
+                .isEqualTo(Arrays.stream(lost(without)).map(i -> kept[i]).toArray());
+        assertThat(lost(whole))
+                .contains(IntStream.range(0, images(whole)[whole.shown() - 1])
+                        .filter(i -> dropped[i] == 1)
+                        .toArray());
     }
 }

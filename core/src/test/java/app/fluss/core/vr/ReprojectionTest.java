@@ -106,7 +106,7 @@ class ReprojectionTest {
                 without += step - 1;
                 all += step;
             }
-            Reprojection seen = counter.counted(90);
+            Reprojection seen = counter.counted(90, false);
             held += seen.interval().orElseThrow().contains(truth) ? 1 : 0;
             naive += Wilson.of(without, all).contains(truth) ? 1 : 0;
             assertThat(seen.effectiveRefreshes().orNaN()).isLessThan(all / 5.0);
@@ -138,5 +138,21 @@ class ReprojectionTest {
         assertThat(none.share().isKnown()).isFalse();
         assertThat(none.interval()).isEmpty();
         assertThat(none.appFps().isKnown()).isFalse();
+    }
+
+    /// A row at each refresh may be a refresh as well as an image. Work that is done in time says that the application
+    /// keeps up; work that is not says nothing.
+    @ParameterizedTest
+    @CsvSource({"1, NaN, true", "1, 13, true", "1, 8, false", "2, NaN, false"})
+    void rowsThatMayBeRefreshesAreDoubted(int step, double gpuMs, boolean doubted) {
+        double[] at = new double[300];
+        Arrays.setAll(at, i -> i * step * 1000.0 / 90);
+        double[] work = new double[at.length];
+        Arrays.fill(work, gpuMs);
+        FrameLog log =
+                FrameLog.presentedAt(at, at.length).channel(Channel.GPU, work).build();
+        assertThat(Reprojection.of(log, RefreshLedger.of(log.all(), NINETY)).rowsAlike())
+                .isEqualTo(doubted);
+        assertThat(after(91, 1).rowsAlike()).as("game times tell").isFalse();
     }
 }

@@ -118,6 +118,10 @@ final class ColumnName {
         });
     }
 
+    boolean isOneWord() {
+        return words.size() == 1;
+    }
+
     /// Whether it is something per second.
     boolean isPerSecond() {
         return perSecond;

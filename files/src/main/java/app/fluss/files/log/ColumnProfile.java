@@ -10,6 +10,9 @@ final class ColumnProfile {
     private static final double MOSTLY = 0.95;
     private static final int MOST_WORDS = 20;
 
+    /// Distances that differ by less than so many of the last places do not differ.
+    private static final int ROUNDING = 8;
+
     private final ColumnName name;
     private final Set<String> words = new LinkedHashSet<>();
     private final Set<String> texts = new LinkedHashSet<>();
@@ -61,7 +64,7 @@ final class ColumnProfile {
         rising = steps > 1 && up >= MOSTLY * steps && last > first;
         counts = rising && even;
         median = Ordered.of(kept).median();
-        resolution = resolution(kept);
+        resolution = rising ? step(kept) : resolution(kept);
     }
 
     static ColumnProfile of(Sample sample, int column) {
@@ -77,6 +80,30 @@ final class ColumnProfile {
             double step = sorted[i] - sorted[i - 1];
             if (step > 1e-12 * Math.abs(sorted[i]) && !(step >= least)) {
                 least = step;
+            }
+        }
+        return least;
+    }
+
+    /// The step in which rising values were written: images come further apart than that, so it shows in how much the
+    /// distances differ; but where many are equal they were taken at the ticks of a coarse clock.
+    private static double step(double[] rising) {
+        double[] distances = new double[rising.length - 1];
+        int equal = 0;
+        for (int i = 0; i < distances.length; i++) {
+            distances[i] = rising[i + 1] - rising[i];
+            equal += distances[i] == 0 ? 1 : 0;
+        }
+        if (equal > (1 - MOSTLY) * distances.length) {
+            return resolution(rising);
+        }
+        double rounding = ROUNDING * Math.ulp(rising[rising.length - 1]);
+        Arrays.sort(distances);
+        double least = Double.NaN;
+        for (int i = 1; i < distances.length; i++) {
+            double differ = distances[i] - distances[i - 1];
+            if (differ > rounding && !(differ >= least)) {
+                least = differ;
             }
         }
         return least;
@@ -144,10 +171,19 @@ final class ColumnProfile {
         return resolution;
     }
 
+    /// Whether its values are whole numbers.
+    boolean isWhole() {
+        return numeric && Arrays.stream(values).allMatch(value -> Double.isNaN(value) || value == Math.rint(value));
+    }
+
+    /// Whether it has no other values than 0 and 1; one of them may not have come yet.
+    boolean isYesOrNo() {
+        return numeric && Arrays.stream(values).allMatch(value -> Double.isNaN(value) || value == 0 || value == 1);
+    }
+
     /// Whether its values are 0 and 1.
     boolean isFlag() {
-        return numeric
-                && Arrays.stream(values).allMatch(value -> Double.isNaN(value) || value == 0 || value == 1)
+        return isYesOrNo()
                 && Arrays.stream(values).anyMatch(value -> value == 1)
                 && Arrays.stream(values).anyMatch(value -> value == 0);
     }

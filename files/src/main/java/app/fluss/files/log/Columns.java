@@ -16,10 +16,13 @@ final class Columns {
 
     Columns(Mapping mapping) {
         targets = new int[mapping.columns().size()];
-        boolean stamped = mapping.indexOf(Role.PRESENT).isPresent();
         for (int i = 0; i < targets.length; i++) {
             MappedColumn column = mapping.columns().get(i);
-            boolean superfluous = column.role() == Role.FRAME_TIME && stamped;
+            boolean superfluous = switch (column.role()) {
+                case FRAME_TIME -> mapping.indexOf(Role.PRESENT).isPresent();
+                case DISPLAY_WAIT -> mapping.indexOf(Role.DISPLAYED).isPresent();
+                default -> false;
+            };
             if (column.role() == Role.KIND) {
                 targets[i] = KIND;
             } else if (column.role() == Role.PROCESS) {

@@ -20,6 +20,8 @@ final class KindWords {
             "application",
             "original",
             "source",
+            "new",
+            "fresh",
             "gerendert",
             "echt",
             "rendu",
@@ -52,6 +54,9 @@ final class KindWords {
             "extrap",
             "fake",
             "inserted",
+            "reprojected",
+            "warped",
+            "repeated",
             "generiert",
             "interpoliert",
             "erzeugt",
@@ -82,6 +87,12 @@ final class KindWords {
             "generation",
             "framegen",
             "fg",
+            "reprojected",
+            "reprojection",
+            "reproj",
+            "warped",
+            "repeated",
+            "reprojiziert",
             "generiert",
             "généré",
             "generado",
@@ -93,7 +104,7 @@ final class KindWords {
             "생성");
 
     private static final List<String> FLAG_RENDERED =
-            List.of("rendered", "real", "native", "gerendert", "rendu", "renderizado");
+            List.of("rendered", "real", "native", "new", "fresh", "gerendert", "neu", "rendu", "renderizado");
 
     private KindWords() {}
 
@@ -117,14 +128,22 @@ final class KindWords {
             return meant && !kinds.containsValue(FrameKind.UNKNOWN) ? Optional.of(kinds) : Optional.empty();
         }
         boolean generated = saysOneOf(column, FLAG_GENERATED);
-        if (!column.isFlag() || generated == saysOneOf(column, FLAG_RENDERED)) {
+        if (!column.isYesOrNo() || generated == saysOneOf(column, FLAG_RENDERED)) {
             return Optional.empty();
         }
         for (String text : column.texts()) {
-            boolean one = Numbers.parse(text, '.') == 1;
-            kinds.put(text, one == generated ? FrameKind.GENERATED : FrameKind.RENDERED);
+            kinds.put(text, kind(text, generated));
         }
+        // Nothing but generated images is a switch that was on, and none may come later.
+        if (!kinds.containsValue(FrameKind.RENDERED)) {
+            return Optional.empty();
+        }
+        List.of("0", "1").forEach(text -> kinds.putIfAbsent(text, kind(text, generated)));
         return Optional.of(kinds);
+    }
+
+    private static FrameKind kind(String flag, boolean oneIsGenerated) {
+        return Numbers.parse(flag, '.') == 1 == oneIsGenerated ? FrameKind.GENERATED : FrameKind.RENDERED;
     }
 
     private static boolean saysOneOf(ColumnProfile column, List<String> words) {

@@ -10,6 +10,7 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.IntPredicate;
+import java.util.stream.IntStream;
 
 /// Turns parsed rows into a [FrameLog]: chooses the program, leaves out rows without a time, brings times to ms
 /// from the first hand-over, and finds where the clock stepped back or started anew.
@@ -71,12 +72,14 @@ final class LogAssembly {
                     "images that are %s ms apart on average".formatted(apartMs),
                     "images at least 0.001 ms apart; state the unit of the time in a mapping");
         }
+        neverShown(present);
         FrameLog.Builder log = FrameLog.presentedAt(present, store.rows)
                 .segmentStarts(restarts)
                 .leadIn(!stamped);
         for (int c = 0; c < columns.numeric().size(); c++) {
             double[] values = store.numbers[c];
-            Optional<Channel> channel = columns.numeric().get(c).role().channel();
+            Role role = columns.numeric().get(c).role();
+            Optional<Channel> channel = role == Role.DISPLAY_WAIT ? Optional.of(Channel.DISPLAYED) : role.channel();
             if (c != time && channel.isPresent()) {
                 log.channel(channel.get(), values);
             }
@@ -98,14 +101,37 @@ final class LogAssembly {
         return new ImportedLog(log.build(), mapping, notes);
     }
 
-    private int timeColumn() {
-        for (int c = 0; c < columns.numeric().size(); c++) {
-            Role role = columns.numeric().get(c).role();
-            if (role == Role.PRESENT || role == Role.FRAME_TIME) {
-                return c;
+    /// Turns waits for the display into times, and takes those of dropped images away.
+    private void neverShown(double[] present) {
+        Optional<double[]> waits = column(Role.DISPLAY_WAIT);
+        waits.ifPresent(wait -> {
+            for (int i = 0; i < store.rows; i++) {
+                wait[i] = wait[i] > 0 ? present[i] + wait[i] : Double.NaN;
             }
-        }
-        throw new IllegalStateException("the mapping was checked to have a time");
+        });
+        column(Role.DROPPED)
+                .ifPresent(dropped -> waits.or(() -> column(Role.DISPLAYED)).ifPresent(displayed -> {
+                    for (int i = 0; i < store.rows; i++) {
+                        displayed[i] = dropped[i] > 0 ? Double.NaN : displayed[i];
+                    }
+                }));
+    }
+
+    private int timeColumn() {
+        return index(Role.PRESENT)
+                .or(() -> index(Role.FRAME_TIME))
+                .orElseThrow(() -> new IllegalStateException("the mapping was checked to have a time"));
+    }
+
+    private Optional<double[]> column(Role role) {
+        return index(role).map(index -> store.numbers[index]);
+    }
+
+    private Optional<Integer> index(Role role) {
+        return IntStream.range(0, columns.numeric().size())
+                .boxed()
+                .filter(c -> columns.numeric().get(c).role() == role)
+                .findFirst();
     }
 
     private void keepProcess(Optional<String> wanted) throws InputException {

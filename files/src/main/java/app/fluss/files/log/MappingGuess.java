@@ -26,6 +26,11 @@ public record MappingGuess(
     private static final String OWN_PROCESS = "process";
     private static final int FEW_WORDS = 6;
     private static final double LONGEST_DISPLAY_WAIT_MS = 500;
+
+    /// Numbers of frames rise by less than this from row to row on average, however many were lost.
+    private static final double MOST_NUMBERS_A_ROW = 8;
+
+    private static final double LONGEST_STREAM_WAIT_MS = 2000;
     private static final double SAME_STEP = 0.2;
     private static final double LONGEST_WORK = 4;
 
@@ -54,7 +59,10 @@ public record MappingGuess(
             }
         }
         Mapping mapping = new Mapping(columns, kinds);
-        return mapping.hasTime() ? Optional.of(mapping) : Optional.empty();
+        // Others have a frame time of that name too, beside columns of their own.
+        boolean ours = mapping.indexOf(Role.IGNORED).isEmpty()
+                || mapping.indexOf(Role.PRESENT).isPresent();
+        return ours && mapping.hasTime() ? Optional.of(mapping) : Optional.empty();
     }
 
     private static Role ownRole(String name) {
@@ -150,6 +158,9 @@ public record MappingGuess(
         if (!profile.isNumeric()) {
             return MappedColumn.ignored(name);
         }
+        if (profile.isYesOrNo() && profile.says(NameHint.DROPPED) && !profile.says(NameHint.HOW_MANY)) {
+            return new MappedColumn(name, Role.DROPPED, TimeUnit.MS);
+        }
         Optional<Role> sensor = sensor(profile);
         if (sensor.isPresent()) {
             return new MappedColumn(name, sensor.get(), TimeUnit.MS);
@@ -193,6 +204,9 @@ public record MappingGuess(
     /// Other times, held against the one that was chosen: when an image was shown, what it depicts, and the work of
     /// processor and card.
     private static Optional<MappedColumn> otherTime(String name, ColumnProfile column, TimeReading time) {
+        if (isFrameNumber(column)) {
+            return Optional.of(new MappedColumn(name, Role.FRAME, TimeUnit.MS));
+        }
         if (column.isRising()) {
             return TimeReading.stamps(column)
                     .filter(_ -> time.role() == Role.PRESENT)
@@ -200,9 +214,18 @@ public record MappingGuess(
                     .flatMap(stamps ->
                             stampRole(column, stamps, time).map(role -> new MappedColumn(name, role, stamps.unit())));
         }
+        if (column.says(NameHint.DISPLAY_WAIT)) {
+            TimeUnit unit = column.name().unit().orElse(time.unit());
+            boolean fits = column.median() >= 0 && unit.toMs(column.median()) < LONGEST_DISPLAY_WAIT_MS;
+            return fits ? Optional.of(new MappedColumn(name, Role.DISPLAY_WAIT, unit)) : Optional.empty();
+        }
         boolean gpu = column.says(NameHint.GPU);
         boolean work = gpu || column.says(NameHint.CPU);
-        if (!work || column.says(NameHint.LATENCY) || column.says(NameHint.RATE) || !(column.median() > 0)) {
+        if (!work
+                || column.says(NameHint.COMPOSITOR)
+                || column.says(NameHint.LATENCY)
+                || column.says(NameHint.RATE)
+                || !(column.median() > 0)) {
             return Optional.empty();
         }
         TimeUnit unit = column.name().unit().orElse(TimeUnit.ofFrameTime(column.median()));
@@ -218,9 +241,33 @@ public record MappingGuess(
         if (column.says(NameHint.CONTENT)) {
             return Optional.of(Role.CONTENT);
         }
+        Optional<Role> onTheWay = onTheWay(column);
         double wait = stamps.unit().toMs(column.first())
                 - time.unit().toMs(time.column().first());
+        if (onTheWay.isPresent()) {
+            return onTheWay.filter(_ -> Math.abs(wait) < LONGEST_STREAM_WAIT_MS);
+        }
         boolean follows = wait >= 0 && wait < LONGEST_DISPLAY_WAIT_MS;
         return follows ? Optional.of(Role.DISPLAYED) : Optional.empty();
+    }
+
+    /// Where a stream's image was, by the name of the column.
+    private static Optional<Role> onTheWay(ColumnProfile column) {
+        if (column.says(NameHint.DISPLAY)) {
+            return Optional.empty();
+        }
+        if (column.says(NameHint.ENCODED)) {
+            return Optional.of(Role.ENCODED);
+        }
+        if (column.says(NameHint.RECEIVED)) {
+            return Optional.of(Role.RECEIVED);
+        }
+        return column.says(NameHint.DECODED) ? Optional.of(Role.DECODED) : Optional.empty();
+    }
+
+    private static boolean isFrameNumber(ColumnProfile column) {
+        boolean named =
+                column.says(NameHint.FRAME_NUMBER) || (column.name().isOneWord() && column.says(NameHint.IMAGE));
+        return named && column.isRising() && column.isWhole() && column.meanStep() < MOST_NUMBERS_A_ROW;
     }
 }

@@ -29,6 +29,35 @@ enum NameHint {
     DISPLAY(
             "display|displayed|shown|screen|flip|flipped|visible|scanout|anzeige|angezeigt|bildschirm|affichage|affiché|écran|pantalla"
                     + "|mostrado|tela|schermo|ekran|экран|показ|显示|表示|표시"),
+    /// How long an image waited to be shown.
+    DISPLAY_WAIT(
+            "until displayed|until display|until shown|until screen|until scanout|till displayed|till shown|to display"
+                    + "|to displayed|to screen|to scanout|bis anzeige|bis zur anzeige|jusqu affichage|hasta mostrar"),
+    /// That an image was never shown.
+    DROPPED(
+            "dropped|discarded|skipped|missed|not shown|not displayed|never shown|verworfen|ausgelassen|übersprungen|perdue"
+                    + "|ignorée|descartado|descartada|omitido|scartato|pominięta|пропущен|пропущено|丢弃|ドロップ|드롭"),
+    /// How many there are of something.
+    HOW_MANY("frames|images|count|counter|total|number|sum|bilder|anzahl|nombre|número|liczba|число|количество"),
+    /// When a stream's host had encoded or sent an image.
+    ENCODED(
+            "encoded|encode|encoder|encoding|sent|send|transmitted|kodiert|codiert|gesendet|encodé|envoyé|codificado|enviado"
+                    + "|codificato|inviato|закодирован|отправлен|编码|发送|エンコード|送信|인코딩|전송"),
+    /// When a stream's client had received an image.
+    RECEIVED(
+            "received|receive|recv|rx|arrived|arrival|empfangen|eingetroffen|reçu|reçue|recibido|recebido|ricevuto|odebrano"
+                    + "|получен|接收|收到|受信|수신"),
+    /// When a stream's client had decoded an image.
+    DECODED(
+            "decoded|decode|decoder|decoding|dekodiert|decodiert|décodé|descodificado|decodificado|decodificato|zdekodowano"
+                    + "|декодирован|解码|デコード|디코딩"),
+    /// One image.
+    IMAGE("frame|image|picture|bild|fotograma|cuadro|quadro|klatka|кадр|帧|フレーム|프레임"),
+    /// The number of an image.
+    FRAME_NUMBER(
+            "frame number|frame num|frame no|frame nr|frame id|frame idx|frame index|frame count|frame counter|frame seq|image number"
+                    + "|image no|image id|image index|picture number|picture id|bild nr|bildnummer|numéro image|numéro trame"
+                    + "|número fotograma|帧号|帧序号|フレーム番号|프레임 번호"),
     /// The time in the game.
     CONTENT(
             "content|sim|simulation|simulated|game|gametime|animation|spiel|spielzeit|jeu|juego|jogo|gioco|gra|игра|游戏|ゲーム|게임"),
@@ -36,6 +65,8 @@ enum NameHint {
     CPU("cpu|processor|prozessor|processeur|procesador"),
     /// The card.
     GPU("gpu|graphics|card|grafikkarte|carte"),
+    /// What puts a headset's images together, and is not the application.
+    COMPOSITOR("compositor|warp|timewarp|reprojection"),
     /// How busy something is.
     LOAD(
             "load|usage|util|utilization|utilisation|pct|percent|busy pct|auslastung|last|charge|uso|carga|utilizzo|obciążenie|загрузка"

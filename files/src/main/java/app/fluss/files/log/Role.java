@@ -10,6 +10,10 @@ public enum Role {
     PRESENT("hand-over time", Channel.PRESENT),
     /// [Channel#DISPLAYED].
     DISPLAYED("display time", Channel.DISPLAYED),
+    /// Time from hand-over until it was shown; used where there is no display time. Nothing or 0 is never.
+    DISPLAY_WAIT("time to display", null),
+    /// [Channel#DROPPED].
+    DROPPED("never shown: 1", Channel.DROPPED),
     /// [Channel#CONTENT].
     CONTENT("game time", Channel.CONTENT),
     /// Time since the image before; used where there is no hand-over time.
@@ -68,7 +72,7 @@ public enum Role {
     /// Whether the values are times, which have a unit.
     public boolean isTime() {
         return switch (this) {
-            case PRESENT, DISPLAYED, CONTENT, FRAME_TIME, CPU, GPU, ENCODED, RECEIVED, DECODED -> true;
+            case PRESENT, DISPLAYED, DISPLAY_WAIT, CONTENT, FRAME_TIME, CPU, GPU, ENCODED, RECEIVED, DECODED -> true;
             default -> false;
         };
     }

@@ -21,6 +21,10 @@ final class TimeRanking {
     private static final int WINDOW = 25;
     private static final double MOSTLY = 0.9;
     private static final double NEAR = 0.01;
+
+    /// Stamps and frame times may be taken at different points of an image's way: so far apart, in frame times.
+    private static final double APART = 0.25;
+
     private static final double NEAR_MEAN = 0.08;
 
     /// Stamps that are written in steps of more than this share of a frame time are coarse.
@@ -124,7 +128,8 @@ final class TimeRanking {
             if (Double.isNaN(sum) || Double.isNaN(span)) {
                 continue;
             }
-            double step = Double.isNaN(stamps.resolutionMs()) ? 0 : stamps.resolutionMs();
+            double step =
+                    Math.max(APART * stamps.frameMs(), Double.isNaN(stamps.resolutionMs()) ? 0 : stamps.resolutionMs());
             double digits = Double.isNaN(times.resolutionMs()) ? 0 : times.resolutionMs() * Math.sqrt(window);
             windows++;
             agree += Math.abs(sum - span) <= 2 * step + digits + NEAR * span ? 1 : 0;

@@ -45,6 +45,10 @@ final class TimeReading {
         reading.judgeName(NameHint.STAMP);
         reading.odd(column.says(NameHint.DISPLAY), ODD_NAME, "named as when it is shown");
         reading.odd(column.says(NameHint.CONTENT), ODD_NAME, "named as game time");
+        reading.odd(
+                column.says(NameHint.ENCODED) || column.says(NameHint.RECEIVED),
+                ODD_NAME,
+                "named as on a stream's way");
         reading.odd(column.says(NameHint.COUNTER) && !column.says(NameHint.STAMP), WRONG_NAME, "named as a counter");
         reading.odd(
                 column.counts() && column.name().unit().isEmpty() && !column.says(NameHint.STAMP),

@@ -1,5 +1,6 @@
 package app.fluss.files.report;
 
+import app.fluss.core.finding.Finding;
 import app.fluss.core.stream.blame.Alignment;
 import app.fluss.core.stream.blame.Blame;
 import app.fluss.core.stream.blame.Cause;
@@ -15,7 +16,7 @@ public final class BlameJson {
     private BlameJson() {}
 
     /// The object.
-    public static ObjectNode of(List<ClientHitch> hitches, Alignment alignment) {
+    public static ObjectNode of(List<ClientHitch> hitches, Alignment alignment, List<Finding> findings) {
         ObjectNode node = Json.object();
         ArrayNode array = node.putArray("hitches");
         for (ClientHitch hitch : hitches) {
@@ -34,6 +35,7 @@ public final class BlameJson {
         node.putObject("lined_up")
                 .put("by", alignment.byNumber() ? "frame_number" : "best_offset")
                 .put("confidence", alignment.confidence());
+        Json.putFindings(node, findings);
         return node;
     }
 
@@ -58,6 +60,7 @@ public final class BlameJson {
                                 .with("by", Shape.word("What they share.", List.of("frame_number", "best_offset")))
                                 .with("confidence", Shape.number("Of the fit, 0 to 1."))
                                 .node())
+                .with("findings", Shape.findings())
                 .node();
     }
 }

@@ -3,11 +3,13 @@ package app.fluss.files.log;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import app.fluss.core.frame.Channel;
+import app.fluss.core.frame.FrameKind;
 import app.fluss.core.work.Progress;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Locale;
+import java.util.SplittableRandom;
 import java.util.function.IntFunction;
 import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
@@ -108,5 +110,89 @@ class GuessTest {
         ImportedLog imported = LogImport.read(file, ImportOptions.guess(), Progress.NONE);
         assertThat(imported.log().size()).isEqualTo(50);
         assertThat(imported.log().present().at(49)).isEqualTo(392);
+    }
+
+    /// Both ends of a stream: the clock of the client began elsewhere, and images are between 0.3 and 40 ms on their
+    /// way.
+    @ParameterizedTest
+    @ValueSource(
+            strings = {
+                "FrameNumber,CaptureTimestamp(ms),EncodeDone(ms),FrameTime(ms)|FrameNumber,Received(ms),Decoded(ms),Displayed(ms)",
+                "frame_id,present_time_ms,encoded_time_ms,frame_time_ms|frame_id,recv_time_ms,decode_time_ms,display_time_ms",
+                "Frame,Time ms,Sent ms,Delta ms|Frame,Arrived ms,Decoder out ms,Shown ms",
+                "Bild Nr,Zeit ms,Codiert ms,Bildzeit ms|Bild Nr,Empfangen ms,Dekodiert ms,Angezeigt ms",
+            })
+    void aStreamsStampsAreKnownByWhereTheImageWas(String headers) throws Exception {
+        String[] ends = headers.split("\\|", -1);
+        SplittableRandom random = new SplittableRandom(4);
+        double[] at = new double[301];
+        for (int i = 1; i < at.length; i++) {
+            at[i] = at[i - 1] + 16 + random.nextDouble();
+        }
+        assertThat(roles(sample(
+                        ends[0],
+                        i -> (7 + i) + "," + number(at[i + 1]) + "," + number(at[i + 1] + 4 + random.nextDouble()) + ","
+                                + number(at[i + 1] - at[i]))))
+                .containsExactly(Role.FRAME, Role.PRESENT, Role.ENCODED, Role.IGNORED);
+        assertThat(roles(sample(ends[1], i -> {
+                    double came = 8e6 + at[i] + 3 + random.nextDouble();
+                    return (7 + i + i / 50) + "," + number(came) + "," + number(came + 2) + "," + number(came + 9);
+                })))
+                .containsExactly(Role.FRAME, Role.RECEIVED, Role.PRESENT, Role.DISPLAYED);
+    }
+
+    @ParameterizedTest
+    @ValueSource(
+            strings = {
+                "time_s,compositor_gpu_ms,app_gpu_ms,reprojected",
+                "Time (s),Compositor GPU ms,App GPU ms,New Frame",
+                "t_s,warp_gpu_ms,gpu_ms,IsRepeated"
+            })
+    void aHeadsetsFlagsSayWhichRefreshesBroughtANewImage(String header) throws Exception {
+        boolean oneIsNew = header.endsWith("New Frame");
+        Sample sample = sample(
+                header, i -> number(i / 90.0) + "," + number(1.1) + "," + number(13 + i % 2 * 0.3) + "," + i % 2);
+        Mapping mapping = MappingGuess.of(sample).mapping();
+        assertThat(mapping.columns().stream().map(MappedColumn::role))
+                .containsExactly(Role.PRESENT, Role.IGNORED, Role.GPU, Role.KIND);
+        assertThat(mapping.kinds().get("1")).isEqualTo(oneIsNew ? FrameKind.RENDERED : FrameKind.GENERATED);
+        assertThat(mapping.kinds().get("0")).isEqualTo(oneIsNew ? FrameKind.GENERATED : FrameKind.RENDERED);
+    }
+
+    @Test
+    void aFlagThatHasNotChangedYetSpeaksOnlyWhereEveryImageIsRendered() throws Exception {
+        assertThat(roles(sample("time_ms,generated", i -> number(i * 9) + ",0")))
+                .containsExactly(Role.PRESENT, Role.KIND);
+        assertThat(roles(sample("time_ms,generated", i -> number(i * 9) + ",1")))
+                .as("the switch was on")
+                .containsExactly(Role.PRESENT, Role.IGNORED);
+    }
+
+    @Test
+    void whatIsCountedIsNoFlagAndWhatIsSaidOfAFrameNoNumber() throws Exception {
+        Sample sample = sample(
+                "time_ms,dropped frames,skipped total,frame start us,frames",
+                i -> number(i * 9.1) + "," + i % 2 + "," + i % 2 + "," + (i * 9100L + 40 + i % 3) + "," + i / 100);
+        assertThat(roles(sample))
+                .containsExactly(Role.PRESENT, Role.IGNORED, Role.IGNORED, Role.DISPLAYED, Role.IGNORED);
+    }
+
+    /// Images come 8 to 24 ms apart, which says nothing of the step in which their times were written.
+    @Test
+    void stampsAreAsFineAsTheyWereWritten() throws Exception {
+        SplittableRandom random = new SplittableRandom(9);
+        double[] at = new double[301];
+        for (int i = 1; i < at.length; i++) {
+            at[i] = at[i - 1] + 8 + 16 * random.nextDouble();
+        }
+        assertThat(roles(sample(
+                        "elapsed_ms,frame_time_ms,shown_ms",
+                        i -> number(at[i + 1]) + "," + number(at[i + 1] - at[i]) + "," + number(at[i + 1] + 12))))
+                .containsExactly(Role.PRESENT, Role.IGNORED, Role.DISPLAYED);
+        assertThat(roles(sample(
+                        "elapsed_ms,frame_time_ms",
+                        i -> number(Math.floor(at[i + 1] / 10) * 10) + "," + number(at[i + 1] - at[i]))))
+                .as("a clock that ticks every 10 ms")
+                .containsExactly(Role.IGNORED, Role.FRAME_TIME);
     }
 }

@@ -327,4 +327,35 @@ class LogImportTest {
                 .isInstanceOf(InputException.class)
                 .hasMessageContaining("row 101");
     }
+
+    /// 120 images a second for a panel of 60 Hz: every other one is dropped, the others wait 5 ms.
+    @ParameterizedTest
+    @CsvSource({"'', 1", "NA, 1", "0.000, 1", "3.000, 1", "'', 0"})
+    void waitsForTheDisplayAreTimesAndDroppedImagesHaveNone(String wait, int flag) throws Exception {
+        StringBuilder text = new StringBuilder("Time (ms),Until Displayed (ms),Dropped\n");
+        for (int i = 0; i < 240; i++) {
+            text.append(i * 1000 / 120.0)
+                    .append(i % 2 == 0 ? ",5.000,0" : "," + wait + "," + flag)
+                    .append('\n');
+        }
+        FrameLog log = read(text.toString()).log();
+        assertThat(log.channel(Channel.DISPLAYED).orElseThrow().at(2)).isCloseTo(1000 / 60.0 + 5, within(1e-9));
+        assertThat(log.channel(Channel.DISPLAYED).orElseThrow().at(3)).isNaN();
+        Analysis run = Analysis.of(log.all(), AnalysisSettings.NONE);
+        assertThat(run.rates().presented().orNaN()).isCloseTo(120, within(0.1));
+        assertThat(run.rates().delivered().orNaN()).isCloseTo(60, within(0.1));
+    }
+
+    @Test
+    void droppedImagesAreNotDeliveredWhereOnlyTheRefreshIsKnown() throws Exception {
+        StringBuilder text = new StringBuilder("Time (ms);Dropped\n");
+        for (int i = 0; i < 240; i++) {
+            text.append(i * 1000 / 60.0).append(i % 4 == 3 ? ";1\n" : ";0\n");
+        }
+        Analysis run = Analysis.of(
+                read(text.toString()).log().all(),
+                AnalysisSettings.NONE.withDisplay(new DisplayMode(120, SyncMode.VRR)));
+        assertThat(run.rates().presented().orNaN()).isCloseTo(60, within(0.1));
+        assertThat(run.rates().delivered().orNaN()).isCloseTo(45, within(0.2));
+    }
 }

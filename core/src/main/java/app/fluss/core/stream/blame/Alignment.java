@@ -2,9 +2,16 @@ package app.fluss.core.stream.blame;
 
 import app.fluss.core.frame.FrameLog;
 import java.util.Arrays;
+import java.util.Optional;
 
 /// Which image of the host each image of the client shows.
 public final class Alignment {
+    /// Rows by which two ways of lining up differ where images are late.
+    private static final int NEAR_ROWS = 2;
+
+    /// Confidence of an offset from which it is believed rather than numbers.
+    private static final double REFUTES = 0.5;
+
     private final int[] hostOf;
     private final boolean byNumber;
     private final double confidence;
@@ -23,9 +30,25 @@ public final class Alignment {
         }
     }
 
-    /// Lines two logs of one stream up: by frame number where both have one, else by the best offset of their clocks.
+    /// Lines two logs of one stream up: by frame number where both have one, else by the best offset of their
+    /// clocks. What is called a frame number may count the rows of each log by itself; where the hitches of both
+    /// say clearly that other images belong together, the offset holds.
     public static Alignment of(FrameLog host, FrameLog client) {
-        return ByFrameNumber.align(host, client).orElseGet(() -> ByBestOffset.align(host, client));
+        Optional<Alignment> numbers = ByFrameNumber.align(host, client);
+        Alignment offset = ByBestOffset.align(host, client);
+        return numbers.filter(aligned -> !offset.refutes(aligned)).orElse(offset);
+    }
+
+    private boolean refutes(Alignment numbers) {
+        int both = 0;
+        int apart = 0;
+        for (int i = 0; i < hostOf.length; i++) {
+            if (hostOf[i] >= 0 && numbers.hostOf[i] >= 0) {
+                both++;
+                apart += Math.abs(hostOf[i] - numbers.hostOf[i]) > NEAR_ROWS ? 1 : 0;
+            }
+        }
+        return confidence >= REFUTES && apart > both / 2;
     }
 
     /// Index in the host's log of what an image of the client shows; -1 if it has none.

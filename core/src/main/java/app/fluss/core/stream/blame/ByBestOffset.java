@@ -29,6 +29,7 @@ final class ByBestOffset {
     private static final double LONGEST_LATE_MS = 5000;
 
     private final int[] hostRows;
+    private final int[] clientRows;
     private final double[] host;
     private final double[] client;
     private final int hostFrom;
@@ -37,18 +38,23 @@ final class ByBestOffset {
 
     private ByBestOffset(FrameLog hostLog, FrameLog clientLog) {
         Values left = hostLog.channel(Channel.ENCODED).orElseGet(hostLog::present);
-        hostRows = IntStream.range(0, hostLog.size())
-                .filter(row -> !Double.isNaN(left.at(row)))
-                .toArray();
+        hostRows = known(left);
         host = Arrays.stream(hostRows).mapToDouble(left::at).toArray();
         Values came = clientLog
                 .channel(Channel.RECEIVED)
                 .or(() -> clientLog.channel(Channel.DECODED))
                 .orElseGet(clientLog::present);
-        client = IntStream.range(0, clientLog.size()).mapToDouble(came::at).toArray();
+        clientRows = known(came);
+        client = Arrays.stream(clientRows).mapToDouble(came::at).toArray();
         hostFrom = from(host);
         clientFrom = from(client);
         half = medianStep(client) / 2;
+    }
+
+    private static int[] known(Values stamps) {
+        return IntStream.range(0, stamps.size())
+                .filter(row -> !Double.isNaN(stamps.at(row)))
+                .toArray();
     }
 
     static Alignment align(FrameLog host, FrameLog client) {
@@ -193,7 +199,7 @@ final class ByBestOffset {
             }
             double late = meant - host[at];
             follows += Math.abs(late) < half ? FOLLOWS * late : 0;
-            hostOf[i] = hostRows[at];
+            hostOf[clientRows[i]] = hostRows[at];
             next = at;
         }
     }

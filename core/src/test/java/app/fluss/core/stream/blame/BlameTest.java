@@ -251,4 +251,30 @@ class BlameTest {
         assertThat(hitches).hasSize(1);
         assertThat(hitches.getFirst().cause()).isEqualTo(Cause.CLIENT_DISPLAY);
     }
+
+    /// Numbers that count the rows of each log by itself: the client came 37 images later. The game's hitches say so.
+    @Test
+    void numbersThatCountEachLogsOwnRowsAreNotBelieved() {
+        steady();
+        SplittableRandom random = new SplittableRandom(8);
+        double late = 0;
+        for (int i = 0; i < IMAGES; i++) {
+            late += random.nextInt(30) == 0 ? 25 + 20 * random.nextDouble() : 0;
+            for (double[] stage : new double[][] {handed, encoded, received, decoded, shown}) {
+                stage[i] += late;
+            }
+        }
+        FrameLog host = host(true);
+        int joined = 37;
+        int size = IMAGES - joined;
+        FrameLog client = FrameLog.presentedAt(Arrays.copyOfRange(decoded, joined, IMAGES), size)
+                .channel(Channel.FRAME, frame.clone())
+                .channel(Channel.RECEIVED, Arrays.copyOfRange(received, joined, IMAGES))
+                .channel(Channel.DISPLAYED, Arrays.copyOfRange(shown, joined, IMAGES))
+                .build();
+        Alignment alignment = Alignment.of(host, client);
+        assertThat(alignment.byNumber()).isFalse();
+        assertThat(alignment.hostOf(100)).isEqualTo(100 + joined);
+        assertThat(blame(host, client)).isNotEmpty().allMatch(hitch -> hitch.cause() == Cause.GAME);
+    }
 }
