@@ -31,6 +31,7 @@ import javafx.geometry.Bounds;
 import javafx.scene.Node;
 import javafx.scene.control.ButtonBase;
 import javafx.scene.control.ChoiceBox;
+import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
 import javafx.scene.control.ProgressBar;
 import javafx.scene.control.Slider;
@@ -200,6 +201,40 @@ class LatencyJobTest extends WindowTest {
         clickOn("Add to this run");
         settle();
         until(() -> assertThat(latency("driver 2×").figures().median().orNaN()).isCloseTo(62.5, Offset.offset(2.1)));
+    }
+
+    /// A console at a television has no log: the film by itself is a run, compared by its latency.
+    @Test
+    void aFilmWithoutALogIsARunOfItsOwn() throws Exception {
+        settle();
+        select("driver 2×");
+        Path film = Path.of("../cli/src/test/resources/app/fluss/cli/clips/film.mp4");
+        interact(() -> window.shell().drop(List.of(film)));
+        settle();
+        waitFor(() -> lookup("#use-latency").tryQuery().isPresent());
+        clickOn("#use-latency");
+        waitFor(() -> lookup("#clip-result").tryQuery().isPresent());
+        waitFor(() -> lookup("#clip-result").<Label>query().getText().startsWith("7 answered"));
+        clickOn("Make a run of it…");
+        waitFor(() -> lookup("#own-run-dialog").tryQuery().isPresent());
+        interact(() -> ((ComboBox<?>) lookup("#path").query()).getEditor().setText("film mode"));
+        clickOn("Add run");
+        settle();
+        until(() -> assertThat(latency("film mode").figures().median().orNaN()).isCloseTo(62.5, Offset.offset(2.1)));
+        assertThat(run("film mode").grade()).isEqualTo(Grade.E);
+        assertThat(run("driver 2×").grade()).as("untouched").isEqualTo(Grade.B);
+        until(() -> assertThat(Double.parseDouble(text("#noted-latency"))).isCloseTo(62.5, Offset.offset(2.1)));
+
+        interact(() -> ((ToggleButton) look("#work-compare")).setSelected(true));
+        settle();
+        until(() -> assertThat(text("#difference-latency"))
+                .isEqualTo(Numbers.text(
+                        LatencyDifference.of(
+                                        List.of(latency("native").samplesMs()),
+                                        List.of(latency("film mode").samplesMs()),
+                                        1000 / 240.0)
+                                .difference(),
+                        1)));
     }
 
     private void dragOver(double left, double top, double right, double bottom) throws Exception {

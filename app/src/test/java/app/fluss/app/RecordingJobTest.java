@@ -70,7 +70,7 @@ class RecordingJobTest extends WindowTest {
                 .isEqualTo("The counter said 98.5/s; 48.0 images/s can be told apart.");
         assertThat(lookup("#said-1").<Label>query().getText()).startsWith("mean 98.8 %");
         clickOn("Keep as a run of its own…");
-        waitFor(() -> lookup("#claim-dialog").tryQuery().isPresent());
+        waitFor(() -> lookup("#own-run-dialog").tryQuery().isPresent());
         interact(() ->
                 lookup("#game").<javafx.scene.control.ComboBox<String>>query().setValue("Mossfall Terrace"));
         clickOn("Add run");

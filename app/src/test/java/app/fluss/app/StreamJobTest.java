@@ -10,6 +10,7 @@ import app.fluss.core.stream.blame.Cause;
 import app.fluss.core.stream.blame.ClientHitch;
 import app.fluss.files.known.StreamWork;
 import app.fluss.files.link.ProbeFile;
+import app.fluss.files.log.ImportOptions;
 import app.fluss.files.simulated.ReadyScenario;
 import app.fluss.files.study.Study;
 import app.fluss.sim.Simulation;
@@ -18,8 +19,10 @@ import java.io.UncheckedIOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
+import java.util.Locale;
 import javafx.scene.control.ButtonBase;
 import javafx.scene.control.ChoiceBox;
+import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
 import javafx.scene.control.ToggleButton;
@@ -93,6 +96,48 @@ class StreamJobTest extends WindowTest {
                 .contains("the bit rate fills the link"));
         interact(() -> ((TextField) look("#stream-link")).setText("fast"));
         until(() -> assertThat(words(look("#stream-tune"))).contains("must be numbers"));
+    }
+
+    /// Both ends as other tools log them, written here: 60 images a second, each seventieth 60 ms late on the network.
+    @Test
+    void logsOfOtherToolsTellTheCausesAsSoonAsBothAreThere() throws Exception {
+        StringBuilder host = new StringBuilder("FrameNumber;Capture time (ms);Encoded (ms)\n");
+        StringBuilder client = new StringBuilder("FrameNumber;Received (ms);Decoded (ms);Shown (ms)\n");
+        double shown = 0;
+        for (int i = 0; i < 1200; i++) {
+            double at = 40 + i * 1000 / 60.0 + i * 7 % 5 * 0.05;
+            double came = at + 4 + 3 + (i % 70 == 69 ? 60 : 0);
+            shown = Math.max(shown + 1, came + 8);
+            host.append(String.format(Locale.ROOT, "%d;%.3f;%.3f%n", i, at, at + 4));
+            client.append(
+                    String.format(Locale.ROOT, "%d;%.3f;%.3f;%.3f%n", i, 9e5 + came, 9e5 + came + 3, 9e5 + shown));
+        }
+        settle();
+        interact(() -> window.shell().drop(List.of(write("den.csv", client.toString()))));
+        waitFor(() -> lookup("#import-dialog").tryQuery().isPresent());
+        assertThat(((ChoiceBox<?>) lookup("#path-kind").query()).getValue().toString())
+                .contains("stream");
+        interact(() -> ((ComboBox<?>) lookup("#game").query()).getEditor().setText("Tidegate"));
+        interact(() -> ((ComboBox<?>) lookup("#scene").query()).getEditor().setText("lock"));
+        clickOn("Add run");
+        settle();
+        push(KeyCode.CONTROL, KeyCode.G);
+        until(() -> assertThat(words(look("#blame-panel"))).contains("client's log only"));
+        interact(() -> window.workbench()
+                .edits()
+                .evidence()
+                .addHostLog(
+                        write("host.csv", host.toString()),
+                        window.workbench().selectedProperty().get(),
+                        _ -> ImportOptions.guess(),
+                        e -> {
+                            throw new IllegalStateException(e);
+                        }));
+        settle();
+        until(() -> assertThat(words(look("#blame-panel"))).contains("Lined up by frame number"));
+        until(() -> assertThat(stream().blame().orElseThrow().hitches())
+                .hasSizeGreaterThan(10)
+                .allMatch(hitch -> hitch.cause() == Cause.NETWORK));
     }
 
     /// From the dialog: real packets over loopback, through the stand-in.

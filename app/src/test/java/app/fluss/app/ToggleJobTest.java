@@ -153,7 +153,7 @@ class ToggleJobTest extends WindowTest {
         Path readings = Files.writeString(folder.resolve("pad.csv"), text);
         settle();
         interact(() -> window.shell().drop(List.of(readings)));
-        waitFor(() -> lookup("#claim-dialog").tryQuery().isPresent());
+        waitFor(() -> lookup("#own-run-dialog").tryQuery().isPresent());
         interact(() -> ((ComboBox<?>) lookup("#path").query()).getEditor().setText("driver"));
         interact(() -> ((Button) lookup("Add run").query()).fire());
         until(() -> assertThat(contents().runs()).hasSize(2));

@@ -210,7 +210,7 @@ class WholeJobTest extends WindowTest {
     void readingsBecomeARunOfTheirGrade() throws Exception {
         Path readings = Files.writeString(folder.resolve("overlay.csv"), "t_s,claimed_fps\n1,70\n2,74\n3,66\n");
         interact(() -> window.shell().drop(List.of(readings)));
-        waitFor(() -> lookup("#claim-dialog").tryQuery().isPresent());
+        waitFor(() -> lookup("#own-run-dialog").tryQuery().isPresent());
         interact(() -> {
             ((ComboBox<String>) lookup("#game").query()).getEditor().setText("Mossfall Terrace");
             ((ComboBox<String>) lookup("#scene").query()).getEditor().setText("steps");

@@ -1,5 +1,6 @@
 package app.fluss.app.capture;
 
+import app.fluss.app.theme.Choice;
 import app.fluss.app.theme.Labels;
 import app.fluss.app.theme.NumberField;
 import app.fluss.core.measure.LowConvention;
@@ -19,7 +20,7 @@ final class SummaryFields extends VBox {
 
     private final TextField average = new TextField();
     private final TextField low = new TextField();
-    private final ComboBox<String> convention = new ComboBox<>();
+    private final ComboBox<String> convention = Choice.typed("summary-convention");
     private final Label problem = Labels.of("", "chip", "chip-warm");
     private final Consumer<TypedSummary> keep;
     private TypedSummary kept = TypedSummary.NONE;
@@ -29,7 +30,6 @@ final class SummaryFields extends VBox {
         this.keep = keep;
         average.setId("summary-average");
         low.setId("summary-low");
-        convention.setId("summary-convention");
         average.setPrefColumnCount(6);
         low.setPrefColumnCount(6);
         List<String> conventions = new ArrayList<>(List.of(UNKNOWN));
@@ -37,7 +37,6 @@ final class SummaryFields extends VBox {
             conventions.add(known.title());
         }
         convention.getItems().setAll(conventions);
-        convention.setEditable(true);
         convention.setValue(UNKNOWN);
         GridPane grid = new GridPane();
         grid.setHgap(10);

@@ -168,7 +168,8 @@ public final class CompareScreen extends VBox {
         if (comparison.runs().hasLogs()) {
             body.getChildren().add(overview(comparison));
         }
-        body.getChildren().addAll(new ComparisonTable(theme, comparison), runs(comparison));
+        body.getChildren().add(new ComparisonTable(theme, comparison));
+        runs(comparison).ifPresent(body.getChildren()::add);
         body.getChildren().addAll(toggled());
         body.getChildren().add(blind);
         tradeMap.show(workbench.comparisonsProperty().get(), Optional.of(comparison));
@@ -227,8 +228,13 @@ public final class CompareScreen extends VBox {
         return new HBox(10, map, new PathTiles(comparison));
     }
 
-    private VBox runs(Comparison comparison) {
-        ChartView<RunDots> dots = new ChartView<>(theme, RunDots.of(comparison.runs()));
+    /// Empty where latency is all that was measured.
+    private Optional<VBox> runs(Comparison comparison) {
+        RunDots figures = RunDots.of(comparison.runs());
+        if (figures.isEmpty()) {
+            return Optional.empty();
+        }
+        ChartView<RunDots> dots = new ChartView<>(theme, figures);
         Label legend = new Label("○ %s   ◆ %s%s"
                 .formatted(
                         comparison.baseline(),
@@ -242,7 +248,7 @@ public final class CompareScreen extends VBox {
         enough.getStyleClass().add("muted");
         VBox panel = new VBox(6, Boxes.head(theme, "Run by run", dots, legend), dots, enough);
         panel.getStyleClass().add("panel");
-        return panel;
+        return Optional.of(panel);
     }
 
     /// Whether there are enough runs, in words.

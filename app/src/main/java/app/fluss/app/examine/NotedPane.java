@@ -55,7 +55,7 @@ final class NotedPane extends VBox {
     void show(AnalysedRun run) {
         NotedRun noted = run.noted();
         List<Node> parts = new ArrayList<>();
-        parts.add(Boxes.panel(head(run), tiles(noted, distinct(run))));
+        parts.add(Boxes.panel(head(run), tiles(run)));
         CounterView.Shown.rate(run).ifPresent(shown -> {
             counter.show(shown);
             VBox.setVgrow(counter, Priority.ALWAYS);
@@ -87,7 +87,7 @@ final class NotedPane extends VBox {
         if (felt.isSaid()) {
             parts.add(Boxes.panel(Labels.heading("How it felt"), felt(felt)));
         }
-        parts.add(open(noted));
+        parts.add(open(noted.open(run.run().path().chain())));
         ScrollPane scroll = Boxes.scrolling(Boxes.scrolled(parts.toArray(Node[]::new)));
         VBox.setVgrow(scroll, Priority.ALWAYS);
         getChildren().setAll(scroll);
@@ -107,7 +107,9 @@ final class NotedPane extends VBox {
                 Labels.of("grade %s: it rests on %s".formatted(run.run().grade(), rests), "muted"));
     }
 
-    private static Node tiles(NotedRun noted, Figure distinct) {
+    private static Node tiles(AnalysedRun run) {
+        NotedRun noted = run.noted();
+        Figure distinct = distinct(run);
         FlowPane tiles = new FlowPane(10, 10);
         Claimed said = noted.claimed();
         boolean several =
@@ -166,6 +168,16 @@ final class NotedPane extends VBox {
                             "/s told apart in its clip",
                             "Pictures of its clip that are really new, each second."));
         }
+        run.latency()
+                .measured()
+                .map(measured -> measured.figures().median())
+                .filter(Figure::isKnown)
+                .ifPresent(median -> tiles.getChildren()
+                        .add(tile(
+                                "noted-latency",
+                                Numbers.text(median, 1),
+                                "ms from input to light, median",
+                                "What was measured of its latency: Latency (Ctrl+L) shows it click by click.")));
         for (Map.Entry<Channel, Figure> load : noted.loads().entrySet()) {
             tiles.getChildren()
                     .add(tile(
@@ -230,10 +242,10 @@ final class NotedPane extends VBox {
         return row + 1;
     }
 
-    private static VBox open(NotedRun noted) {
+    private static VBox open(List<NotedRun.Next> open) {
         GridPane grid = new GridPane(16, 7);
         int row = 0;
-        for (NotedRun.Next next : noted.open()) {
+        for (NotedRun.Next next : open) {
             Label subject = Labels.of(next.question().subject(), "strong");
             subject.setMinWidth(USE_PREF_SIZE);
             GridPane.setValignment(subject, VPos.TOP);

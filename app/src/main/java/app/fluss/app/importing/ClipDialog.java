@@ -25,7 +25,6 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Consumer;
-import javafx.scene.control.ButtonBar;
 import javafx.scene.control.ButtonType;
 import javafx.scene.control.Dialog;
 import javafx.scene.control.Label;
@@ -42,8 +41,6 @@ import javafx.stage.Window;
 /// Latency from a high-speed clip: both places, where the input and where the answer shows, are proposed, or
 /// dragged over, and the edges found; or step through the pictures and mark them by hand.
 final class ClipDialog {
-    private static final ButtonType ADD = new ButtonType("Add to this run", ButtonBar.ButtonData.OK_DONE);
-
     private final Dialog<ButtonType> dialog;
     private final Jobs jobs;
     private final Consumer<String> problems;
@@ -59,24 +56,45 @@ final class ClipDialog {
     private String proposal = "";
     private Optional<Area> input = Optional.empty();
     private Optional<Area> answer = Optional.empty();
-    private Optional<ClipLight> found = Optional.empty();
+    private Optional<Result.Found> found = Optional.empty();
     private final List<int[]> byHand = new ArrayList<>();
     private int pressed = -1;
 
     /// What the clip gave.
     sealed interface Result {
         /// Brightness of both areas, in which edges were found.
-        record Found(ClipLight light) implements Result {}
+        ///
+        /// @param figures of what was found
+        record Found(ClipLight light, LatencyFigures figures) implements Result {}
 
         /// Pictures that were marked by hand.
         ///
         /// @param pictures input and answer, one pair a trial
         /// @param fps pictures a second
-        record Marked(List<int[]> pictures, double fps) implements Result {}
+        record Marked(List<int[]> pictures, double fps) implements Result {
+            @Override
+            public LatencyFigures figures() {
+                return LatencyFigures.of(
+                        pictures.stream()
+                                .mapToDouble(pair -> (pair[1] - pair[0]) * 1000 / fps)
+                                .toArray(),
+                        1000 / fps);
+            }
+        }
+
+        /// What it comes to.
+        LatencyFigures figures();
     }
 
-    /// @param run the selected run, for people
-    ClipDialog(Theme theme, Window owner, Jobs jobs, Consumer<String> problems, Path file, Clip clip, String run) {
+    /// @param run the selected run; empty if none is
+    ClipDialog(
+            Theme theme,
+            Window owner,
+            Jobs jobs,
+            Consumer<String> problems,
+            Path file,
+            Clip clip,
+            Optional<SelectedRun> run) {
         this.jobs = jobs;
         this.problems = problems;
         this.clip = clip;
@@ -125,14 +143,13 @@ final class ClipDialog {
                         Buttons.quiet(
                                 "Answer here", "The first picture in which the answer shows (L)", this::markAnswer),
                         Buttons.quiet("Take back", "The last pair", this::takeBack)),
-                result,
-                Boxes.row(Labels.of("It was measured with this run:", "muted"), Labels.of(run, "strong")));
+                result);
         result.setId("clip-result");
         proposed.setId("clip-proposal");
         content.addEventFilter(KeyEvent.KEY_PRESSED, this::key);
         dialog.getDialogPane().setContent(content);
         dialog.getDialogPane().setId("clip-dialog");
-        dialog.getDialogPane().getButtonTypes().addAll(ADD, ButtonType.CANCEL);
+        SelectedRun.ask(run, content, dialog.getDialogPane());
         look();
         tell();
         propose();
@@ -258,11 +275,15 @@ final class ClipDialog {
         tell();
     }
 
-    private ClipLight measure(Area press, Area light, double rate, Progress progress)
+    private Result.Found measure(Area press, Area light, double rate, Progress progress)
             throws IOException, InputException {
+        ClipLight seen;
         synchronized (clip) {
-            return ClipLight.of(clip, press, light, rate, progress);
+            seen = ClipLight.of(clip, press, light, rate, progress.part(0, 0.9));
         }
+        Measurement measured =
+                Measurement.of(Measurement.Source.CLIP, seen.recording(), EdgeSettings.DEFAULT, progress.part(0.9, 1));
+        return new Result.Found(seen, measured.figures());
     }
 
     private void markInput() {
@@ -297,7 +318,10 @@ final class ClipDialog {
 
     private void tell() {
         Optional<Result> now = result();
-        dialog.getDialogPane().lookupButton(ADD).setDisable(now.isEmpty());
+        dialog.getDialogPane()
+                .getButtonTypes()
+                .filtered(type -> type != ButtonType.CANCEL)
+                .forEach(type -> dialog.getDialogPane().lookupButton(type).setDisable(now.isEmpty()));
         String waits = pressed >= 0 ? " Input marked at picture %d: now the answer.".formatted(pressed + 1) : "";
         result.setText(now.map(ClipDialog::words).orElseGet(this::missing) + waits);
         proposed.setText(proposal);
@@ -311,13 +335,9 @@ final class ClipDialog {
 
     private static String words(Result now) {
         return switch (now) {
-            case Result.Found(ClipLight light) -> {
-                LatencyFigures figures = Measurement.of(
-                                Measurement.Source.CLIP, light.recording(), EdgeSettings.DEFAULT, Progress.NONE)
-                        .figures();
-                yield "%d answered, %d missed · median %s ms"
-                        .formatted(figures.n(), figures.missed(), Numbers.text(figures.median(), 1));
-            }
+            case Result.Found found ->
+                "%d answered, %d missed · median %s ms"
+                        .formatted(found.figures.n(), found.figures.missed(), Numbers.text(found.figures.median(), 1));
             case Result.Marked(List<int[]> pictures, double fps) ->
                 "%d by hand · last %s ms"
                         .formatted(
@@ -331,19 +351,20 @@ final class ClipDialog {
         if (!(rate() > 0)) {
             return Optional.empty();
         }
-        return byHand.isEmpty()
-                ? found.map(Result.Found::new)
-                : Optional.of(new Result.Marked(List.copyOf(byHand), rate()));
+        return byHand.isEmpty() ? found.map(seen -> seen) : Optional.of(new Result.Marked(List.copyOf(byHand), rate()));
     }
 
     /// Asks without blocking.
     ///
-    /// @param add is told what the clip gave
+    /// @param add adds what the clip gave to the selected run
+    /// @param own makes a run of its own of it
     /// @param done is told when the dialog is closed
-    void ask(Consumer<Result> add, Runnable done) {
+    void ask(Consumer<Result> add, Consumer<Result> own, Runnable done) {
         dialog.resultProperty().subscribe(chosen -> {
-            if (chosen == ADD) {
+            if (chosen == SelectedRun.ADD) {
                 result().ifPresent(add);
+            } else if (chosen == SelectedRun.OWN) {
+                result().ifPresent(own);
             }
         });
         dialog.setOnHidden(_ -> done.run());

@@ -1,5 +1,6 @@
 package app.fluss.app.importing;
 
+import app.fluss.app.model.Contents;
 import app.fluss.app.model.EvidenceEdits;
 import app.fluss.app.model.Jobs;
 import app.fluss.app.model.Workbench;
@@ -37,26 +38,24 @@ final class ClipFlow {
         this.problems = problems;
     }
 
-    /// Asks what the clip shows.
+    /// Asks what the clip shows. Latency belongs to the run that is selected, or makes one of its own where there is
+    /// no log.
     ///
     /// @param clip is closed in the end
     void ask(Path file, Clip clip) {
-        Run run = workbench.selectedProperty().get();
-        if (run == null) {
-            problems.accept("Latency belongs to a run: add its log first, select it, then add %s again."
-                    .formatted(file.getFileName()));
-            close(clip);
-            return;
-        }
-        ClipDialog dialog = new ClipDialog(theme, owner.get(), jobs, problems, file, clip, name(run));
+        Optional<Run> run = selected();
+        ClipDialog dialog = new ClipDialog(theme, owner.get(), jobs, problems, file, clip, SelectedRun.of(workbench));
         EvidenceEdits edits = workbench.edits().evidence();
         dialog.ask(
                 result -> edits.addWritten(
                         file,
-                        run,
+                        run.orElseThrow(),
                         EvidenceKinds.LATENCY,
                         evidence -> write(result, evidence),
-                        e -> problems.accept(String.valueOf(e.getMessage()))),
+                        this::failed),
+                result -> OwnRunDialog.of(result.figures(), theme, owner.get(), file, contents(), run)
+                        .ask(draft -> edits.addWritten(
+                                file, draft, EvidenceKinds.LATENCY, evidence -> write(result, evidence), this::failed)),
                 () -> close(clip));
     }
 
@@ -71,19 +70,17 @@ final class ClipFlow {
             close(clip);
             return;
         }
-        CountDialog dialog = new CountDialog(theme, owner.get(), jobs, file, clip, name(run));
+        CountDialog dialog =
+                new CountDialog(theme, owner.get(), jobs, file, clip, contents().describe(run));
         EvidenceEdits edits = workbench.edits().evidence();
-        dialog.ask(
-                pictures ->
-                        edits.addPictures(file, run, pictures, e -> problems.accept(String.valueOf(e.getMessage()))),
-                () -> close(clip));
+        dialog.ask(pictures -> edits.addPictures(file, run, pictures, this::failed), () -> close(clip));
     }
 
     /// Asks for the numbers on the clip, and what run it is.
     ///
     /// @param clip is closed in the end
     void numbers(Path file, Clip clip, OverlayMemory memory) {
-        Optional<Run> run = Optional.ofNullable(workbench.selectedProperty().get());
+        Optional<Run> run = selected();
         RecordingDialog dialog = new RecordingDialog(
                 theme,
                 owner.get(),
@@ -93,29 +90,31 @@ final class ClipFlow {
                 memory,
                 run.map(one -> one.path().name() + " · " + one.name()));
         EvidenceEdits edits = workbench.edits().evidence();
-        Consumer<Exception> failed = e -> problems.accept(String.valueOf(e.getMessage()));
         dialog.ask(
                 new RecordingDialog.Then(
-                        overlays -> new ClaimDialog(
-                                        theme,
-                                        owner.get(),
-                                        file,
-                                        Claim.of(overlays.recorded()),
-                                        workbench.contentsProperty().get(),
-                                        run)
-                                .ask(draft -> edits.addRecording(file, draft, overlays, failed)),
-                        overlays -> run.ifPresent(one -> edits.addRecording(file, one, overlays, failed))),
+                        overlays -> OwnRunDialog.of(
+                                        Claim.of(overlays.recorded()), theme, owner.get(), file, contents(), run)
+                                .ask(draft -> edits.addRecording(file, draft, overlays, this::failed)),
+                        overlays -> run.ifPresent(one -> edits.addRecording(file, one, overlays, this::failed))),
                 () -> close(clip));
     }
 
-    private String name(Run run) {
-        return workbench.contentsProperty().get().place(run) + " · "
-                + run.path().name() + " · " + run.name();
+    private void failed(Exception e) {
+        problems.accept(String.valueOf(e.getMessage()));
+    }
+
+    private Contents contents() {
+        return workbench.contentsProperty().get();
+    }
+
+    private Optional<Run> selected() {
+        return Optional.ofNullable(workbench.selectedProperty().get());
     }
 
     private static void write(ClipDialog.Result result, Path evidence) throws IOException {
         switch (result) {
-            case ClipDialog.Result.Found(var light) -> TraceWriter.writeClip(light.input(), light.light(), evidence);
+            case ClipDialog.Result.Found found ->
+                TraceWriter.writeClip(found.light().input(), found.light().light(), evidence);
             case ClipDialog.Result.Marked(List<int[]> pictures, double fps) ->
                 Files.writeString(evidence, trials(pictures, fps));
         }

@@ -4,6 +4,7 @@ import app.fluss.app.model.Contents;
 import app.fluss.app.theme.Dialogs;
 import app.fluss.app.theme.Labels;
 import app.fluss.app.theme.Theme;
+import app.fluss.core.path.StageKind;
 import app.fluss.files.log.ColumnCase;
 import app.fluss.files.log.Mapping;
 import app.fluss.files.log.Role;
@@ -89,7 +90,12 @@ final class ImportDialog {
         dialog.getDialogPane().setPrefSize(880, 620);
         dialog.getDialogPane().getButtonTypes().addAll(ADD, ButtonType.CANCEL);
         dialog.getDialogPane().setId("import-dialog");
+        Dialogs.focus(dialog, fields.first());
         showPrograms();
+        // Only a stream's client has such times.
+        if (mapping.has(Role.RECEIVED) || mapping.has(Role.DECODED)) {
+            fields.proposeUnnamed(StageKind.HOME_STREAM);
+        }
         fields.problemProperty().subscribe(this::check);
         check();
     }

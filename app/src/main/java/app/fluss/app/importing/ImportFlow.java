@@ -1,5 +1,6 @@
 package app.fluss.app.importing;
 
+import app.fluss.app.model.Contents;
 import app.fluss.app.model.Edits;
 import app.fluss.app.model.EvidenceEdits;
 import app.fluss.app.model.Jobs;
@@ -168,64 +169,75 @@ public final class ImportFlow {
             askClaim(edits, file, EvidenceKinds.RECORDING, (RecordedNumbers read) -> Claim.of(read));
         } else if (kind == EvidenceKinds.SUMMARY) {
             askClaim(edits, file, EvidenceKinds.SUMMARY, (Summary read) -> Claim.of(read));
+        } else if (kind == EvidenceKinds.LATENCY) {
+            askLatency(edits, file);
         } else {
             Run run = workbench.selectedProperty().get();
             if (run == null) {
                 problems.accept("A %s belongs to a run: add its log first, select it, then add %s again."
                         .formatted(kind.title(), file.getFileName()));
-            } else if (kind == EvidenceKinds.LATENCY) {
-                askLatency(edits, file, run);
             } else {
                 edits.add(file, run, progress -> RunEvidence.of(kind, file, progress), e -> problems.accept(words(e)));
             }
         }
     }
 
-    private void askLatency(EvidenceEdits edits, Path file, Run run) {
-        String place = workbench.contentsProperty().get().place(run) + " · "
-                + run.path().name() + " · " + run.name();
+    /// Latency belongs to the run that is selected, or makes one of its own where there is no log.
+    private void askLatency(EvidenceEdits edits, Path file) {
         jobs.start(
                 "Reading " + file.getFileName(),
                 progress -> EvidenceKinds.LATENCY.read(file, progress),
-                reading -> new LatencyDialog(theme, owner.get(), file, reading, place)
-                        .ask(swapped -> edits.add(
-                                file,
-                                run,
-                                progress -> new RunEvidence<>(
-                                        EvidenceKinds.LATENCY,
-                                        file,
-                                        swapped == reading.swapped()
-                                                ? reading
-                                                : LatencyReading.of(file, swapped, EdgeSettings.DEFAULT, progress)),
-                                e -> problems.accept(words(e)))),
+                reading -> {
+                    Optional<Run> run = selected();
+                    LatencyDialog dialog =
+                            new LatencyDialog(theme, owner.get(), file, reading, SelectedRun.of(workbench));
+                    dialog.ask(
+                            swapped -> edits.add(
+                                    file,
+                                    run.orElseThrow(),
+                                    swapped(file, reading, swapped),
+                                    e -> problems.accept(words(e))),
+                            swapped -> OwnRunDialog.of(
+                                            reading.measurement().figures(), theme, owner.get(), file, contents(), run)
+                                    .ask(draft -> edits.addRun(
+                                            file,
+                                            draft,
+                                            swapped(file, reading, swapped),
+                                            e -> problems.accept(words(e)))));
+                },
                 e -> problems.accept(words(e)));
+    }
+
+    private static EvidenceEdits.Reading swapped(Path file, LatencyReading reading, boolean swapped) {
+        return progress -> new RunEvidence<>(
+                EvidenceKinds.LATENCY,
+                file,
+                swapped == reading.swapped()
+                        ? reading
+                        : LatencyReading.of(file, swapped, EdgeSettings.DEFAULT, progress));
+    }
+
+    private Contents contents() {
+        return workbench.contentsProperty().get();
+    }
+
+    private Optional<Run> selected() {
+        return Optional.ofNullable(workbench.selectedProperty().get());
     }
 
     private <R> void askClaim(EvidenceEdits edits, Path file, EvidenceKind<R, ?> kind, Function<R, Claim> claim) {
         jobs.start(
                 "Reading " + file.getFileName(),
                 progress -> kind.read(file, progress),
-                read -> new ClaimDialog(
-                                theme,
-                                owner.get(),
-                                file,
-                                claim.apply(read),
-                                workbench.contentsProperty().get(),
-                                Optional.ofNullable(workbench.selectedProperty().get()))
+                read -> OwnRunDialog.of(claim.apply(read), theme, owner.get(), file, contents(), selected())
                         .ask(draft -> edits.addRun(
                                 file, draft, _ -> new RunEvidence<>(kind, file, read), e -> problems.accept(words(e)))),
                 e -> problems.accept(words(e)));
     }
 
     private void ask(EvidenceEdits edits, Path file, SeenLog log) {
-        ImportDialog dialog = new ImportDialog(
-                theme,
-                owner.get(),
-                file,
-                log.sample,
-                log.understood,
-                workbench.contentsProperty().get(),
-                Optional.ofNullable(workbench.selectedProperty().get()));
+        ImportDialog dialog =
+                new ImportDialog(theme, owner.get(), file, log.sample, log.understood, contents(), selected());
         dialog.ask(answer -> edits.addRun(
                 file, answer.draft(), progress -> read(file, answer, progress), e -> problems.accept(words(e))));
     }

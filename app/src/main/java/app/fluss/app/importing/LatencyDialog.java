@@ -10,23 +10,22 @@ import app.fluss.core.latency.LatencyFigures;
 import app.fluss.core.latency.Measurement;
 import app.fluss.files.latency.LatencyReading;
 import java.nio.file.Path;
+import java.util.Optional;
 import java.util.function.Consumer;
-import javafx.scene.control.ButtonBar;
 import javafx.scene.control.ButtonType;
 import javafx.scene.control.CheckBox;
 import javafx.scene.control.Dialog;
 import javafx.scene.layout.VBox;
 import javafx.stage.Window;
 
-/// Shows what a file of latency measurements gave, and asks whether it belongs to the selected run.
+/// Shows what a file of latency measurements gave, and asks whether it belongs to the selected run or is one of its
+/// own.
 final class LatencyDialog {
-    private static final ButtonType ADD = new ButtonType("Add to this run", ButtonBar.ButtonData.OK_DONE);
-
     private final Dialog<ButtonType> dialog;
     private final CheckBox swap = new CheckBox("The light is on the first channel: swap them");
 
-    /// @param run the selected run, for people
-    LatencyDialog(Theme theme, Window owner, Path file, LatencyReading reading, String run) {
+    /// @param run the selected run; empty if none is
+    LatencyDialog(Theme theme, Window owner, Path file, LatencyReading reading, Optional<SelectedRun> run) {
         dialog = Dialogs.make(theme, owner, "Add measured latency");
         Measurement measured = reading.measurement();
         LatencyFigures figures = measured.figures();
@@ -51,20 +50,22 @@ final class LatencyDialog {
             swap.setSelected(measured.light().looksSwapped());
             content.getChildren().add(swap);
         }
-        content.getChildren().addAll(Labels.of("It was measured with this run:", "muted"), Labels.of(run, "strong"));
         Ems.pref(content, 470);
         dialog.getDialogPane().setContent(content);
         dialog.getDialogPane().setId("latency-dialog");
-        dialog.getDialogPane().getButtonTypes().addAll(ADD, ButtonType.CANCEL);
+        SelectedRun.ask(run, content, dialog.getDialogPane());
     }
 
     /// Asks without blocking.
     ///
-    /// @param add is told whether the channels are to be swapped
-    void ask(Consumer<Boolean> add) {
+    /// @param add adds it to the selected run; is told whether the channels are to be swapped
+    /// @param own makes a run of its own of it, likewise
+    void ask(Consumer<Boolean> add, Consumer<Boolean> own) {
         dialog.resultProperty().subscribe(result -> {
-            if (result == ADD) {
+            if (result == SelectedRun.ADD) {
                 add.accept(swap.isSelected());
+            } else if (result == SelectedRun.OWN) {
+                own.accept(swap.isSelected());
             }
         });
         dialog.show();

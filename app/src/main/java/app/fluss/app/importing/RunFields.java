@@ -1,11 +1,13 @@
 package app.fluss.app.importing;
 
 import app.fluss.app.model.Contents;
+import app.fluss.app.theme.Choice;
 import app.fluss.app.theme.NumberField;
 import app.fluss.core.bench.FactKey;
 import app.fluss.core.bench.FactSource;
 import app.fluss.core.bench.Setup;
 import app.fluss.core.path.Chain;
+import app.fluss.core.path.NameGuess;
 import app.fluss.core.path.PathGuess;
 import app.fluss.core.path.StageKind;
 import app.fluss.files.study.DeliveryPath;
@@ -17,6 +19,7 @@ import app.fluss.files.study.Taking;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Stream;
 import javafx.beans.property.ReadOnlyStringProperty;
 import javafx.beans.property.ReadOnlyStringWrapper;
 import javafx.geometry.Pos;
@@ -35,9 +38,9 @@ public final class RunFields extends GridPane {
     private static final List<FactKey> OWN_FIELDS =
             List.of(FactKey.OUTPUT_HZ, FactKey.SYNC, FactKey.VRR_FLOOR_HZ, FactKey.CAP_FPS);
 
-    private final ComboBox<String> game = choice("game");
-    private final ComboBox<String> scene = choice("scene");
-    private final ComboBox<String> path = choice("path");
+    private final ComboBox<String> game = Choice.typed("game");
+    private final ComboBox<String> scene = Choice.typed("scene");
+    private final ComboBox<String> path = Choice.typed("path");
     private final ChoiceBox<PathKind> kind = new ChoiceBox<>();
     private final TextField name = new TextField();
     private final TextField multiplier = field("multiplier", 6, "not stated");
@@ -46,6 +49,7 @@ public final class RunFields extends GridPane {
     private final TextField facts = field("facts", 30, "render_scale = 100 %; upscaler = own; driver = 5.1");
     private final DisplayFields display;
     private List<DeliveryPath> known = List.of();
+    private boolean named;
     private final ReadOnlyStringWrapper problem = new ReadOnlyStringWrapper("");
 
     /// @param contents what the study holds, to choose from
@@ -67,6 +71,7 @@ public final class RunFields extends GridPane {
         name.setId("run-name");
         name.setText(runName);
         fill(contents, selected);
+        proposePath(contents, runName);
         addRow(0, label("Game"), game, label("Scene"), scene);
         addRow(1, label("Path"), path, label("Run"), name);
         List.of(game, scene, path).forEach(box -> box.getEditor().textProperty().subscribe(this::check));
@@ -77,6 +82,14 @@ public final class RunFields extends GridPane {
         display.validProperty().subscribe(this::check);
         kind.valueProperty().subscribe(this::check);
         check();
+    }
+
+    /// Where typing begins: at what is still to be said, else at what differs from the run that is looked at.
+    Node first() {
+        return Stream.of(game, scene, path)
+                .filter(box -> text(box).isBlank())
+                .findFirst()
+                .orElse(path);
     }
 
     /// Also asks what was set, which a simulation knows by itself.
@@ -109,13 +122,6 @@ public final class RunFields extends GridPane {
         Label label = new Label(text);
         label.setMinWidth(USE_PREF_SIZE);
         return label;
-    }
-
-    private static ComboBox<String> choice(String id) {
-        ComboBox<String> box = new ComboBox<>();
-        box.setEditable(true);
-        box.setId(id);
-        return box;
     }
 
     private static TextField field(String id, int columns, String prompt) {
@@ -152,6 +158,16 @@ public final class RunFields extends GridPane {
                         .map(DeliveryPath::chain)
                         .ifPresentOrElse(this::take, () -> guess(PathGuess.of(text))));
         known = paths;
+    }
+
+    /// The path that the name of a file speaks of.
+    private void proposePath(Contents contents, String file) {
+        List<String> games = contents.games().stream().map(Game::name).toList();
+        String said = NameGuess.of(file, "", games, path.getItems()).path();
+        if (!said.isEmpty()) {
+            path.setValue(said);
+            named = true;
+        }
     }
 
     /// The scenes of a game that is known, else of all.
@@ -233,8 +249,19 @@ public final class RunFields extends GridPane {
 
     /// Proposes a path.
     public void propose(String pathName, boolean nativePath) {
+        propose(pathName, nativePath ? Chain.NATIVE : Chain.of(StageKind.OTHER_GENERATION));
+    }
+
+    /// Proposes a path that a log speaks of, where its name says nothing.
+    void proposeUnnamed(StageKind stage) {
+        if (!named) {
+            propose(stage.title(), Chain.of(stage));
+        }
+    }
+
+    private void propose(String pathName, Chain chain) {
         path.setValue(pathName);
-        kind.setValue(nativePath ? PathKind.NATIVE : PathKind.of(Chain.of(StageKind.OTHER_GENERATION)));
+        kind.setValue(PathKind.of(chain));
     }
 
     private static String text(ComboBox<String> box) {

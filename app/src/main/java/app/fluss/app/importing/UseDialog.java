@@ -33,6 +33,9 @@ final class UseDialog {
             button.setMaxWidth(Double.MAX_VALUE);
             Label explanation = Labels.note(use.explanation());
             Ems.pref(explanation, 380);
+            if (row == 0) {
+                Dialogs.focus(dialog, button);
+            }
             grid.addRow(row++, button, explanation);
         }
         dialog.getDialogPane().setContent(grid);

@@ -176,6 +176,11 @@ public record Contents(
         return place(scene(run.sceneId()));
     }
 
+    /// A run with its game, scene and path, for people.
+    public String describe(Run run) {
+        return place(run) + " · " + run.path().name() + " · " + run.name();
+    }
+
     /// A scene with its game, for people.
     public String place(Scene scene) {
         return game(scene).name() + " · " + scene.name();

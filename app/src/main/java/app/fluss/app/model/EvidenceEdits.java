@@ -229,18 +229,31 @@ public final class EvidenceEdits {
     public void addWritten(Path about, Run run, EvidenceKind<?, ?> kind, Writing writing, Consumer<Exception> failed) {
         edits.add(
                 "Adding " + about.getFileName(),
-                (study, progress) -> {
-                    Path folder = Files.createTempDirectory("fluss-written");
-                    Path file = folder.resolve(kind.writtenName(String.valueOf(about.getFileName())));
-                    try {
-                        writing.to(file);
-                        return study.add(run, RunEvidence.of(kind, file, progress.part(0, 0.5)), progress.part(0.5, 1));
-                    } finally {
-                        Files.deleteIfExists(file);
-                        Files.delete(folder);
-                    }
-                },
+                (study, progress) -> withFolder(folder -> study.add(
+                        run, written(about, kind, writing, folder, progress.part(0, 0.5)), progress.part(0.5, 1))),
                 failed);
+    }
+
+    /// Adds a run that rests on evidence that Fluss writes itself.
+    ///
+    /// @param about the file that it was found in, or a name for it
+    public void addWritten(
+            Path about, RunDraft draft, EvidenceKind<?, ?> kind, Writing writing, Consumer<Exception> failed) {
+        edits.add(
+                "Adding " + about.getFileName(),
+                (study, progress) -> withFolder(folder -> study.addRun(
+                        SetupOfBench.of(study, draft),
+                        List.of(written(about, kind, writing, folder, progress.part(0, 0.5))),
+                        progress.part(0.5, 1))),
+                failed);
+    }
+
+    private static RunEvidence<?> written(
+            Path about, EvidenceKind<?, ?> kind, Writing writing, Path folder, Progress progress)
+            throws IOException, InputException {
+        Path file = folder.resolve(kind.writtenName(String.valueOf(about.getFileName())));
+        writing.to(file);
+        return RunEvidence.of(kind, file, progress);
     }
 
     /// Writes evidence to a file.

@@ -7,6 +7,7 @@ import app.fluss.core.measure.Claimed;
 import app.fluss.core.measure.Figure;
 import app.fluss.core.measure.Grade;
 import app.fluss.core.overlay.OverlayKind;
+import app.fluss.core.path.Chain;
 import app.fluss.core.reading.ReadingSeries;
 import app.fluss.files.log.InputException;
 import app.fluss.files.log.Summary;
@@ -84,11 +85,13 @@ public record NotedRun(
     }
 
     /// What it cannot tell, each with the quickest way to know it.
-    public List<Next> open() {
+    ///
+    /// @param path on which it was measured
+    public List<Next> open(Chain path) {
         List<Next> open = new ArrayList<>();
         for (Question question : Question.values()) {
             if (!known.containsKey(question)) {
-                Way.quickest(question, Optional.empty()).ifPresent(way -> open.add(new Next(question, way)));
+                Way.quickest(question, path).ifPresent(way -> open.add(new Next(question, way)));
             }
         }
         return open;

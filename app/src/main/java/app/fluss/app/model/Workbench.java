@@ -345,20 +345,20 @@ public final class Workbench {
                 },
                 worked -> {
                     if (run.equals(selected.get()) && how.equals(comparing.get())) {
-                        analysed.set(worked.run);
                         toggled.set(worked.toggled);
                         comparisons.set(worked.comparisons);
                         pathWork.set(worked.pathWork);
+                        analysed.set(worked.run);
                     }
                 },
                 this::tell);
     }
 
     private void showNothing() {
-        analysed.set(null);
         toggled.set(List.of());
         comparisons.set(List.of());
         pathWork.set(PathWork.NONE);
+        analysed.set(null);
     }
 
     /// The open study with what it holds; nothing while one is being opened.
@@ -470,7 +470,9 @@ public final class Workbench {
         T at(Figures figures, Progress progress) throws StudyException;
     }
 
-    /// The figures of the run that is looked at; nothing while they are worked out for the first time.
+    /// The figures of the run that is looked at; nothing while they are worked out for the first time. Set after all
+    /// else
+    /// that is worked out for it.
     public ReadOnlyObjectProperty<@Nullable AnalysedRun> analysedProperty() {
         return analysed.getReadOnlyProperty();
     }
@@ -490,7 +492,7 @@ public final class Workbench {
         return toggled.getReadOnlyProperty();
     }
 
-    /// What else is worked out for its path and its scene; set after what it rests on.
+    /// What else is worked out for its path and its scene; set after the comparisons.
     public ReadOnlyObjectProperty<PathWork> pathWorkProperty() {
         return pathWork.getReadOnlyProperty();
     }

@@ -36,7 +36,9 @@ public final class PathPane extends VBox {
         ScrollPane scroll = Boxes.scrolling(parts);
         VBox.setVgrow(scroll, Priority.ALWAYS);
         getChildren().setAll(scroll);
+        // A host's log changes the run and not what is worked out for its path, a native run the other way round.
         workbench.pathWorkProperty().subscribe(_ -> show());
+        workbench.analysedProperty().subscribe(_ -> show());
     }
 
     private void show() {

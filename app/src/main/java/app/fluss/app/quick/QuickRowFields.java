@@ -1,5 +1,6 @@
 package app.fluss.app.quick;
 
+import app.fluss.app.theme.Choice;
 import app.fluss.app.theme.Ems;
 import app.fluss.app.theme.Labels;
 import app.fluss.app.theme.NumberField;
@@ -42,8 +43,8 @@ final class QuickRowFields {
             Column.NOTES, 110.0);
 
     private final Map<Column, TextField> texts = new EnumMap<>(Column.class);
-    private final ComboBox<String> path = new ComboBox<>();
-    private final ComboBox<String> convention = new ComboBox<>();
+    private final ComboBox<String> path = Choice.typed("");
+    private final ComboBox<String> convention = Choice.typed("");
     private final ChoiceBox<String> source = new ChoiceBox<>();
     private final Label guess = Labels.of("", "muted", "small");
     private final List<DeliveryPath> paths;
@@ -64,7 +65,6 @@ final class QuickRowFields {
             texts.put(column, new TextField());
         }
         for (ComboBox<String> box : List.of(path, convention)) {
-            box.setEditable(true);
             box.setMinWidth(0);
         }
         Ems.pref(path, WIDTHS.getOrDefault(Column.PATH, 0.0));

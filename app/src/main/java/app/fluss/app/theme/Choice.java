@@ -1,7 +1,9 @@
 package app.fluss.app.theme;
 
 import java.util.function.Function;
+import javafx.application.Platform;
 import javafx.scene.control.ChoiceBox;
+import javafx.scene.control.ComboBox;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.util.StringConverter;
@@ -20,6 +22,19 @@ public final class Choice {
         box.setId(id);
         box.setAccessibleText(what);
         box.setConverter(new Names<>(name));
+        return box;
+    }
+
+    /// Makes one whose entries are proposals: anything can be typed, over what stands there.
+    public static ComboBox<String> typed(String id) {
+        ComboBox<String> box = new ComboBox<>();
+        box.setId(id);
+        box.setEditable(true);
+        box.focusedProperty().subscribe(focused -> {
+            if (focused) {
+                Platform.runLater(box.getEditor()::selectAll); // after the press that brought the focus
+            }
+        });
         return box;
     }
 

@@ -74,6 +74,7 @@ final class HeadsetTunePane extends VBox {
         });
         bound.textProperty().subscribe(() -> work());
         workbench.pathWorkProperty().subscribe(() -> work());
+        workbench.analysedProperty().subscribe(() -> work());
     }
 
     /// Works out what is shown, where this pane is.

@@ -2,7 +2,6 @@ package app.fluss.app.tune;
 
 import app.fluss.app.model.AnalysedRun;
 import app.fluss.app.model.Jobs;
-import app.fluss.app.model.PathWork;
 import app.fluss.app.model.Workbench;
 import app.fluss.app.theme.Boxes;
 import app.fluss.app.theme.Labels;
@@ -19,6 +18,7 @@ import javafx.scene.control.Tooltip;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
+import org.jspecify.annotations.Nullable;
 
 /// Tune: what caps, a stream's picture or a headset's render scale would give, ranked by what is wanted of the game.
 public final class TuneScreen extends VBox {
@@ -28,6 +28,7 @@ public final class TuneScreen extends VBox {
     private final Map<What, Node> panes = new EnumMap<>(What.class);
     private final Map<What, ToggleButton> buttons = new EnumMap<>(What.class);
     private final ToggleGroup group = new ToggleGroup();
+    private long followed;
 
     /// What is tuned.
     private enum What {
@@ -75,18 +76,21 @@ public final class TuneScreen extends VBox {
             }
         });
         choose(What.CAPS);
-        workbench.pathWorkProperty().subscribe(this::follow);
+        workbench.analysedProperty().subscribe(this::follow);
     }
 
     private void choose(What what) {
         Objects.requireNonNull(buttons.get(what)).setSelected(true);
     }
 
-    /// Follows the run that is selected: a stream is tuned as a stream, what is seen in a headset as that.
-    private void follow(PathWork work) {
-        AnalysedRun run = workbench.analysedProperty().get();
-        if (run != null) {
-            choose(run.stream().isPresent() ? What.STREAM : work.headset().isPresent() ? What.HEADSET : What.CAPS);
+    /// Follows the run that is selected: a stream is tuned as a stream, what is seen in a headset as that. While it is
+    /// the
+    /// same run, what was chosen stays.
+    private void follow(@Nullable AnalysedRun run) {
+        if (run != null && run.run().id() != followed) {
+            followed = run.run().id();
+            boolean worn = workbench.pathWorkProperty().get().headset().isPresent();
+            choose(run.stream().isPresent() ? What.STREAM : worn ? What.HEADSET : What.CAPS);
         }
     }
 

@@ -26,7 +26,11 @@ final class ComparisonFindings {
     /// once.
     static List<Finding> of(RunComparison comparison) {
         List<Finding> found = new ArrayList<>();
-        if (!comparison.grade().hasLog()) {
+        // Latency is measured: where nothing else is compared, nothing rests on less.
+        boolean latencyAlone = comparison.latency().isPresent()
+                && comparison.measures().values().stream()
+                        .noneMatch(one -> one.difference().isKnown());
+        if (!comparison.grade().hasLog() && !latencyAlone) {
             found.add(weakEvidence(comparison));
         }
         drift(comparison, found);

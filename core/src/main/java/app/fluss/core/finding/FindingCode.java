@@ -62,11 +62,11 @@ public enum FindingCode {
             "A log on the native side does not say which images are rendered.",
             "All of them were taken as rendered, because that side is the native one.",
             "Log the kind of each image if that is not so."),
-    /// The run rests on readings, a summary or an impression.
+    /// The run rests on readings, a summary, an impression or latency alone.
     NO_FRAME_LOG(
             Severity.WARNING,
             Topic.RATES,
-            "The run rests on readings, a summary or an impression.",
+            "The run rests on readings, a summary, an impression or latency alone.",
             "There is no spread and no delivered rate, a low is by the tool's own convention, and nothing tells what was counted.",
             "Log frames once if the game allows it."),
     /// The counter shows the rendered rate while more is presented.

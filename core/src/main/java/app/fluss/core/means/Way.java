@@ -1,11 +1,14 @@
 package app.fluss.core.means;
 
 import app.fluss.core.measure.Grade;
+import app.fluss.core.path.Chain;
+import app.fluss.core.path.StageKind;
 import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Stream;
 
 /// A way to answer a question: what it needs, how good the answer is, how it goes, and how long it takes for
 /// one path against native. Times are our own estimate for one game, three runs of a minute a side, everything
@@ -209,9 +212,22 @@ public enum Way {
     ///
     /// @param known the grade at which it is known; empty if it is not
     public static Optional<Way> quickest(Question question, Optional<Grade> known) {
-        return to(question).stream()
-                .filter(way -> known.isEmpty() || way.grade.compareTo(known.get()) < 0)
-                .min(Comparator.comparingInt(Way::minutes).thenComparing(Way::grade));
+        return quickest(to(question).stream().filter(way -> known.isEmpty() || way.grade.compareTo(known.get()) < 0));
+    }
+
+    /// The quickest answer to a question about a run on a path, whatever it needs besides.
+    public static Optional<Way> quickest(Question question, Chain path) {
+        return quickest(to(question).stream().filter(way -> way.fits(path)));
+    }
+
+    /// Only a stream has two ends, only a headset a runtime.
+    private boolean fits(Chain path) {
+        return (path.has(StageKind.HOME_STREAM) || !needs.contains(Means.SECOND_MACHINE))
+                && (path.has(StageKind.VR_REPROJECTION) || !needs.contains(Means.HEADSET_COUNTER));
+    }
+
+    private static Optional<Way> quickest(Stream<Way> ways) {
+        return ways.min(Comparator.comparingInt(Way::minutes).thenComparing(Way::grade));
     }
 
     private static List<Way> to(Question question) {

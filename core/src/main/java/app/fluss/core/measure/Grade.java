@@ -12,8 +12,8 @@ public enum Grade {
     D_PLUS("a counter read from a recording"),
     /// Readings of a counter.
     D("readings of a counter"),
-    /// An impression.
-    E("an impression");
+    /// An impression, or measured latency alone, which says nothing of rates.
+    E("an impression or latency alone");
 
     private final String rests;
 

@@ -17,7 +17,7 @@ import java.util.regex.Pattern;
 public record NameGuess(String game, String path, String run) {
     private static final Pattern PATH_WORDS = Pattern.compile(
             "(?i)\\b((?:(?:generation|gen)\\s*)?(?:off|on)|native|nativ|engine|driver|capture|second\\s*gpu|dual\\s*gpu|stream\\w*"
-                    + "|smoothing|vr|reprojection|cap\\s*\\d{2,3})\\b(?:\\s*(?:generation|gen|fg))?(?:\\s*(?:x\\d{1,2}|\\d{1,2}x))?");
+                    + "|smoothing|(?:game|film|cinema|movie|monitor)\\s+mode|television|tv|vr|reprojection|cap\\s*\\d{2,3})\\b(?:\\s*(?:generation|gen|fg))?(?:\\s*(?:x\\d{1,2}|\\d{1,2}x))?");
     private static final Pattern NUMBER =
             Pattern.compile("(?i)\\b(?:run|take|log|frames?|trial|readings?|summary)?\\s*\\d{0,8}$");
 
@@ -31,15 +31,38 @@ public record NameGuess(String game, String path, String run) {
         String run = fileName.replaceFirst("\\.[^.]*$", "");
         String words = words(run);
         Optional<String> knownPath = known(words, paths).or(() -> known(words(folder), paths));
-        Matcher named = PATH_WORDS.matcher(words);
-        boolean inName = named.find();
-        String path = knownPath.orElseGet(() -> inName ? named.group().strip() : named(folder));
-        String rest = inName ? words.substring(0, named.start()) + " " + words.substring(named.end()) : words;
+        Named named = Named.in(words);
+        String path = knownPath
+                .filter(known -> known.length() >= named.path().length()) // more is said than what is known
+                .orElseGet(() -> named.path().isEmpty() ? named(folder) : named.path());
+        String rest = words.substring(0, named.from) + " " + words.substring(named.to);
         String game = known(words, games).or(() -> known(words(folder), games)).orElseGet(() -> {
             String left = NUMBER.matcher(rest.strip()).replaceFirst("").strip();
             return left.isEmpty() ? folderGame(folder) : capital(left);
         });
         return new NameGuess(game, path, run);
+    }
+
+    /// Where words for paths stand one after the other.
+    ///
+    /// @param words of a name
+    private record Named(String words, int from, int to) {
+        static Named in(String words) {
+            Matcher named = PATH_WORDS.matcher(words);
+            if (!named.find()) {
+                return new Named(words, 0, 0);
+            }
+            int from = named.start();
+            int to = named.end();
+            while (named.find() && words.substring(to, named.start()).isBlank()) {
+                to = named.end();
+            }
+            return new Named(words, from, to);
+        }
+
+        String path() {
+            return words.substring(from, to).strip();
+        }
     }
 
     /// The same for files that were found together: one of which no path is known, and whose name begins with the game
@@ -66,8 +89,7 @@ public record NameGuess(String game, String path, String run) {
     }
 
     private static String named(String folder) {
-        Matcher named = PATH_WORDS.matcher(words(folder));
-        return named.find() ? named.group().strip() : "";
+        return Named.in(words(folder)).path();
     }
 
     private static String folderGame(String folder) {

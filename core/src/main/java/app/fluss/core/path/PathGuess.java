@@ -12,7 +12,10 @@ import java.util.regex.Pattern;
 /// nothing.
 public final class PathGuess {
     private static final Pattern NATIVE = Pattern.compile(
-            "\\b(native|off|none|without|no generation|base(line)?|nativ|ohne|aus|natif|sans|nativo|sin)\\b");
+            "\\b(native|off|none|without|no generation|no smoothing|(game|monitor) mode|base(line)?|nativ|ohne|aus|natif|sans"
+                    + "|nativo|sin)\\b");
+    private static final Pattern SMOOTHING_OFF =
+            Pattern.compile("\\b(no|without) smoothing\\b|\\bsmoothing (is )?off\\b");
     private static final Pattern MULTIPLIER =
             Pattern.compile("(?:\\b|[x×*])(\\d{1,2}(?:[.,]\\d+)?)\\s*[x×*]|[x×*]\\s*(\\d{1,2}(?:[.,]\\d+)?)\\b");
     private static final Pattern CAP =
@@ -22,7 +25,9 @@ public final class PathGuess {
             Map.entry(Pattern.compile("\\b(vr|headset|reprojection)\\b"), StageKind.VR_REPROJECTION),
             Map.entry(Pattern.compile("\\b(second|dual|two|2nd)\\b.*\\b(gpus?|cards?)\\b"), StageKind.SECOND_GPU),
             Map.entry(Pattern.compile("\\b(stream\\w*)\\b"), StageKind.HOME_STREAM),
-            Map.entry(Pattern.compile("\\b(smoothing|tv|television)\\b"), StageKind.DISPLAY_SMOOTHING),
+            Map.entry(
+                    Pattern.compile("\\b(smoothing|tv|television|(film|cinema|movie) mode)\\b"),
+                    StageKind.DISPLAY_SMOOTHING),
             Map.entry(Pattern.compile("\\b(engine|in-?game)\\b"), StageKind.ENGINE_GENERATION),
             Map.entry(Pattern.compile("\\bdriver\\b"), StageKind.DRIVER_GENERATION),
             Map.entry(Pattern.compile("\\bcaptur\\w*\\b"), StageKind.CAPTURE_GENERATION));
@@ -37,6 +42,8 @@ public final class PathGuess {
         Optional<StageKind> kind = KINDS.stream()
                 .filter(one -> one.getKey().matcher(words).find())
                 .map(Map.Entry::getValue)
+                .filter(one -> one != StageKind.DISPLAY_SMOOTHING
+                        || !SMOOTHING_OFF.matcher(words).find())
                 .findFirst();
         if (kind.isEmpty()) {
             Optional<String> cap = number(CAP, words);

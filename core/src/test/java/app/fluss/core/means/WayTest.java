@@ -3,6 +3,8 @@ package app.fluss.core.means;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import app.fluss.core.measure.Grade;
+import app.fluss.core.path.Chain;
+import app.fluss.core.path.StageKind;
 import java.util.EnumSet;
 import java.util.Locale;
 import java.util.Optional;
@@ -41,6 +43,11 @@ class WayTest {
         assertThat(Way.quickest(Question.LOWS, Optional.empty())).contains(Way.TOOL_LOW);
         assertThat(Way.quickest(Question.RATES, Optional.of(Grade.D))).contains(Way.TOOL_AVERAGE);
         assertThat(Way.quickest(Question.RATES, Optional.of(Grade.B))).isEmpty();
+        assertThat(Way.quickest(Question.CAUSE, Chain.of(StageKind.HOME_STREAM)))
+                .contains(Way.PROBE);
+        assertThat(Way.quickest(Question.CAUSE, Chain.NATIVE))
+                .as("there is no link to probe")
+                .contains(Way.LOG_CAUSE);
     }
 
     @ParameterizedTest

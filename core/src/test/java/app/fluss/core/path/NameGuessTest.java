@@ -18,7 +18,9 @@ class NameGuessTest {
         "Moor_Lantern_second_gpu_4x_take1.tsv, '', Moor Lantern, second gpu 4x",
         "frames.csv, '', '', ''",
         "20260101.csv, Moor, Moor, ''",
-        "gull harbour cap 60.csv, x, Gull harbour, cap 60"
+        "gull harbour cap 60.csv, x, Gull harbour, cap 60",
+        "film mode.mp4, '', '', film mode",
+        "Gull film mode smoothing off 2.mp4, '', Gull, film mode smoothing off"
     })
     void aFileNameSaysWhatItIsOf(String file, String folder, String game, String path) {
         NameGuess guess = NameGuess.of(file, folder, List.of(), List.of());
@@ -31,6 +33,15 @@ class NameGuessTest {
         NameGuess guess = NameGuess.of(
                 "the-reed_marsh_soft-2x.csv", "", List.of("Reed", "The Reed Marsh"), List.of("soft 2x", "native"));
         assertThat(guess).isEqualTo(new NameGuess("The Reed Marsh", "soft 2x", "the-reed_marsh_soft-2x"));
+    }
+
+    @Test
+    void whatSaysMoreThanAKnownPathIsAnother() {
+        List<String> known = List.of("film mode");
+        assertThat(NameGuess.of("film mode 2.mp4", "", List.of(), known).path()).isEqualTo("film mode");
+        assertThat(NameGuess.of("film mode smoothing off.mp4", "", List.of(), known)
+                        .path())
+                .isEqualTo("film mode smoothing off");
     }
 
     /// The word that only this analyst has for a path stands after the game that another file tells.

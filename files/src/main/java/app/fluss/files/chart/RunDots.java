@@ -44,6 +44,11 @@ public record RunDots(List<Row> rows) implements Chart {
         }
     }
 
+    /// Whether no run has any of the figures.
+    public boolean isEmpty() {
+        return rows.isEmpty();
+    }
+
     /// Keeps a copy.
     public RunDots {
         rows = List.copyOf(rows);
@@ -58,6 +63,7 @@ public record RunDots(List<Row> rows) implements Chart {
                                 runs.measure(measure),
                                 list(RunComparison.values(runs.a(), measure)),
                                 list(RunComparison.values(runs.b(), measure))))
+                        .filter(row -> !row.a.isEmpty() || !row.b.isEmpty())
                         .toList());
     }
 

@@ -17,6 +17,11 @@ public record Mapping(List<MappedColumn> columns, Map<String, FrameKind> kinds) 
         kinds = Map.copyOf(kinds);
     }
 
+    /// Whether a column has a role.
+    public boolean has(Role role) {
+        return indexOf(role).isPresent();
+    }
+
     /// Index of the first column with a role, 0-based.
     Optional<Integer> indexOf(Role role) {
         for (int i = 0; i < columns.size(); i++) {

@@ -2,8 +2,10 @@ package app.fluss.app.importing;
 
 import app.fluss.app.model.Contents;
 import app.fluss.app.theme.Dialogs;
+import app.fluss.app.theme.Labels;
 import app.fluss.app.theme.Numbers;
 import app.fluss.app.theme.Theme;
+import app.fluss.core.latency.LatencyFigures;
 import app.fluss.core.measure.Claimed;
 import app.fluss.files.study.Claim;
 import app.fluss.files.study.Run;
@@ -18,33 +20,62 @@ import javafx.scene.control.Label;
 import javafx.scene.layout.VBox;
 import javafx.stage.Window;
 
-/// Shows what a counter or a tool said, and asks what run it is.
-final class ClaimDialog {
+/// Shows what a counter or a tool said or what latency was measured, and asks what run it is.
+final class OwnRunDialog {
     private static final ButtonType ADD = new ButtonType("Add run", ButtonBar.ButtonData.OK_DONE);
 
     private final Dialog<ButtonType> dialog;
     private final RunFields fields;
 
-    ClaimDialog(Theme theme, Window owner, Path file, Claim claim, Contents contents, Optional<Run> selected) {
+    /// @param said what there is, in words
+    /// @param rests what a run that rests on it alone gives and does not give, in words
+    private OwnRunDialog(
+            Theme theme,
+            Window owner,
+            Path file,
+            String said,
+            String rests,
+            Contents contents,
+            Optional<Run> selected) {
         dialog = Dialogs.make(theme, owner, "Add " + file.getFileName());
         fields = new RunFields(contents, selected, RunName.of(file)).withSettings(false);
-        Label said = new Label(words(claim));
-        said.getStyleClass().add("heading");
-        Label grade = new Label("A run that rests on this alone has grade %s: no frame times, and %s."
-                .formatted(claim.kind().grade(), counted(claim.kind())));
-        grade.setWrapText(true);
-        grade.getStyleClass().add("muted");
         Label problem = new Label();
         problem.getStyleClass().add("chip-warm");
         problem.textProperty().bind(fields.problemProperty());
-        dialog.getDialogPane().setContent(new VBox(10, said, grade, problem, fields));
+        dialog.getDialogPane()
+                .setContent(
+                        new VBox(10, Labels.wrapped(said, "heading"), Labels.wrapped(rests, "muted"), problem, fields));
         dialog.getDialogPane().setPrefWidth(640);
         dialog.getDialogPane().getButtonTypes().addAll(ADD, ButtonType.CANCEL);
-        dialog.getDialogPane().setId("claim-dialog");
+        dialog.getDialogPane().setId("own-run-dialog");
+        Dialogs.focus(dialog, fields.first());
         dialog.getDialogPane()
                 .lookupButton(ADD)
                 .disableProperty()
                 .bind(fields.problemProperty().isNotEmpty());
+    }
+
+    /// Of what a counter or a tool said.
+    static OwnRunDialog of(
+            Claim claim, Theme theme, Window owner, Path file, Contents contents, Optional<Run> selected) {
+        String rests = "A run that rests on this alone has grade %s: no frame times, and %s."
+                .formatted(claim.kind().grade(), counted(claim.kind()));
+        return new OwnRunDialog(theme, owner, file, words(claim), rests, contents, selected);
+    }
+
+    /// Of measured latency.
+    static OwnRunDialog of(
+            LatencyFigures figures, Theme theme, Window owner, Path file, Contents contents, Optional<Run> selected) {
+        String said = "%d trials answered, %d missed%s"
+                .formatted(
+                        figures.n(),
+                        figures.missed(),
+                        figures.median().isKnown()
+                                ? ": median %s ms".formatted(Numbers.text(figures.median(), 1))
+                                : "");
+        String rests =
+                "A run that rests on this alone says nothing of rates; its latency is compared with that of others.";
+        return new OwnRunDialog(theme, owner, file, said, rests, contents, selected);
     }
 
     private static String counted(Claim.Kind kind) {
@@ -54,7 +85,7 @@ final class ClaimDialog {
     }
 
     /// What was said, in words.
-    static String words(Claim claim) {
+    private static String words(Claim claim) {
         Claimed said = claim.said();
         String low = said.onePercentLow().isKnown()
                 ? ", 1 %% low %s /s (%s)"
