@@ -2,6 +2,7 @@ package app.fluss.app;
 
 import app.fluss.app.demo.DemoStudy;
 import app.fluss.app.importing.ImportFlow;
+import app.fluss.app.model.JobFailure;
 import app.fluss.app.model.Jobs;
 import app.fluss.app.model.Workbench;
 import app.fluss.app.settings.Settings;
@@ -46,6 +47,10 @@ public final class FlussApp extends Application {
         List<String> args = getParameters().getRaw();
         String job = args.isEmpty() ? "open" : args.getFirst();
         Window window = new Window(stage, configFolder(), preferences(job));
+        // Half of a screen without a word would pass for all there is.
+        Thread.currentThread()
+                .setUncaughtExceptionHandler((_, error) ->
+                        window.tell(String.valueOf(JobFailure.of(error).getMessage())));
         switch (job) {
             case "demo" -> {
                 window.show();

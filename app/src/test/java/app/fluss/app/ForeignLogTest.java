@@ -2,6 +2,7 @@ package app.fluss.app;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import app.fluss.core.finding.Finding;
 import app.fluss.core.measure.Measure;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -11,6 +12,8 @@ import javafx.scene.control.Button;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
 import javafx.scene.control.RadioButton;
+import javafx.scene.control.TextField;
+import javafx.scene.input.KeyCode;
 import org.junit.jupiter.api.Test;
 
 /// A log whose header nobody has seen: understood with the reason for each column, or asked.
@@ -92,5 +95,30 @@ class ForeignLogTest extends WindowTest {
                         .of(window.workbench().analysedProperty().get().analysis())
                         .orNaN())
                 .isBetween(60.0, 61.2));
+    }
+
+    /// Rows of refreshes, each second one with the image before; of the headset nothing is stated but its rate.
+    @Test
+    void aHeadsetsLogShowsItsHalfRateAndNothingOfGenerating() throws Exception {
+        StringBuilder text = new StringBuilder("time_s,app_gpu_ms,app_cpu_ms,reprojected\n");
+        for (int i = 0; i < 1800; i++) {
+            text.append("%.6f,%.2f,5.1,%d%n".formatted(i / 90.0, 13 + i % 7 * 0.1, i % 2));
+        }
+        drop("dive.csv", text.toString());
+        place();
+        interact(() -> {
+            ((ComboBox<?>) lookup("#path").query()).getEditor().setText("vr");
+            ((TextField) lookup("#refresh").query()).setText("90");
+        });
+        assertThat(words(lookup("#import-dialog").query())).contains("kind of image");
+        interact(() -> add().fire());
+        until(() -> assertThat(contents().runs()).hasSize(1));
+        settle();
+        push(KeyCode.CONTROL, KeyCode.G);
+        until(() -> assertThat(words(look("#headset-panel"))).contains("without a new image", "90 Hz", "45.0"));
+        assertThat(window.workbench().analysedProperty().get().findings())
+                .extracting(Finding::code)
+                .contains("vr-half-rate")
+                .doesNotContain("base-low", "vr-rows-alike");
     }
 }

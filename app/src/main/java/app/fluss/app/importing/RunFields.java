@@ -87,7 +87,7 @@ public final class RunFields extends GridPane {
     /// Where typing begins: at what is still to be said, else at what differs from the run that is looked at.
     Node first() {
         return Stream.of(game, scene, path)
-                .filter(box -> text(box).isBlank())
+                .filter(box -> box.getValue() == null || box.getValue().isBlank()) // editors follow once they are shown
                 .findFirst()
                 .orElse(path);
     }
@@ -192,7 +192,15 @@ public final class RunFields extends GridPane {
 
     private void take(Chain known) {
         kind.setValue(PathKind.of(known));
-        multiplier.setText(Double.isNaN(known.multiplier()) ? "" : NumberField.text(known.multiplier()));
+        multiplier.setText(multiplier(known).orElse(""));
+    }
+
+    /// The multiplier of a path that has generators, as it is typed.
+    private static Optional<String> multiplier(Chain chain) {
+        return chain.stages().stream().anyMatch(stage -> stage.kind().isGenerator())
+                        && !Double.isNaN(chain.multiplier())
+                ? Optional.of(NumberField.text(chain.multiplier()))
+                : Optional.empty();
     }
 
     /// What the name of a new path says; where it says nothing, what was chosen and typed stays.
@@ -200,9 +208,7 @@ public final class RunFields extends GridPane {
         if (said.isNative() || said.stages().getFirst().kind() != StageKind.OTHER_GENERATION) {
             kind.setValue(PathKind.of(said));
         }
-        if (!said.isNative() && !Double.isNaN(said.multiplier())) {
-            multiplier.setText(NumberField.text(said.multiplier()));
-        }
+        multiplier(said).ifPresent(multiplier::setText);
     }
 
     private void check() {

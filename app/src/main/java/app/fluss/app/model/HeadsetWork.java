@@ -21,8 +21,8 @@ import java.util.Optional;
 /// @param work of its frames; empty if its log has no CPU and GPU work
 /// @param leadMs of the compositor, ms
 /// @param inFlight frames in flight at most
-/// @param fullRate each refresh rate for full rate only; empty without work
-/// @param steadyHalf each refresh rate for steady half rate; empty without work
+/// @param fullRate each refresh rate for full rate only; empty without work, or if no rate is stated
+/// @param steadyHalf each refresh rate for steady half rate; likewise
 /// @param law GPU time against pixels over the runs of the scene; empty if there is none
 /// @param noLaw why, in words; empty if there is one
 /// @param scales what other render scales would do; empty without a law

@@ -64,7 +64,8 @@ final class Headsets {
                 ? Optional.of("state the headset's panel and the render scale of the runs, and log GPU work")
                 : PixelLaw.refusal(points);
         Optional<PixelLaw> law = noLaw.isEmpty() ? Optional.of(PixelLaw.of(points)) : Optional.empty();
-        List<Double> rates = RefreshRates.of(setup, FactKey.HEADSET_REFRESH_LIST, FactKey.HEADSET_HZ);
+        List<Double> rates = Worn.refreshRates(run.run());
+        Optional<HeadsetReplay.Work> played = work.filter(_ -> !rates.isEmpty());
         Optional<HeadsetReplay> now = rates.isEmpty()
                 ? Optional.empty()
                 : Optional.of(new HeadsetReplay(
@@ -85,8 +86,8 @@ final class Headsets {
                 work,
                 lead,
                 inFlight,
-                work.map(frames -> RefreshChoice.of(frames, 1, rates, lead, inFlight, School.FULL_RATE_ONLY)),
-                work.map(frames -> RefreshChoice.of(frames, 1, rates, lead, inFlight, School.STEADY_HALF_RATE)),
+                played.map(frames -> RefreshChoice.of(frames, 1, rates, lead, inFlight, School.FULL_RATE_ONLY)),
+                played.map(frames -> RefreshChoice.of(frames, 1, rates, lead, inFlight, School.STEADY_HALF_RATE)),
                 law,
                 noLaw.orElse(""),
                 law.isPresent() && work.isPresent() && target.isPresent() && now.isPresent()

@@ -1,6 +1,6 @@
 package app.fluss.app.model;
 
-/// A job ended in an error of the program or of the machine, in words for the user.
+/// A job, or what shows its results, ended in an error of the program or of the machine, in words for the user.
 public final class JobFailure extends Exception {
     private static final long serialVersionUID = 1L;
 
@@ -10,7 +10,7 @@ public final class JobFailure extends Exception {
 
     /// Puts it into words. The trace goes to the log, for whoever mends it.
     public static JobFailure of(Throwable error) {
-        System.getLogger("fluss").log(System.Logger.Level.ERROR, "a job failed", error);
+        System.getLogger("fluss").log(System.Logger.Level.ERROR, "something failed", error);
         return new JobFailure(
                 error instanceof OutOfMemoryError
                         ? "There was not enough memory for it, and nothing was changed. Use shorter logs, or start Fluss with"

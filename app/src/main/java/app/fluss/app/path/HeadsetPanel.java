@@ -122,7 +122,9 @@ final class HeadsetPanel extends VBox {
         if (work.fullRate().isEmpty() || work.steadyHalf().isEmpty()) {
             panel.getChildren()
                     .add(Labels.note(
-                            "The log has no CPU and GPU work, so its frames cannot be played at another rate."));
+                            work.work().isEmpty()
+                                    ? "The log has no CPU and GPU work, so its frames cannot be played at another rate."
+                                    : "No refresh rate is stated: under “Display…”, or of a headset on the bench."));
             return panel;
         }
         RefreshChoice full = work.fullRate().orElseThrow();

@@ -100,6 +100,10 @@ final class HeadsetTunePane extends VBox {
                     + (headset.noLaw().isEmpty() ? "log CPU and GPU work" : headset.noLaw()) + ".");
             return;
         }
+        if (headset.fullRate().isEmpty()) {
+            none("State the refresh rate of the headset, on the bench or of the run (“Display…” in Examine).");
+            return;
+        }
         List<Double> rates = headset.fullRate().orElseThrow().outlooks().stream()
                 .map(RefreshChoice.Outlook::refreshHz)
                 .toList();

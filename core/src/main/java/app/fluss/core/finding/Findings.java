@@ -14,15 +14,20 @@ import app.fluss.core.vr.Reprojection;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 
 /// What Fluss noticed, put together in one way for window and command line alike: of a run all that is known of
 /// it, of a comparison, of a clip or of latency samples by themselves.
 public final class Findings {
+    private static final Set<String> OF_GENERATION = Set.of(FindingCode.BASE_LOW.id(), FindingCode.GPU_FULL.id());
+
     private Findings() {}
 
     /// The findings of a run, worst first.
     public static List<Finding> of(KnownOfRun run) {
         List<Finding> all = new ArrayList<>(RunFindings.of(run.analysis()));
+        // What a compositor repeats is nothing that somebody generates.
+        run.headset().ifPresent(_ -> all.removeIf(finding -> OF_GENERATION.contains(finding.code())));
         run.notes().ifPresent(notes -> all.addAll(ImportFindings.of(notes)));
         all.addAll(SensorFindings.of(run.analysis(), run.cardMemoryMb()));
         all.addAll(WaysFindings.of(run.ways()));

@@ -1,7 +1,6 @@
 package app.fluss.files.verdict;
 
 import app.fluss.core.bench.FactKey;
-import app.fluss.core.bench.RefreshRates;
 import app.fluss.core.bench.Setup;
 import app.fluss.core.compare.RunComparison;
 import app.fluss.core.measure.Figure;
@@ -100,7 +99,7 @@ final class PathNotes {
     /// By both schools of headsets, from the frames of this run.
     private void refresh(List<String> notes, Run run) throws StudyException {
         Setup setup = run.setup();
-        List<Double> rates = RefreshRates.of(setup, FactKey.HEADSET_REFRESH_LIST, FactKey.HEADSET_HZ);
+        List<Double> rates = Worn.refreshRates(run);
         Optional<HeadsetReplay.Work> work =
                 HeadsetReplay.Work.of(figures.of(run).slice());
         if (work.isEmpty() || rates.isEmpty()) {
