@@ -14,6 +14,7 @@ import java.nio.file.Path;
 import javafx.application.Platform;
 import javafx.scene.control.Button;
 import javafx.scene.control.ButtonBase;
+import javafx.scene.control.ComboBox;
 import javafx.scene.control.TextField;
 import javafx.scene.control.TreeView;
 import javafx.scene.input.KeyCode;
@@ -79,9 +80,11 @@ class SessionTest extends WindowTest {
     private void end(String button, String reason) throws Exception {
         int runs = contents().runs().size();
         Platform.runLater(() -> ((Button) look(button)).fire());
-        waitFor(() -> lookup("#text").tryQuery().isPresent());
-        interact(() -> ((TextField) lookup("#text").query()).setText(reason));
-        interact(() -> ((Button) lookup("OK").query()).fire());
+        waitFor(() -> lookup("#reason").tryQuery().isPresent());
+        Button does = lookup(button.equals("#repeat") ? "Repeat" : "Discard").query();
+        assertThat(does.isDisabled()).as("without a reason").isTrue();
+        interact(() -> ((ComboBox<?>) lookup("#reason").query()).getEditor().setText(reason));
+        interact(does::fire);
         waitFor(() -> contents().runs().size() == runs + 1);
         settle();
     }

@@ -33,11 +33,14 @@ import java.util.Optional;
 import java.util.function.Consumer;
 import java.util.prefs.Preferences;
 import javafx.application.Platform;
+import javafx.geometry.Pos;
 import javafx.scene.Node;
+import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.control.Tooltip;
+import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import org.jspecify.annotations.Nullable;
@@ -57,12 +60,21 @@ public final class CaptureScreen extends VBox {
     private final VBox line = new VBox(12);
     private final NextLines next = new NextLines();
     private final EndingBar ending;
-    private final Node none;
+    private final Runnable plan;
+    private final Runnable compare;
     private final BlindPane blind;
     private final ScrollPane blindScroll;
     private final ToggleButton playing = new ToggleButton("Blind block");
     private @Nullable SheetRow row;
     private Map<String, Boolean> said = Map.of();
+    /// Why runs are usually measured again.
+    private static final List<String> REASONS = List.of(
+            "the game crashed",
+            "something else ran meanwhile",
+            "the route was not the same",
+            "a setting was wrong",
+            "the logger wrote nothing");
+
     /// The requirement that a warm-up line of the sheet meets.
     private static final String FIRST_PASS = "first-pass-discarded";
 
@@ -70,6 +82,7 @@ public final class CaptureScreen extends VBox {
 
     /// @param problems is told, in words, what went wrong
     /// @param plan goes back to the plan
+    /// @param compare goes on to what was measured
     /// @param preflight shows all requirements
     public CaptureScreen(
             Workbench workbench,
@@ -79,8 +92,11 @@ public final class CaptureScreen extends VBox {
             Preferences preferences,
             Consumer<String> problems,
             Runnable plan,
+            Runnable compare,
             Runnable preflight) {
         super(12);
+        this.plan = plan;
+        this.compare = compare;
         this.workbench = workbench;
         this.theme = theme;
         this.problems = problems;
@@ -91,14 +107,13 @@ public final class CaptureScreen extends VBox {
         evidence = new EvidencePanel(theme, memory, preferences, new PadKeeper(), this::onLine);
         ending = new EndingBar(
                 this::keep,
-                () -> end(Outcome.REPEAT, "Reason for the repeat"),
-                () -> end(Outcome.DISCARDED, "Reason for discarding it"),
+                () -> end(Outcome.REPEAT, "Repeat this run", "Repeat"),
+                () -> end(Outcome.DISCARDED, "Discard this run", "Discard"),
                 () -> workbench
                         .contentsProperty()
                         .get()
                         .attempt()
                         .ifPresent(workbench.edits().capture()::leave));
-        none = none(plan);
         blind = new BlindPane(workbench, theme, jobs, problems);
         blindScroll = Boxes.scrolling(blind);
         VBox.setVgrow(blindScroll, Priority.ALWAYS);
@@ -155,14 +170,31 @@ public final class CaptureScreen extends VBox {
         }
     }
 
-    private static Node none(Runnable plan) {
-        VBox box = new VBox(
-                12,
-                Labels.title("Run sheet complete"),
-                Labels.note("Plan says what is measured next, and in what order. Lines that you planned are measured"
-                        + " here, one after the other."),
-                Buttons.primary("Go to Plan", "Ctrl+2", plan));
+    /// What is shown where no line is open.
+    ///
+    /// @param measured whether lines were
+    private Node none(boolean measured) {
+        Button toPlan =
+                measured ? Buttons.quiet("Go to Plan", "Ctrl+2", plan) : Buttons.primary("Go to Plan", "Ctrl+2", plan);
+        VBox box = new VBox(12);
+        if (measured) {
+            HBox ways = Boxes.row(Buttons.primary("Compare", "Ctrl+5", compare), toPlan);
+            ways.setAlignment(Pos.CENTER);
+            box.getChildren()
+                    .addAll(
+                            Labels.title("Run sheet complete"),
+                            Labels.note("Compare sets the paths against native, Plan says what is still missing."),
+                            ways);
+        } else {
+            box.getChildren()
+                    .addAll(
+                            Labels.title("No line is planned"),
+                            Labels.note("Plan says what is measured next, and in what order. Lines that you planned are"
+                                    + " measured here, one after the other."),
+                            toPlan);
+        }
         box.getStyleClass().add("empty");
+        VBox.setVgrow(box, Priority.ALWAYS);
         return box;
     }
 
@@ -180,8 +212,9 @@ public final class CaptureScreen extends VBox {
         workbench.edits().plan().set(open, SheetRow.State.DONE);
     }
 
-    private void end(Outcome outcome, String question) {
-        Dialogs.text(theme, getScene().getWindow(), question, "").ifPresent(reason -> finish(outcome, reason));
+    private void end(Outcome outcome, String title, String action) {
+        Dialogs.reason(theme, getScene().getWindow(), title, action, REASONS)
+                .ifPresent(reason -> finish(outcome, reason));
     }
 
     private void show(Contents contents) {
@@ -207,8 +240,7 @@ public final class CaptureScreen extends VBox {
             title.setText("Capture");
             place.setText("");
             goal.setText("");
-            getChildren().set(1, none);
-            VBox.setVgrow(none, Priority.ALWAYS);
+            getChildren().set(1, none(!contents.planned().sheet().isEmpty()));
             timer.show(Optional.empty(), 0);
             return;
         }
@@ -236,7 +268,7 @@ public final class CaptureScreen extends VBox {
         next.setManaged(!measured);
         next.show(contents);
         evidence.show(attempt);
-        evidence.use(settings(contents, scene, path));
+        evidence.use(settings(contents, scene, path), open);
         before.show(contents, open, List.of(), last(contents));
         if (measured) {
             workbench.said(scene.gameId(), path.id(), attempt, answers -> {

@@ -11,6 +11,7 @@ import app.fluss.core.measure.Measure;
 import app.fluss.core.reading.Impression;
 import app.fluss.files.log.MappingMemory;
 import app.fluss.files.study.Attempt;
+import app.fluss.files.study.SheetRow;
 import java.nio.file.Path;
 import java.util.EnumMap;
 import java.util.List;
@@ -227,8 +228,8 @@ final class EvidencePanel extends VBox {
         log.forget();
     }
 
-    void use(AnalysisSettings settings) {
-        log.use(settings);
+    void use(AnalysisSettings settings, SheetRow line) {
+        log.use(settings, line);
     }
 
     void watch(Path folder) {

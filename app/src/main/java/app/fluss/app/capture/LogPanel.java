@@ -4,6 +4,7 @@ import app.fluss.app.examine.BandView;
 import app.fluss.app.model.TimeWindow;
 import app.fluss.app.theme.Boxes;
 import app.fluss.app.theme.Buttons;
+import app.fluss.app.theme.Durations;
 import app.fluss.app.theme.FileChoice;
 import app.fluss.app.theme.Labels;
 import app.fluss.app.theme.Numbers;
@@ -11,8 +12,10 @@ import app.fluss.app.theme.Theme;
 import app.fluss.core.finding.Findings;
 import app.fluss.core.measure.AnalysisSettings;
 import app.fluss.core.measure.Figure;
+import app.fluss.core.measure.FrameTimes;
 import app.fluss.files.log.ImportedLog;
 import app.fluss.files.log.MappingMemory;
+import app.fluss.files.study.SheetRow;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
@@ -46,6 +49,7 @@ final class LogPanel extends VBox {
     private final ReadOnlyObjectWrapper<@Nullable Attached> attached = new ReadOnlyObjectWrapper<>();
     private @Nullable LiveLog live;
     private AnalysisSettings settings = AnalysisSettings.NONE;
+    private @Nullable SheetRow row;
 
     /// A log that has stopped growing.
     ///
@@ -113,8 +117,12 @@ final class LogPanel extends VBox {
     }
 
     /// What rates are worked out with.
-    void use(AnalysisSettings now) {
+    ///
+    /// @param now of the run
+    /// @param line that it is measured for
+    void use(AnalysisSettings now, SheetRow line) {
         settings = now;
+        row = line;
         LiveLog running = live;
         if (running != null) {
             running.use(now);
@@ -172,16 +180,27 @@ final class LogPanel extends VBox {
                 band.show(new BandView.Shown(growing.band(), growing.stutters(), List.of(), List.of(), ""));
             }
             case LiveLog.State.Settled(Path file, ImportedLog log) -> {
-                words.setText("● %s is attached: %d images. %s"
+                words.setText("● %s is attached: %d images. %s%s"
                         .formatted(
                                 file.getFileName(),
                                 log.log().size(),
+                                brokenOff(log),
                                 Findings.of(log.notes()).stream()
                                         .map(finding -> finding.seen())
                                         .reduce("", (a, b) -> a + " " + b)));
                 attached.set(new Attached(file, log));
             }
         }
+    }
+
+    /// A crash in the middle leaves a log that looks like any other.
+    private String brokenOff(ImportedLog log) {
+        SheetRow line = row;
+        double loggedMs = FrameTimes.of(log.log().all()).elapsedMs();
+        return line == null || !line.isBrokenOff(loggedMs)
+                ? ""
+                : "▲ It covers %s of the scene's %s. Repeat the run if it broke off."
+                        .formatted(Durations.exact(Math.round(loggedMs / 1000)), Durations.exact(line.lastsS()));
     }
 
     private void offer(List<Path> files) {

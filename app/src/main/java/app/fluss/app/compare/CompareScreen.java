@@ -32,6 +32,7 @@ import javafx.scene.control.ScrollPane;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.control.ToggleGroup;
 import javafx.scene.layout.HBox;
+import javafx.scene.layout.Pane;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
@@ -39,6 +40,12 @@ import org.jspecify.annotations.Nullable;
 
 /// Compare: groups of runs of a scene against a baseline, whatever makes the groups.
 public final class CompareScreen extends VBox {
+    /// Columns of figures beside the map of what paths give and take.
+    private static final int TILES_BESIDE = 2;
+
+    /// The same where the map would be empty.
+    private static final int TILES_ALONE = 6;
+
     private final Workbench workbench;
     private final Theme theme;
     private final Consumer<Optional<Comparison>> shown;
@@ -164,6 +171,7 @@ public final class CompareScreen extends VBox {
         current = comparison;
         groups.mark(comparison);
         simulated.setVisible(comparison.simulated());
+        tradeMap.show(workbench.comparisonsProperty().get(), Optional.of(comparison));
         body.getChildren().setAll(maySay(comparison));
         if (comparison.runs().hasLogs()) {
             body.getChildren().add(overview(comparison));
@@ -172,7 +180,6 @@ public final class CompareScreen extends VBox {
         runs(comparison).ifPresent(body.getChildren()::add);
         body.getChildren().addAll(toggled());
         body.getChildren().add(blind);
-        tradeMap.show(workbench.comparisonsProperty().get(), Optional.of(comparison));
         shown.accept(Optional.of(comparison));
     }
 
@@ -214,7 +221,10 @@ public final class CompareScreen extends VBox {
     }
 
     /// The trade of every group, and what this one is made of.
-    private HBox overview(Comparison comparison) {
+    private Pane overview(Comparison comparison) {
+        if (tradeMap.isEmpty()) {
+            return new PathTiles(comparison, TILES_ALONE);
+        }
         VBox map = Boxes.panel(
                 Boxes.head(
                         theme,
@@ -225,7 +235,7 @@ public final class CompareScreen extends VBox {
         tradeMap.setMinHeight(210);
         HBox.setHgrow(map, Priority.ALWAYS);
         map.setMinWidth(0);
-        return new HBox(10, map, new PathTiles(comparison));
+        return new HBox(10, map, new PathTiles(comparison, TILES_BESIDE));
     }
 
     /// Empty where latency is all that was measured.

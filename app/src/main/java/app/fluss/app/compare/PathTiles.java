@@ -20,11 +20,12 @@ import javafx.scene.layout.VBox;
 
 /// What a path gives and what it costs, a figure a tile.
 final class PathTiles extends TilePane {
-    PathTiles(Comparison comparison) {
+    /// @param columns in which they stand where there is room
+    PathTiles(Comparison comparison, int columns) {
         super(8, 8);
         GenerationFigures generation = comparison.runs().generation();
         setId("generation");
-        setPrefColumns(2);
+        setPrefColumns(columns);
         tile(
                 comparison.isOfPaths() ? "delivered gain" : "delivered ratio",
                 times(generation.deliveredGain()),

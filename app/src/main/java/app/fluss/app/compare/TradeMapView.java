@@ -5,10 +5,7 @@ import app.fluss.app.theme.CanvasView;
 import app.fluss.app.theme.Theme;
 import app.fluss.core.measure.Measure;
 import app.fluss.files.chart.TradeMap;
-import app.fluss.files.draw.Palette.Role;
 import app.fluss.files.draw.Pen;
-import app.fluss.files.draw.Pen.Align;
-import app.fluss.files.draw.Pen.Baseline;
 import app.fluss.files.table.DataTable;
 import java.util.List;
 import java.util.Optional;
@@ -49,19 +46,19 @@ final class TradeMapView extends CanvasView {
         redraw();
     }
 
+    /// Whether no path has both a delivered gain and an added latency.
+    boolean isEmpty() {
+        return map.arrows().isEmpty();
+    }
+
     @Override
     public Optional<DataTable> data() {
-        return map.arrows().isEmpty() ? Optional.empty() : Optional.of(map.data());
+        return isEmpty() ? Optional.empty() : Optional.of(map.data());
     }
 
     @Override
     protected void draw(Pen pen, double width, double height) {
-        if (map.arrows().isEmpty()) {
-            pen.fill(Role.MUTED);
-            pen.align(Align.LEFT);
-            pen.baseline(Baseline.TOP);
-            pen.text("No path has both a delivered gain and an added latency yet.", 0, 4);
-        } else {
+        if (!isEmpty()) {
             map.draw(pen, width, height);
         }
     }

@@ -90,6 +90,7 @@ final class LazyScreens {
                     preferences,
                     tell,
                     () -> order.choose(Work.PLAN),
+                    () -> order.choose(Work.COMPARE),
                     this::showPreflight);
             capture = made;
         }

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import javafx.application.Platform;
+import javafx.beans.binding.Bindings;
 import javafx.geometry.Insets;
 import javafx.geometry.Rectangle2D;
 import javafx.scene.Node;
@@ -19,6 +20,7 @@ import javafx.scene.control.ScrollPane;
 import javafx.scene.control.TextField;
 import javafx.scene.control.TextInputControl;
 import javafx.scene.input.KeyEvent;
+import javafx.scene.layout.VBox;
 import javafx.stage.Screen;
 import javafx.stage.Window;
 
@@ -46,6 +48,31 @@ public final class Dialogs {
                 .filter(ButtonType.OK::equals)
                 .map(_ -> field.getText().strip())
                 .filter(text -> !text.isEmpty());
+    }
+
+    /// Asks why something is to be done, and waits for the answer. It stands with what was measured.
+    ///
+    /// @param action words on the button that does it
+    /// @param usual reasons to choose from; others can be typed
+    /// @return the reason; empty if there is none, or the user thought better of it
+    public static Optional<String> reason(Theme theme, Window owner, String title, String action, List<String> usual) {
+        Dialog<ButtonType> dialog = make(theme, owner, title);
+        ComboBox<String> reason = Choice.typed("reason");
+        reason.getItems().setAll(usual);
+        reason.setMaxWidth(Double.MAX_VALUE);
+        Ems.pref(reason, 340);
+        dialog.getDialogPane()
+                .setContent(new VBox(
+                        8, Labels.note("It is kept, with the reason, and left out of comparisons. Why?"), reason));
+        Button does = does(dialog, action);
+        does.disableProperty()
+                .bind(Bindings.createBooleanBinding(
+                        () -> reason.getEditor().getText().isBlank(),
+                        reason.getEditor().textProperty()));
+        focus(dialog, reason);
+        return dialog.showAndWait()
+                .filter(ButtonType.OK::equals)
+                .map(_ -> reason.getEditor().getText().strip());
     }
 
     /// Gives a dialog a button that does it, [ButtonType#OK], and one that does not.

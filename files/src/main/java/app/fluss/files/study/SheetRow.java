@@ -36,6 +36,12 @@ public record SheetRow(
         SKIPPED
     }
 
+    /// Whether a log of it is so much shorter than the line that the run may have broken off: by more than a tenth. Our
+    /// own convention.
+    public boolean isBrokenOff(double loggedMs) {
+        return loggedMs < 0.9 * 1000 * lastsS;
+    }
+
     /// Whether it still has to be done.
     public boolean isOpen() {
         return state == State.OPEN;
