@@ -54,6 +54,7 @@ class LayoutTest extends WindowTest {
             Map.entry(KeyCode.DIGIT1, "Rename…"),
             Map.entry(KeyCode.DIGIT2, "Take apart…"),
             Map.entry(KeyCode.DIGIT2, "Blind block…"),
+            Map.entry(KeyCode.DIGIT3, "Repeat…"),
             Map.entry(KeyCode.DIGIT4, "Display…"),
             Map.entry(KeyCode.DIGIT6, "Schools…"));
     private static final int[] STEPS = {0, 5, 10};
@@ -194,6 +195,7 @@ class LayoutTest extends WindowTest {
         Path first = Files.writeString(folder.resolve("first.csv"), log);
         Path second = Files.writeString(folder.resolve("second, of a longer name.csv"), log);
         Path delays = Files.writeString(folder.resolve("delays.csv"), "trial,latency_ms\n1,41.5\n2,44\n3,39.8\n");
+        Path counter = Files.writeString(folder.resolve("counter.csv"), "t_s,claimed_fps\n0,71\n20,64\n40,70\n");
         Path clip = Path.of("../cli/src/test/resources/app/fluss/cli/clips/film.mp4");
         return Map.of(
                 "log",
@@ -202,6 +204,8 @@ class LayoutTest extends WindowTest {
                 List.of(first, second),
                 "latency",
                 List.of(delays),
+                "readings",
+                List.of(counter),
                 "clip",
                 List.of(clip));
     }

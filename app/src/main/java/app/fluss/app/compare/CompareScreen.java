@@ -40,12 +40,6 @@ import org.jspecify.annotations.Nullable;
 
 /// Compare: groups of runs of a scene against a baseline, whatever makes the groups.
 public final class CompareScreen extends VBox {
-    /// Columns of figures beside the map of what paths give and take.
-    private static final int TILES_BESIDE = 2;
-
-    /// The same where the map would be empty.
-    private static final int TILES_ALONE = 6;
-
     private final Workbench workbench;
     private final Theme theme;
     private final Consumer<Optional<Comparison>> shown;
@@ -174,7 +168,7 @@ public final class CompareScreen extends VBox {
         tradeMap.show(workbench.comparisonsProperty().get(), Optional.of(comparison));
         body.getChildren().setAll(maySay(comparison));
         if (comparison.runs().hasLogs()) {
-            body.getChildren().add(overview(comparison));
+            overview(comparison).ifPresent(body.getChildren()::add);
         }
         body.getChildren().add(new ComparisonTable(theme, comparison));
         runs(comparison).ifPresent(body.getChildren()::add);
@@ -221,9 +215,10 @@ public final class CompareScreen extends VBox {
     }
 
     /// The trade of every group, and what this one is made of.
-    private Pane overview(Comparison comparison) {
+    private Optional<Pane> overview(Comparison comparison) {
+        PathTiles tiles = new PathTiles(comparison, tradeMap.isEmpty());
         if (tradeMap.isEmpty()) {
-            return new PathTiles(comparison, TILES_ALONE);
+            return Optional.<Pane>of(tiles).filter(row -> !row.getChildren().isEmpty());
         }
         VBox map = Boxes.panel(
                 Boxes.head(
@@ -235,7 +230,7 @@ public final class CompareScreen extends VBox {
         tradeMap.setMinHeight(210);
         HBox.setHgrow(map, Priority.ALWAYS);
         map.setMinWidth(0);
-        return new HBox(10, map, new PathTiles(comparison, TILES_BESIDE));
+        return Optional.of(new HBox(10, map, tiles));
     }
 
     /// Empty where latency is all that was measured.

@@ -20,12 +20,16 @@ import javafx.scene.layout.VBox;
 
 /// What a path gives and what it costs, a figure a tile.
 final class PathTiles extends TilePane {
-    /// @param columns in which they stand where there is room
-    PathTiles(Comparison comparison, int columns) {
+    private final boolean knownOnly;
+
+    /// @param alone whether they stand in a row of their own, where none is missed that is not known, or in two columns
+    ///     beside the map of what paths give and take
+    PathTiles(Comparison comparison, boolean alone) {
         super(8, 8);
         GenerationFigures generation = comparison.runs().generation();
         setId("generation");
-        setPrefColumns(columns);
+        knownOnly = alone;
+        setPrefColumns(alone ? 6 : 2);
         tile(
                 comparison.isOfPaths() ? "delivered gain" : "delivered ratio",
                 times(generation.deliveredGain()),
@@ -118,6 +122,9 @@ final class PathTiles extends TilePane {
     }
 
     private void tile(String name, String value, Figure figure, String definition) {
+        if (knownOnly && !figure.isKnown()) {
+            return;
+        }
         Label caption = new Label(name);
         caption.getStyleClass().add("muted");
         Label number = new Label(figure.isKnown() ? value : Numbers.MISSING);

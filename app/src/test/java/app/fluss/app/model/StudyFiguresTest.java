@@ -11,7 +11,7 @@ import org.junit.jupiter.api.io.TempDir;
 
 /// A study of version 1 opens with every figure that the program of that version worked out of it.
 /// `study-1.figures` was written by that program; names and words of the two smoothing settings, what a
-/// cable is assumed to carry and the range of headset predictions are those of today.
+/// cable is assumed to carry, the range of headset predictions and whether its rows tell new images are those of today.
 class StudyFiguresTest {
     @TempDir
     Path folder;

@@ -24,6 +24,7 @@ final class ColumnProfile {
     private final double last;
     private final double median;
     private final int steps;
+    private final int rows;
     private final double resolution;
 
     private ColumnProfile(Sample sample, int column) {
@@ -31,8 +32,12 @@ final class ColumnProfile {
         values = new double[sample.rows().size()];
         Arrays.fill(values, Double.NaN);
         double[] there = new double[values.length];
+        boolean shows = says(NameHint.DISPLAY);
         int numbers = 0;
         int filled = 0;
+        int never = 0;
+        int firstRow = 0;
+        int lastRow = 0;
         for (int i = 0; i < values.length; i++) {
             var row = sample.rows().get(i);
             String cell = column < row.size() ? row.get(column).strip() : "";
@@ -44,13 +49,21 @@ final class ColumnProfile {
                 texts.add(cell);
             }
             values[i] = Numbers.parse(cell, sample.dialect().decimal());
-            if (!Double.isNaN(values[i])) {
+            if (Double.isNaN(values[i])) {
+                values[i] = Numbers.yesOrNo(cell);
+            }
+            if (values[i] == 0 && shows) { // never
+                values[i] = Double.NaN;
+                never++;
+            } else if (!Double.isNaN(values[i])) {
+                firstRow = numbers == 0 ? i : firstRow;
+                lastRow = i;
                 there[numbers++] = values[i];
             } else if (words.size() < MOST_WORDS) {
                 words.add(cell);
             }
         }
-        numeric = filled > 0 && numbers == filled;
+        numeric = numbers > 0 && numbers + never == filled;
         double[] kept = Arrays.copyOf(there, numbers);
         int up = 0;
         boolean even = numbers > 2;
@@ -59,6 +72,7 @@ final class ColumnProfile {
             even &= kept[i] - kept[i - 1] == kept[1] - kept[0] && kept[i] == Math.rint(kept[i]);
         }
         steps = Math.max(0, numbers - 1);
+        rows = lastRow - firstRow;
         first = numbers > 0 ? kept[0] : Double.NaN;
         last = numbers > 0 ? kept[numbers - 1] : Double.NaN;
         rising = steps > 1 && up >= MOSTLY * steps && last > first;
@@ -161,9 +175,14 @@ final class ColumnProfile {
         return median;
     }
 
-    /// Mean step from row to row.
+    /// Mean step from value to value.
     double meanStep() {
         return (last - first) / steps;
+    }
+
+    /// Mean step from row to row, of which some may be empty.
+    double meanRowStep() {
+        return (last - first) / rows;
     }
 
     /// The step in which the values were written; NaN if all are equal.

@@ -138,12 +138,13 @@ final class KindWords {
         if (!kinds.containsValue(FrameKind.RENDERED)) {
             return Optional.empty();
         }
-        List.of("0", "1").forEach(text -> kinds.putIfAbsent(text, kind(text, generated)));
+        List.of("0", "1", "no", "yes", "false", "true").forEach(text -> kinds.putIfAbsent(text, kind(text, generated)));
         return Optional.of(kinds);
     }
 
     private static FrameKind kind(String flag, boolean oneIsGenerated) {
-        return Numbers.parse(flag, '.') == 1 == oneIsGenerated ? FrameKind.GENERATED : FrameKind.RENDERED;
+        boolean one = Numbers.parse(flag, '.') == 1 || Numbers.yesOrNo(flag) == 1;
+        return one == oneIsGenerated ? FrameKind.GENERATED : FrameKind.RENDERED;
     }
 
     private static boolean saysOneOf(ColumnProfile column, List<String> words) {

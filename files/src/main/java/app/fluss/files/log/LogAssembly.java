@@ -215,9 +215,11 @@ final class LogAssembly {
         double from = stamp ? origin : 0;
         double[] values = store.numbers[column];
         TimeUnit unit = mapped.unit();
+        boolean shows = mapped.role() == Role.DISPLAYED;
         for (int i = 0; i < store.rows; i++) {
             double ms = unit.toMs(values[i] - from);
-            boolean never = mapped.role() != Role.FRAME_TIME && Math.abs(ms) > NEVER_MS;
+            boolean never = (mapped.role() != Role.FRAME_TIME && Math.abs(ms) > NEVER_MS)
+                    || (shows && values[i] == 0 && (i > 0 || from != 0));
             values[i] = never ? Double.NaN : ms;
         }
     }

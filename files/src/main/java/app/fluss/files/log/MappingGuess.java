@@ -235,7 +235,9 @@ public record MappingGuess(
     }
 
     private static Optional<Role> stampRole(ColumnProfile column, TimeReading stamps, TimeReading time) {
-        if (column.counts() || Math.abs(Math.log(stamps.frameMs() / time.frameMs())) > SAME_STEP) {
+        double steps = stamps.unit().toMs(column.meanRowStep())
+                / time.unit().toMs(time.column().meanRowStep());
+        if (column.counts() || Math.abs(Math.log(steps)) > SAME_STEP) {
             return Optional.empty();
         }
         if (column.says(NameHint.CONTENT)) {
@@ -248,7 +250,7 @@ public record MappingGuess(
             return onTheWay.filter(_ -> Math.abs(wait) < LONGEST_STREAM_WAIT_MS);
         }
         boolean follows = wait >= 0 && wait < LONGEST_DISPLAY_WAIT_MS;
-        return follows ? Optional.of(Role.DISPLAYED) : Optional.empty();
+        return follows && column.says(NameHint.DISPLAY) ? Optional.of(Role.DISPLAYED) : Optional.empty();
     }
 
     /// Where a stream's image was, by the name of the column.

@@ -45,7 +45,16 @@ public final class Numbers {
         }
     }
 
-    /// The number in a range of bytes.
+    /// 1 for a word that says yes, 0 for one that says no; NaN for any other.
+    static double yesOrNo(String cell) {
+        return switch (cell.strip().toLowerCase(Locale.ROOT)) {
+            case "true", "yes", "ja", "oui", "sí", "sim" -> 1;
+            case "false", "no", "nein", "non", "não" -> 0;
+            default -> Double.NaN;
+        };
+    }
+
+    /// The number in a range of bytes; 1 and 0 for yes and no.
     ///
     /// @return the number; NaN if the cell says that there is none
     /// @throws NumberFormatException if it is neither
@@ -54,7 +63,8 @@ public final class Numbers {
         if (isEmpty(cell)) {
             return Double.NaN;
         }
-        double value = parse(cell, decimal);
+        double number = parse(cell, decimal);
+        double value = Double.isNaN(number) ? yesOrNo(cell) : number;
         if (!Double.isFinite(value)) {
             throw new NumberFormatException(cell);
         }

@@ -171,10 +171,9 @@ class GuessTest {
     @Test
     void whatIsCountedIsNoFlagAndWhatIsSaidOfAFrameNoNumber() throws Exception {
         Sample sample = sample(
-                "time_ms,dropped frames,skipped total,frame start us,frames",
+                "time_ms,dropped frames,skipped total,latched us,frames",
                 i -> number(i * 9.1) + "," + i % 2 + "," + i % 2 + "," + (i * 9100L + 40 + i % 3) + "," + i / 100);
-        assertThat(roles(sample))
-                .containsExactly(Role.PRESENT, Role.IGNORED, Role.IGNORED, Role.DISPLAYED, Role.IGNORED);
+        assertThat(roles(sample)).containsExactly(Role.PRESENT, Role.IGNORED, Role.IGNORED, Role.IGNORED, Role.IGNORED);
     }
 
     /// Images come 8 to 24 ms apart, which says nothing of the step in which their times were written.

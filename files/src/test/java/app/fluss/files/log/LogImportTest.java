@@ -358,4 +358,27 @@ class LogImportTest {
         assertThat(run.rates().presented().orNaN()).isCloseTo(60, within(0.1));
         assertThat(run.rates().delivered().orNaN()).isCloseTo(45, within(0.2));
     }
+
+    /// 120 images a second for a panel of 60 Hz, far from the beginning of the clock: of each second one nothing, or 0,
+    /// says that it was never shown.
+    @ParameterizedTest
+    @CsvSource({"'', true, false", "0, yes, no", "0, 1, 0", "'', 0, 0"})
+    void imagesThatWereNeverShownAreToldHoweverTheyAreWritten(String never, String yes, String no) throws Exception {
+        StringBuilder text = new StringBuilder("stamp_ns,latched_ns,scanout_ns,was_dropped\n");
+        for (int i = 0; i < 240; i++) {
+            long at = 1_000_000_000_000_000L + i * 8_333_333L + i % 3 * 1000;
+            boolean shown = i % 2 == 1;
+            text.append(
+                    "%d,%d,%s,%s%n".formatted(at, at + 2_000_000, shown ? at + 9_000_000 : never, shown ? no : yes));
+        }
+        FrameLog log = read(text.toString()).log();
+        assertThat(log.channel(Channel.DISPLAYED).orElseThrow().at(0)).isNaN();
+        assertThat(log.channel(Channel.DISPLAYED).orElseThrow().at(1))
+                .isCloseTo(1001e-6 + 8.333333 + 9 - 1e-6, within(2e-3));
+        assertThat(Analysis.of(log.all(), AnalysisSettings.NONE)
+                        .rates()
+                        .delivered()
+                        .orNaN())
+                .isCloseTo(60, within(0.2));
+    }
 }

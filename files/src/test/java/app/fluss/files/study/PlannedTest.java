@@ -29,4 +29,13 @@ class PlannedTest {
         assertThat(planned.isWarmedUp(restarted)).isFalse();
         assertThat(planned.isWarmedUp(cold)).as("the warm-up was skipped").isFalse();
     }
+
+    /// Loggers are started and stopped by hand: a tenth less than the scene is no crash.
+    @Test
+    void aLogThatCoversLittleOfTheSceneMayHaveBrokenOff() {
+        SheetRow minute = row(1, Role.RUN, false, SheetRow.State.OPEN);
+        assertThat(minute.isBrokenOff(23_000)).isTrue();
+        assertThat(minute.isBrokenOff(54_500)).isFalse();
+        assertThat(minute.isBrokenOff(71_000)).isFalse();
+    }
 }
