@@ -78,6 +78,7 @@ public final class PlanScreen extends VBox {
     private final PowerView power;
     private final HBox offer = Boxes.row();
     private final BlindList blind;
+    private boolean filling;
     private SpreadSeen seen = SpreadSeen.NONE;
     private LookedAt lookedAt = new LookedAt(List.of(), 0);
 
@@ -96,7 +97,11 @@ public final class PlanScreen extends VBox {
         addPath.getStyleClass().add("quiet");
         addPath.setMinWidth(USE_PREF_SIZE);
         addPath.setTooltip(new Tooltip("Want runs of one more path in every scene shown"));
-        games.valueProperty().subscribe((_, _) -> show());
+        games.valueProperty().subscribe((_, _) -> {
+            if (!filling) {
+                show();
+            }
+        });
         Button apart = Buttons.quiet(
                 "Take apart…", "Plan the runs that tell what of a package gives what", () -> takeApart(theme));
         apart.setId("plan-apart");
@@ -178,9 +183,11 @@ public final class PlanScreen extends VBox {
                 new ArrayList<>(contents.games().stream().map(Optional::of).toList());
         choices.addFirst(Optional.empty());
         if (!games.getItems().equals(choices)) {
+            filling = true; // what is chosen is shown once, below
             games.getItems().setAll(choices);
             boolean stays = before != null && before.isPresent() && choices.contains(before);
             games.setValue(stays ? before : proposed(contents));
+            filling = false;
         }
         fields.show(contents.planned().settings());
         show();
