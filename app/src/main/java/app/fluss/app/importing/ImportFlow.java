@@ -189,32 +189,37 @@ public final class ImportFlow {
                 progress -> EvidenceKinds.LATENCY.read(file, progress),
                 reading -> {
                     Optional<Run> run = selected();
-                    LatencyDialog dialog =
-                            new LatencyDialog(theme, owner.get(), file, reading, SelectedRun.of(workbench));
-                    dialog.ask(
-                            swapped -> edits.add(
-                                    file,
-                                    run.orElseThrow(),
-                                    swapped(file, reading, swapped),
-                                    e -> problems.accept(words(e))),
-                            swapped -> OwnRunDialog.of(
-                                            reading.measurement().figures(), theme, owner.get(), file, contents(), run)
-                                    .ask(draft -> edits.addRun(
+                    new LatencyDialog(theme, owner.get(), file, reading, SelectedRun.of(workbench))
+                            .ask(
+                                    swapped -> edits.add(
                                             file,
-                                            draft,
-                                            swapped(file, reading, swapped),
-                                            e -> problems.accept(words(e)))));
+                                            run.orElseThrow(),
+                                            progress -> latency(file, read(file, reading, swapped, progress)),
+                                            e -> problems.accept(words(e))),
+                                    swapped -> askLatencyRun(edits, file, reading, swapped));
                 },
                 e -> problems.accept(words(e)));
     }
 
-    private static EvidenceEdits.Reading swapped(Path file, LatencyReading reading, boolean swapped) {
-        return progress -> new RunEvidence<>(
-                EvidenceKinds.LATENCY,
-                file,
-                swapped == reading.swapped()
-                        ? reading
-                        : LatencyReading.of(file, swapped, EdgeSettings.DEFAULT, progress));
+    private void askLatencyRun(EvidenceEdits edits, Path file, LatencyReading reading, boolean swapped) {
+        jobs.start(
+                "Reading " + file.getFileName(),
+                progress -> read(file, reading, swapped, progress),
+                read -> OwnRunDialog.of(read.measurement().figures(), theme, owner.get(), file, contents(), selected())
+                        .ask(draft ->
+                                edits.addRun(file, draft, _ -> latency(file, read), e -> problems.accept(words(e)))),
+                e -> problems.accept(words(e)));
+    }
+
+    private static LatencyReading read(Path file, LatencyReading reading, boolean swapped, Progress progress)
+            throws IOException, InputException {
+        return swapped == reading.swapped()
+                ? reading
+                : LatencyReading.of(file, swapped, EdgeSettings.DEFAULT, progress);
+    }
+
+    private static RunEvidence<?> latency(Path file, LatencyReading read) {
+        return new RunEvidence<>(EvidenceKinds.LATENCY, file, read);
     }
 
     private Contents contents() {

@@ -103,8 +103,18 @@ final class KindWords {
             "補間",
             "생성");
 
-    private static final List<String> FLAG_RENDERED =
-            List.of("rendered", "real", "native", "new", "fresh", "gerendert", "neu", "rendu", "renderizado");
+    private static final List<String> FLAG_RENDERED = List.of(
+            "rendered",
+            "real",
+            "native",
+            "new frame",
+            "new image",
+            "is new",
+            "fresh frame",
+            "gerendert",
+            "neues bild",
+            "rendu",
+            "renderizado");
 
     private KindWords() {}
 
@@ -148,6 +158,6 @@ final class KindWords {
     }
 
     private static boolean saysOneOf(ColumnProfile column, List<String> words) {
-        return words.stream().anyMatch(word -> column.name().says(List.of(word)));
+        return words.stream().anyMatch(word -> column.name().says(List.of(word.split(" "))));
     }
 }

@@ -166,6 +166,9 @@ class GuessTest {
         assertThat(roles(sample("time_ms,generated", i -> number(i * 9) + ",1")))
                 .as("the switch was on")
                 .containsExactly(Role.PRESENT, Role.IGNORED);
+        assertThat(roles(sample("time_ms,new scene", i -> number(i * 9) + "," + (i % 100 == 7 ? 1 : 0))))
+                .as("scenes are no images")
+                .containsExactly(Role.PRESENT, Role.IGNORED);
     }
 
     @Test
