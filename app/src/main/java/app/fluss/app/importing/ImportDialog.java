@@ -149,7 +149,7 @@ final class ImportDialog {
                 ? "Choose how the time is read."
                 : mapping.hasTime()
                         ? fields.problemProperty().get()
-                        : "One column must be the hand-over time or the frame time.";
+                        : "One column must be the present time or the frame time.";
         missing.setText(problem);
         dialog.getDialogPane().lookupButton(ADD).setDisable(!problem.isEmpty());
     }

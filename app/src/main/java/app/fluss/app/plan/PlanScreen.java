@@ -96,7 +96,7 @@ public final class PlanScreen extends VBox {
         addPath.setId("plan-add-path");
         addPath.getStyleClass().add("quiet");
         addPath.setMinWidth(USE_PREF_SIZE);
-        addPath.setTooltip(new Tooltip("Want runs of one more path in every scene shown"));
+        addPath.setTooltip(new Tooltip("Add runs of one more path in every scene shown"));
         games.valueProperty().subscribe((_, _) -> {
             if (!filling) {
                 show();
@@ -250,7 +250,7 @@ public final class PlanScreen extends VBox {
             return;
         }
         Button want = Buttons.quiet(
-                nothing ? "Want three runs of every path" : "Want three of each",
+                nothing ? "Add three runs of each path" : "Add runs up to three of each",
                 "Three runs a side are the fewest that give an interval between runs",
                 () -> want(cells, RepeatsWanted.TO_BEGIN_WITH));
         want.setId("want-all");
@@ -324,7 +324,7 @@ public final class PlanScreen extends VBox {
                 return;
             }
             Button want = Buttons.quiet(
-                    "Want %d of every path".formatted(runs),
+                    "Plan %d of each path".formatted(runs),
                     "So many runs a side find the difference that matters",
                     () -> want(Coverage.paths(workbench.contentsProperty().get(), scenes), scenes, runs));
             want.setId("want-needed");

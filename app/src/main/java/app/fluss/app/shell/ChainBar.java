@@ -76,7 +76,7 @@ final class ChainBar extends WrappingRow {
                 mode,
                 time(times, LatencyStage.Part.DISPLAY),
                 inferred,
-                inferred ? "Inferred from hand-over times and the sync mode." : "From the display times in the log."));
+                inferred ? "Inferred from present times and the sync mode." : "From the display times in the log."));
         nodes.add(flow("delivered", analysis.rates().delivered()));
         nodes.add(eye(run.latency()));
         getChildren().setAll(nodes);

@@ -174,7 +174,7 @@ final class RunFindings {
                 found.add(Finding.of(
                         FindingCode.LEDGER_INFERRED,
                         "The log has no display times.",
-                        "Refreshes and delivered rate are inferred from hand-over times for %s at %s Hz."
+                        "Refreshes and delivered rate are inferred from present times for %s at %s Hz."
                                 .formatted(
                                         ledger.mode().sync().label(),
                                         plain(ledger.mode().refreshHz())),

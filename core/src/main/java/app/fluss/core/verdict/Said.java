@@ -34,12 +34,12 @@ public final class Said {
         return (asked.rule().atLeast() ? "at least " : "at most ") + number(asked.rule(), asked.bound());
     }
 
-    /// A claim with its figure: "added latency is 12.3 ms, at most 10.0 ms is asked".
+    /// A claim with its figure: "added latency is 12.3 ms, at most 10.0 ms is required".
     public static String claim(Claim claim) {
         String title = claim.asked().rule().title();
         return switch (claim.held().value()) {
             case Figure.Known(double value) ->
-                "%s is %s, %s is asked".formatted(title, number(claim.asked().rule(), value), asked(claim.asked()));
+                "%s is %s, %s is required".formatted(title, number(claim.asked().rule(), value), asked(claim.asked()));
             case Figure.Missing(String why) -> "%s is unknown: %s".formatted(title, why);
         };
     }
@@ -48,7 +48,7 @@ public final class Said {
     public static String sentence(String path, Verdict verdict) {
         return switch (verdict.word()) {
             case USE ->
-                "Use %s: everything that “%s” asks holds%s."
+                "Use %s: everything that “%s” requires holds%s."
                         .formatted(path, verdict.school().title(), warned(verdict));
             case USE_WITH_SETTINGS -> {
                 WithSettings known = verdict.settings().orElseThrow();
@@ -98,7 +98,7 @@ public final class Said {
             return open;
         }
         return verdict.reserves().isEmpty()
-                ? "nothing that “%s” asks concerns it"
+                ? "nothing that “%s” requires concerns it"
                         .formatted(verdict.school().title())
                 : "something is wrong with a run. "
                         + stripped(verdict.reserves().getFirst());

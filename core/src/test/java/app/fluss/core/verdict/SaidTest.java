@@ -49,9 +49,9 @@ class SaidTest {
     @Test
     void aClaimSaysItsFigureAndWhatIsAsked() {
         assertThat(Said.claim(claim(LATENCY, 12.34, 1, Held.Kind.RUN_TO_RUN)))
-                .isEqualTo("added latency is 12.3 ms, at most 10.0 ms is asked");
+                .isEqualTo("added latency is 12.3 ms, at most 10.0 ms is required");
         assertThat(Said.claim(claim(BASE, 35, 1, Held.Kind.RUN_TO_RUN)))
-                .isEqualTo("base rate is 35.0/s, at least 30.0/s is asked");
+                .isEqualTo("base rate is 35.0/s, at least 30.0/s is required");
         assertThat(Said.claim(Claim.of(LATENCY, Held.missing("it was not measured"), 1, "weir")))
                 .isEqualTo("added latency is unknown: it was not measured");
     }
@@ -76,10 +76,10 @@ class SaidTest {
     void useNamesTheSchoolAndWhatIsNearItsBound() {
         Claim good = claim(LATENCY, 5, 1, Held.Kind.RUN_TO_RUN);
         assertThat(sentence(Verdict.Word.USE, List.of(), null, good))
-                .isEqualTo("Use engine generation: everything that “response first” asks holds.");
+                .isEqualTo("Use engine generation: everything that “response first” requires holds.");
         assertThat(sentence(Verdict.Word.USE, List.of(), null, good, claim(BASE, 35, 1, Held.Kind.RUN_TO_RUN)))
                 .isEqualTo(
-                        "Use engine generation: everything that “response first” asks holds, with a warning: base rate.");
+                        "Use engine generation: everything that “response first” requires holds, with a warning: base rate.");
     }
 
     @Test
@@ -111,7 +111,8 @@ class SaidTest {
                         null,
                         claim(LATENCY, 20, 1, Held.Kind.ESTIMATE),
                         likely))
-                .isEqualTo("Probably leave engine generation off: added latency is 20.0 ms, at most 10.0 ms is asked.");
+                .isEqualTo(
+                        "Probably leave engine generation off: added latency is 20.0 ms, at most 10.0 ms is required.");
     }
 
     @Test
@@ -119,13 +120,13 @@ class SaidTest {
         Claim fails = claim(LATENCY, 20, 1, Held.Kind.RUN_TO_RUN);
         Claim open = claim(LATENCY, 10, 2, Held.Kind.RUN_TO_RUN);
         assertThat(sentence(Verdict.Word.LEAVE_OFF, List.of(), null, fails, claim(BASE, 70, 1, Held.Kind.RUN_TO_RUN)))
-                .isEqualTo("Leave engine generation off: added latency is 20.0 ms, at most 10.0 ms is asked.");
+                .isEqualTo("Leave engine generation off: added latency is 20.0 ms, at most 10.0 ms is required.");
         assertThat(sentence(Verdict.Word.NOT_SETTLED, List.of(), null, open))
-                .isEqualTo("Engine generation is not settled: added latency is 10.0 ms, at most 10.0 ms is asked.");
+                .isEqualTo("Engine generation is not settled: added latency is 10.0 ms, at most 10.0 ms is required.");
         assertThat(sentence(Verdict.Word.NOT_SETTLED, List.of("A third of the images repeat."), null))
                 .isEqualTo("Engine generation is not settled: something is wrong with a run."
                         + " A third of the images repeat.");
         assertThat(sentence(Verdict.Word.NOT_SETTLED, List.of(), null))
-                .isEqualTo("Engine generation is not settled: nothing that “response first” asks concerns it.");
+                .isEqualTo("Engine generation is not settled: nothing that “response first” requires concerns it.");
     }
 }

@@ -50,7 +50,7 @@ record LogLayout(Path file, Dialect dialect, Mapping mapping, boolean guessed, S
                     file,
                     sample.dialect().headerLine(),
                     0,
-                    "no column of hand-over or frame times among " + String.join(", ", sample.header()),
+                    "no column of present or frame times among " + String.join(", ", sample.header()),
                     "one; state it in a mapping");
         }
     }

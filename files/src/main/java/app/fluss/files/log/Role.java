@@ -7,7 +7,7 @@ import org.jspecify.annotations.Nullable;
 /// What a column of a log means.
 public enum Role {
     /// [Channel#PRESENT].
-    PRESENT("hand-over time", Channel.PRESENT),
+    PRESENT("present time", Channel.PRESENT),
     /// [Channel#DISPLAYED].
     DISPLAYED("display time", Channel.DISPLAYED),
     /// Time from hand-over until it was shown; used where there is no display time. Nothing or 0 is never.

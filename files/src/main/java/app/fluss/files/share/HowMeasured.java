@@ -282,7 +282,7 @@ final class HowMeasured {
                 "name",
                 "verdicts",
                 "words",
-                "“Use” asks that every claim of the school holds, each at 95 % (an intersection-union decision, Berger"
+                "“Use” requires that every claim of the school holds, each at 95 % (an intersection-union decision, Berger"
                         + " 1982); one claim that fails, its interval widened for the number of claims, settles “leave"
                         + " off”. Figures without an interval from run to run make a claim likely or unlikely, never"
                         + " more."));

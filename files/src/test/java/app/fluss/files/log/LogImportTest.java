@@ -239,7 +239,7 @@ class LogImportTest {
         assertThat(fault("present_ms,cpu_ms\n0,1\n10,2,3\n20,3\n")).hasMessageContaining("line 3, column 3");
         assertThat(fault("")).hasMessageContaining("an empty file");
         assertThat(fault("a\0b")).hasMessageContaining("binary data");
-        assertThat(fault("name,colour\nx,red\ny,blue\n")).hasMessageContaining("hand-over or frame times");
+        assertThat(fault("name,colour\nx,red\ny,blue\n")).hasMessageContaining("present or frame times");
         assertThat(fault("just some words\nand more words\n")).hasMessageContaining("expected");
     }
 
