@@ -83,7 +83,12 @@ class SessionTest extends WindowTest {
         waitFor(() -> lookup("#reason").tryQuery().isPresent());
         Button does = lookup(button.equals("#repeat") ? "Repeat" : "Discard").query();
         assertThat(does.isDisabled()).as("without a reason").isTrue();
-        interact(() -> ((ComboBox<?>) lookup("#reason").query()).getEditor().setText(reason));
+        ComboBox<?> typed = lookup("#reason").query();
+        waitFor(typed::isFocused);
+        push(KeyCode.DOWN);
+        until(() -> assertThat(typed.isShowing()).as("the usual reasons").isTrue());
+        interact(typed::hide);
+        interact(() -> typed.getEditor().setText(reason));
         interact(does::fire);
         waitFor(() -> contents().runs().size() == runs + 1);
         settle();

@@ -40,10 +40,21 @@ public final class Choice {
 
     /// Opens a choice that has the focus at an arrow key, which by itself would leave it.
     static void openByArrow(KeyEvent event) {
-        boolean arrow = event.getCode() == KeyCode.DOWN || event.getCode() == KeyCode.UP;
-        if (arrow && event.getTarget() instanceof ChoiceBox<?> box && !box.isShowing()) {
-            box.show();
-            event.consume();
+        if (event.getCode() != KeyCode.DOWN && event.getCode() != KeyCode.UP) {
+            return;
+        }
+        switch (event.getTarget()) {
+            case ChoiceBox<?> box
+            when !box.isShowing() -> {
+                box.show();
+                event.consume();
+            }
+            case ComboBox<?> box
+            when !box.isShowing() -> {
+                box.show();
+                event.consume();
+            }
+            default -> {}
         }
     }
 
