@@ -186,18 +186,9 @@ class LatencyJobTest extends WindowTest {
         until(() -> assertThat(latency("driver 2×").samplesMs()[0]).isCloseTo(50, Offset.offset(1e-6)));
     }
 
-    /// A film as phones make it, by the decoder of the window: a lamp, and a flash 62.5 ms after it.
     @Test
     void aFilmOfAPhoneIsMeasuredFromDropToFigures() throws Exception {
-        settle();
-        select("driver 2×");
-        Path film = Path.of("../cli/src/test/resources/app/fluss/cli/clips/film.mp4");
-        interact(() -> window.shell().drop(List.of(film)));
-        settle();
-        waitFor(() -> lookup("#use-latency").tryQuery().isPresent());
-        clickOn("#use-latency");
-        waitFor(() -> lookup("#clip-result").tryQuery().isPresent());
-        waitFor(() -> lookup("#clip-result").<Label>query().getText().startsWith("7 answered"));
+        dropFilm();
         clickOn("Add to this run");
         settle();
         until(() -> assertThat(latency("driver 2×").figures().median().orNaN()).isCloseTo(62.5, Offset.offset(2.1)));
@@ -206,15 +197,7 @@ class LatencyJobTest extends WindowTest {
     /// A console at a television has no log: the film by itself is a run, compared by its latency.
     @Test
     void aFilmWithoutALogIsARunOfItsOwn() throws Exception {
-        settle();
-        select("driver 2×");
-        Path film = Path.of("../cli/src/test/resources/app/fluss/cli/clips/film.mp4");
-        interact(() -> window.shell().drop(List.of(film)));
-        settle();
-        waitFor(() -> lookup("#use-latency").tryQuery().isPresent());
-        clickOn("#use-latency");
-        waitFor(() -> lookup("#clip-result").tryQuery().isPresent());
-        waitFor(() -> lookup("#clip-result").<Label>query().getText().startsWith("7 answered"));
+        dropFilm();
         clickOn("Make a run of it…");
         waitFor(() -> lookup("#own-run-dialog").tryQuery().isPresent());
         interact(() -> ((ComboBox<?>) lookup("#path").query()).getEditor().setText("film mode"));
@@ -235,6 +218,19 @@ class LatencyJobTest extends WindowTest {
                                         1000 / 240.0)
                                 .difference(),
                         1)));
+    }
+
+    /// A film as phones make it, by the decoder of the window: a lamp, and a flash 62.5 ms after it.
+    private void dropFilm() throws Exception {
+        settle();
+        select("driver 2×");
+        Path film = Path.of("../cli/src/test/resources/app/fluss/cli/clips/film.mp4");
+        interact(() -> window.shell().drop(List.of(film)));
+        settle();
+        waitFor(() -> lookup("#use-latency").tryQuery().isPresent());
+        clickOn("#use-latency");
+        waitFor(() -> lookup("#clip-result").tryQuery().isPresent());
+        waitFor(() -> lookup("#clip-result").<Label>query().getText().startsWith("7 answered"));
     }
 
     private void dragOver(double left, double top, double right, double bottom) throws Exception {

@@ -7,7 +7,6 @@ import app.fluss.app.model.Coverage;
 import app.fluss.app.model.Jobs;
 import app.fluss.app.model.Workbench;
 import app.fluss.app.theme.Boxes;
-import app.fluss.app.theme.Buttons;
 import app.fluss.app.theme.Dialogs;
 import app.fluss.app.theme.Labels;
 import app.fluss.app.theme.Theme;
@@ -33,14 +32,11 @@ import java.util.Optional;
 import java.util.function.Consumer;
 import java.util.prefs.Preferences;
 import javafx.application.Platform;
-import javafx.geometry.Pos;
 import javafx.scene.Node;
-import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.control.Tooltip;
-import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import org.jspecify.annotations.Nullable;
@@ -170,34 +166,6 @@ public final class CaptureScreen extends VBox {
         }
     }
 
-    /// What is shown where no line is open.
-    ///
-    /// @param measured whether lines were
-    private Node none(boolean measured) {
-        Button toPlan =
-                measured ? Buttons.quiet("Go to Plan", "Ctrl+2", plan) : Buttons.primary("Go to Plan", "Ctrl+2", plan);
-        VBox box = new VBox(12);
-        if (measured) {
-            HBox ways = Boxes.row(Buttons.primary("Compare", "Ctrl+5", compare), toPlan);
-            ways.setAlignment(Pos.CENTER);
-            box.getChildren()
-                    .addAll(
-                            Labels.title("Run sheet complete"),
-                            Labels.note("Compare sets the paths against native, Plan says what is still missing."),
-                            ways);
-        } else {
-            box.getChildren()
-                    .addAll(
-                            Labels.title("No line is planned"),
-                            Labels.note("Plan says what is measured next, and in what order. Lines that you planned are"
-                                    + " measured here, one after the other."),
-                            toPlan);
-        }
-        box.getStyleClass().add("empty");
-        VBox.setVgrow(box, Priority.ALWAYS);
-        return box;
-    }
-
     /// Keeps the run as it is; a line that is not measured is done.
     public void keep() {
         SheetRow open = row;
@@ -240,7 +208,7 @@ public final class CaptureScreen extends VBox {
             title.setText("Capture");
             place.setText("");
             goal.setText("");
-            getChildren().set(1, none(!contents.planned().sheet().isEmpty()));
+            getChildren().set(1, new NoLine(!contents.planned().sheet().isEmpty(), plan, compare));
             timer.show(Optional.empty(), 0);
             return;
         }

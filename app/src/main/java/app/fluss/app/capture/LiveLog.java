@@ -4,6 +4,7 @@ import app.fluss.app.model.JobFailure;
 import app.fluss.core.measure.Analysis;
 import app.fluss.core.measure.AnalysisSettings;
 import app.fluss.core.measure.BandLevels;
+import app.fluss.core.measure.FrameTimes;
 import app.fluss.core.measure.Rates;
 import app.fluss.core.measure.Stutters;
 import app.fluss.devices.folder.FolderWatch;
@@ -61,7 +62,9 @@ final class LiveLog implements AutoCloseable {
                 implements State {}
 
         /// It has stopped growing and was read as a whole.
-        record Settled(Path file, ImportedLog log) implements State {}
+        ///
+        /// @param elapsedMs time that it covers, ms
+        record Settled(Path file, ImportedLog log, double elapsedMs) implements State {}
     }
 
     /// @param listener is told on the interface thread
@@ -164,10 +167,11 @@ final class LiveLog implements AutoCloseable {
     }
 
     private State settle(Path file) throws IOException, InputException {
-        if (last instanceof State.Settled(Path same, ImportedLog _) && same.equals(file) && tail != null) {
+        if (last instanceof State.Settled settled && settled.file.equals(file) && tail != null) {
             return last;
         }
-        return new State.Settled(file, tail(file).finish());
+        ImportedLog whole = tail(file).finish();
+        return new State.Settled(file, whole, FrameTimes.of(whole.log().all()).elapsedMs());
     }
 
     @Override

@@ -12,7 +12,6 @@ import app.fluss.app.theme.Theme;
 import app.fluss.core.finding.Findings;
 import app.fluss.core.measure.AnalysisSettings;
 import app.fluss.core.measure.Figure;
-import app.fluss.core.measure.FrameTimes;
 import app.fluss.files.log.ImportedLog;
 import app.fluss.files.log.MappingMemory;
 import app.fluss.files.study.SheetRow;
@@ -179,12 +178,12 @@ final class LogPanel extends VBox {
                 window.set(new TimeWindow(0, Math.max(1, growing.band().elapsedMs())));
                 band.show(new BandView.Shown(growing.band(), growing.stutters(), List.of(), List.of(), ""));
             }
-            case LiveLog.State.Settled(Path file, ImportedLog log) -> {
+            case LiveLog.State.Settled(Path file, ImportedLog log, double elapsedMs) -> {
                 words.setText("● %s is attached: %d images. %s%s"
                         .formatted(
                                 file.getFileName(),
                                 log.log().size(),
-                                brokenOff(log),
+                                brokenOff(elapsedMs),
                                 Findings.of(log.notes()).stream()
                                         .map(finding -> finding.seen())
                                         .reduce("", (a, b) -> a + " " + b)));
@@ -194,13 +193,12 @@ final class LogPanel extends VBox {
     }
 
     /// A crash in the middle leaves a log that looks like any other.
-    private String brokenOff(ImportedLog log) {
+    private String brokenOff(double elapsedMs) {
         SheetRow line = row;
-        double loggedMs = FrameTimes.of(log.log().all()).elapsedMs();
-        return line == null || !line.isBrokenOff(loggedMs)
+        return line == null || !line.isBrokenOff(elapsedMs)
                 ? ""
                 : "▲ It covers %s of the scene's %s. Repeat the run if it broke off."
-                        .formatted(Durations.exact(Math.round(loggedMs / 1000)), Durations.exact(line.lastsS()));
+                        .formatted(Durations.exact(Math.round(elapsedMs / 1000)), Durations.exact(line.lastsS()));
     }
 
     private void offer(List<Path> files) {
