@@ -197,7 +197,7 @@ class DayTest extends WindowTest {
         push(KeyCode.CONTROL, KeyCode.DIGIT2);
         toggle("#plan-how");
         interact(() ->
-                ((CheckBox) lookup("native run first and last, to tell drift").query()).fire());
+                ((CheckBox) lookup("native run first and last, to detect drift").query()).fire());
         settle();
         interact(() -> choosePlanGame());
         menu("#plan-add-path", "native");

@@ -75,7 +75,7 @@ class ShellJobTest extends WindowTest {
     void everythingCanBeDoneByItsName() throws Exception {
         settle();
         push(KeyCode.CONTROL, KeyCode.K);
-        type("#palette-find", "turn dark");
+        type("#palette-find", "switch dark");
         assertThat(lookup("#palette-list").<ListView<?>>query().getItems().size())
                 .isEqualTo(1);
         Palette before = window.theme().palette();

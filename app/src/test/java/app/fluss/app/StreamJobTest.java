@@ -75,7 +75,7 @@ class StreamJobTest extends WindowTest {
         until(() -> assertThat(words(look("#blame-panel"))).isNotEqualTo(first).contains("by the network"));
         until(() -> assertThat(words(look("#stream-panel")))
                 .contains("simulated link")
-                .contains("never were whole"));
+                .contains("never arrived whole"));
     }
 
     @Test

@@ -15,7 +15,7 @@ final class ClipRate {
     @Option(
             names = "--fps",
             paramLabel = "FPS",
-            description = "Pictures a second of the camera or recorder, if the clip says otherwise.")
+            description = "Pictures per second of the camera or recorder, if the clip says otherwise.")
     private double fps = Double.NaN;
 
     /// Pictures a second.
@@ -35,7 +35,7 @@ final class ClipRate {
     private double known(double rate) {
         if (!(rate > 0)) {
             throw new ParameterException(
-                    spec.commandLine(), "The clip does not say how many pictures a second it has: give --fps.");
+                    spec.commandLine(), "The clip does not say how many pictures per second it has: give --fps.");
         }
         return rate;
     }

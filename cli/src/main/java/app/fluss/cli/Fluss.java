@@ -111,7 +111,7 @@ final class Fluss implements Runnable {
 
     @Override
     public void run() {
-        throw new ParameterException(spec.commandLine(), "Say which job, such as analyze; fluss --help lists them.");
+        throw new ParameterException(spec.commandLine(), "Name a job, such as analyze; fluss --help lists them.");
     }
 
     /// Explains what the user can do something about; all else is a fault of the program.

@@ -26,7 +26,7 @@ import picocli.CommandLine.Spec;
 /// A report of a study.
 @Command(
         name = "report",
-        description = "A report of a study as one page that needs nothing beside it, as PDF, and as a folder of its"
+        description = "A report of a study as one self-contained page, as PDF, and as a folder of its"
                 + " pieces: figures and verdicts as CSV, the study as JSON, every chart as SVG, PNG and CSV.",
         mixinStandardHelpOptions = true,
         footer = {
@@ -81,7 +81,7 @@ final class MakeReport implements Callable<Integer> {
         spec.commandLine().getOut().println("Report written to " + page);
         spec.commandLine().getOut().flush();
         if (open && !OpenPage.of(page)) {
-            err.println("There is no way to open a page here: open %s yourself.".formatted(page));
+            err.println("No program for web pages was found here: open %s yourself.".formatted(page));
         }
         return 0;
     }

@@ -119,7 +119,7 @@ final class Probe {
                             names = "--fps",
                             paramLabel = "FPS",
                             defaultValue = "60",
-                            description = "Images a second (default: ${DEFAULT-VALUE}).")
+                            description = "Images per second (default: ${DEFAULT-VALUE}).")
                     double fps,
             @Option(
                             names = "--mbps",

@@ -27,11 +27,11 @@ public final class BenchScreen extends VBox {
     /// What the screen can show.
     public enum View {
         /// Rigs, displays, links, headsets and games.
-        PARTS("Parts", "what takes part, and its facts"),
+        PARTS("Parts", "equipment and its facts"),
         /// Paths and their settings.
         PATHS("Paths", "composed in the chain above"),
         /// Requirements.
-        PREFLIGHT("Preflight", "what must hold before a run");
+        PREFLIGHT("Preflight", "requirements before a run");
 
         private final String title;
         private final String about;

@@ -53,7 +53,7 @@ final class FactField {
         problem.setVisible(false);
         problem.setManaged(false);
         origin.setOnMouseClicked(_ -> turnSource());
-        Tooltip.install(origin, new Tooltip("Where the fact comes from. Click to say that it was measured, or typed."));
+        Tooltip.install(origin, new Tooltip("Where the fact comes from. Click to switch between typed and measured."));
     }
 
     private ChoiceBox<String> choice(List<String> words) {

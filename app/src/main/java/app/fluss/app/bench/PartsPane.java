@@ -231,12 +231,12 @@ final class PartsPane extends HBox {
                 Labels.title("No equipment yet"),
                 Labels.note(
                         "Add a rig, a display or a game. Fluss can read this computer; add what it cannot know, then"
-                                + " compose paths. A comparison is only worth what was the same on both sides."));
+                                + " compose paths. A comparison is only as good as what was the same on both sides."));
         WrappingRow begin = new WrappingRow(
                 8,
                 Buttons.primary(
                         "Fill from this computer",
-                        "Read what takes part; the rest stays empty",
+                        "Reads the equipment; what cannot be read stays empty",
                         this::fillFromComputer),
                 Buttons.quiet("Add a rig…", "A computer, handheld or console", () -> addPart(BenchPart.RIG)),
                 Buttons.quiet("Add a display…", "A monitor or television", () -> addPart(BenchPart.DISPLAY)),
@@ -266,14 +266,14 @@ final class PartsPane extends HBox {
                 head.getChildren()
                         .add(Buttons.quiet(
                                 "Use it",
-                                "It takes part in the runs from now on",
+                                "Used in runs from now on",
                                 () -> workbench.edits().bench().use(item)));
             }
             head.getChildren()
                     .addAll(
                             Buttons.quiet(
                                     "Duplicate",
-                                    "Another one of its kind with the same facts",
+                                    "Another of its kind with the same facts",
                                     () -> workbench
                                             .edits()
                                             .bench()
@@ -285,7 +285,7 @@ final class PartsPane extends HBox {
                                                             .freeName(item))),
                             Buttons.quiet(
                                     "Remove",
-                                    "Take it off the bench (can be undone)",
+                                    "Removes it from the bench (can be undone)",
                                     () -> workbench.edits().bench().remove(item)));
         }
         return head;

@@ -109,7 +109,7 @@ final class PathsPane extends HBox {
                     .setAll(
                             Labels.title("No path is chosen"),
                             Labels.note("Add the native path first: everything is compared with it. Then add the path"
-                                    + " that is to be measured, and state its settings here."));
+                                    + " to be measured and state its settings here."));
             return;
         }
         list.getSelectionModel().select(path);
@@ -189,7 +189,7 @@ final class PathsPane extends HBox {
         Switch change = Switch.between(Chain.NATIVE, path.chain());
         VBox box = new VBox(4);
         if (!change.steps().isEmpty()) {
-            box.getChildren().add(Labels.heading("To get there from the native path"));
+            box.getChildren().add(Labels.heading("Steps from the native path"));
             change.steps().forEach(step -> box.getChildren().add(Labels.wrapped("→ " + step, "small")));
             if (change.restartsGame()) {
                 box.getChildren().add(Labels.wrapped("→ restart the game", "small"));

@@ -178,7 +178,7 @@ final class PreflightPane extends VBox {
                     Buttons.quiet("It holds", "You have checked it", () -> say(game, path, id, Optional.of(true))),
                     Buttons.quiet(
                             "It does not",
-                            "It travels with the runs as a finding",
+                            "Recorded with the runs as a finding",
                             () -> say(game, path, id, Optional.of(false))));
         }
         return new HBox();

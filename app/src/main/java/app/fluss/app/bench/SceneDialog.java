@@ -46,10 +46,8 @@ final class SceneDialog {
         grid.addRow(1, Labels.of("Scene"), scene);
         grid.addRow(2, Labels.of("Seconds"), seconds);
         dialog.getDialogPane()
-                .setContent(new VBox(
-                        10,
-                        Labels.note("A route that can be repeated: the same start, the same way, the same length."),
-                        grid));
+                .setContent(
+                        new VBox(10, Labels.note("A route you can repeat: same start, same way, same length."), grid));
         dialog.getDialogPane().setId("scene-dialog");
         Dialogs.does(dialog, "Add scene")
                 .disableProperty()

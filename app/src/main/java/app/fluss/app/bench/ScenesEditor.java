@@ -97,7 +97,7 @@ final class ScenesEditor extends VBox {
         Button rename = Buttons.quiet("Rename…", "Another name for the scene", () -> rename(scene));
         Button duplicate = Buttons.quiet(
                 "Duplicate",
-                "Another scene of this game, described alike",
+                "Another scene of this game with the same description",
                 () -> workbench
                         .edits()
                         .bench()

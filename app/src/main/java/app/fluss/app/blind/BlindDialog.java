@@ -71,7 +71,7 @@ public final class BlindDialog {
         Label meaning = Labels.note("");
         by.valueProperty().subscribe(now -> meaning.setText(now == null ? "" : BlindPane.capital(now.meaning()) + "."));
         player.setId("blind-player");
-        player.setPromptText("a name, no more");
+        player.setPromptText("name only");
         player.setAccessibleText("Player");
         contents.people().lastTaker().map(FeelSession.Taker::person).ifPresent(player::setText);
         problem.setId("blind-problem");
@@ -85,8 +85,8 @@ public final class BlindDialog {
         VBox body = new VBox(
                 10,
                 Labels.note(
-                        "Can the player tell the paths apart in the game itself? Each trial shows A or B, drawn by a coin flip of"
-                                + " its own. The order is sealed: its SHA-256 is shown before, the order after."),
+                        "Can the player tell the paths apart in the game itself? Each trial shows A or B, decided by a coin flip of"
+                                + " its own. The order is sealed: its SHA-256 is shown before the trials, the order after them."),
                 grid,
                 meaning,
                 finds,
@@ -105,7 +105,7 @@ public final class BlindDialog {
 
     private static String finds(int trials) {
         int needed = ExactBinomial.needed(trials, BlindResult.LEVEL);
-        return "%d of %d right are needed (5 %%, one-sided). Somebody who is right in three of four would be found with a chance of %.0f %%."
+        return "%d of %d right are needed (5 %%, one-sided). A player who is right three times out of four would be found with a probability of %.0f %%."
                 .formatted(needed, trials, 100 * ExactBinomial.power(trials, BlindResult.LEVEL, GOOD));
     }
 

@@ -84,7 +84,7 @@ public final class BlindList extends VBox {
                 "Remove",
                 "Can be undone (Ctrl+Z)",
                 () -> workbench.edits().people().remove(block));
-        Button go = Buttons.quiet("Play →", "Goes on with the next trial", play);
+        Button go = Buttons.quiet("Play →", "Continues with the next trial", play);
         go.setId("blind-play");
         return Boxes.row(
                 Labels.of("%s against %s"

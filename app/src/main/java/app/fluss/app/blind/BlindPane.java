@@ -63,7 +63,7 @@ public final class BlindPane extends VBox {
         next = Buttons.primary("Keep the answer", "Goes on to the next trial (Enter)", this::keep);
         next.setId("blind-next");
         next.setDefaultButton(true);
-        Button end = Buttons.quiet("End early…", "What was answered counts, and the order is opened", this::end);
+        Button end = Buttons.quiet("End early…", "The answers so far count, and the order is revealed", this::end);
         end.setId("blind-end");
         going = new VBox(
                 10,
@@ -126,7 +126,7 @@ public final class BlindPane extends VBox {
         sealed.getChildren()
                 .setAll(
                         Labels.of(
-                                "SHA-256 of the hidden order; note it down or hand it to somebody now",
+                                "SHA-256 of the hidden order; note it down or give it to somebody now",
                                 "muted",
                                 "small"),
                         BlindResultPanel.line("blind-seal", "SHA-256 of the hidden order", block.hash()));
@@ -174,8 +174,8 @@ public final class BlindPane extends VBox {
                     theme,
                     getScene().getWindow(),
                     "End the blind block",
-                    "Stopping because of the answers so far makes the result worth less: decide before how many trials you do. What"
-                            + " was answered counts, and the order is opened.",
+                    "Stopping because of the answers so far weakens the result: decide the number of trials beforehand. The"
+                            + " answers so far count, and the order is revealed.",
                     "End it")) {
                 workbench.edits().people().end(block);
                 tell.accept(

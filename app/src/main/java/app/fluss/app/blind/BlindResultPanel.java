@@ -60,8 +60,8 @@ public final class BlindResultPanel extends VBox {
                                                 BlindPane.capital(
                                                         block.switchedBy().meaning()),
                                                 block.isUnchanged()
-                                                        ? "is the order with its number; their SHA-256 is the one that was shown before:"
-                                                        : "the order is NOT the one that was sealed:"),
+                                                        ? "are the order and its number; their SHA-256 is the one that was shown before the trials:"
+                                                        : "the order does not match the one that was sealed:"),
                                 block.isUnchanged() ? "muted" : "changed"),
                         line("blind-order", "Order and number", block.seal().text()),
                         line("blind-hash", "SHA-256 that was shown before", block.hash()));

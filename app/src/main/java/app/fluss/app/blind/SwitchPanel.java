@@ -65,8 +65,8 @@ final class SwitchPanel extends VBox {
                 6,
                 Boxes.row(hold, shown),
                 Labels.note(
-                        "Do the same in every trial, with the same sounds and for as long, also if nothing changes: else the player"
-                                + " hears what is set."));
+                        "Do the same in every trial, with the same sounds and for the same time, even if nothing changes; otherwise the player"
+                                + " hears what was set."));
         program.setId("blind-script");
         program.setPromptText("a script that takes A or B as its argument");
         program.setAccessibleText("Script that sets the path");
@@ -76,8 +76,8 @@ final class SwitchPanel extends VBox {
                 6,
                 Boxes.row(program, Buttons.quiet("Choose…", "Choose the script", this::choose), run),
                 Labels.note(
-                        "It runs with your rights and with A or B as its only argument. Take one that you wrote or have read, that shows"
-                                + " and sounds the same for both, and respect the rules of online games: some guards take scripts for"
+                        "It runs with your rights and with A or B as its only argument. Use one that you wrote or have read, that shows"
+                                + " and sounds the same for both, and respect the rules of online games: some guards treat scripts as"
                                 + " cheating."));
     }
 
@@ -126,7 +126,7 @@ final class SwitchPanel extends VBox {
                         tell.accept(String.valueOf(e.getMessage()));
                     });
         } catch (InvalidPathException e) {
-            tell.accept("This is no name of a file. Choose a script.");
+            tell.accept("This is not a file name. Choose a script.");
         } catch (IllegalArgumentException e) {
             tell.accept(String.valueOf(e.getMessage()));
         }

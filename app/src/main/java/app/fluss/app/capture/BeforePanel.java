@@ -152,14 +152,14 @@ final class BeforePanel extends VBox {
             line.getChildren()
                     .addAll(
                             check("✓", "It holds", judged, true),
-                            check("✗", "It does not: travels with the run as a finding", judged, false));
+                            check("✗", "Not met: recorded with the run as a finding", judged, false));
         }
         return line;
     }
 
     void offerDone(SheetRow row, Runnable done) {
         Button button = Buttons.primary(
-                row.role() == Role.BREAK ? "Break is over" : "Warm-up is done", "Go on to the next line", done);
+                row.role() == Role.BREAK ? "Break is over" : "Warm-up is done", "Continue with the next line", done);
         button.setId("line-done");
         getChildren().add(button);
     }

@@ -335,7 +335,7 @@ public final class CaptureScreen extends VBox {
                 outcome,
                 reason,
                 e -> problems.accept(
-                        "The run could not be kept: %s What was typed is still here.".formatted(e.getMessage())));
+                        "The run could not be kept: %s What you typed is still here.".formatted(e.getMessage())));
     }
 
     /// Marks that the path was switched on or off just now, if the scene runs.

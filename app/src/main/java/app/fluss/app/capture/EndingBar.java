@@ -13,7 +13,7 @@ final class EndingBar extends HBox {
         setAlignment(Pos.CENTER_LEFT);
         Button kept = Buttons.primary("Keep the run", "Includes it in comparisons (Ctrl+Enter)", keep);
         kept.setId("keep");
-        Button again = Buttons.quiet("Repeat…", "Leaves it out of comparisons; the line comes again", repeat);
+        Button again = Buttons.quiet("Repeat…", "Leaves it out of comparisons; the line is repeated", repeat);
         again.setId("repeat");
         Button discarded = Buttons.quiet(
                 "Discard…", "Leaves it out of comparisons; it stays in the study, struck through", discard);

@@ -93,7 +93,7 @@ final class LiveLog implements AutoCloseable {
             now = new State.Waiting(String.valueOf(e.getMessage()));
         } catch (IOException e) {
             now = new State.Waiting(
-                    "The log cannot be read just now: %s. It is tried again.".formatted(e.getMessage()));
+                    "The log cannot be read at the moment: %s. Trying again.".formatted(e.getMessage()));
         } catch (Throwable e) { // a task that throws is never run again
             now = new State.Waiting(
                     "The log cannot be followed: " + JobFailure.of(e).getMessage());

@@ -146,7 +146,7 @@ final class LiveSensor implements AutoCloseable {
     }
 
     private void tell(RuntimeException e) {
-        Platform.runLater(() -> problems.accept("The trace cannot be read just now: " + e.getMessage()));
+        Platform.runLater(() -> problems.accept("The trace cannot be read at the moment: " + e.getMessage()));
     }
 
     private Seen seen() {

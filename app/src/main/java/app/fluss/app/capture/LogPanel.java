@@ -83,7 +83,7 @@ final class LogPanel extends VBox {
         if (!before.isEmpty() && Files.isDirectory(Path.of(before))) {
             watch(Path.of(before));
         } else {
-            words.setText("Tell your logger to write CSV, and Fluss which folder. A log that grows there is followed"
+            words.setText("Set your logger to write CSV and choose its folder here. A log that grows there is followed"
                     + " live and attached when it stops growing.");
         }
     }
@@ -202,7 +202,7 @@ final class LogPanel extends VBox {
     }
 
     private void offer(List<Path> files) {
-        words.setText("Several loggers write at once. Which log is the one of this run?");
+        words.setText("Several logs are growing. Which one belongs to this run?");
         choices.getChildren().clear();
         for (Path file : files) {
             choices.getChildren()

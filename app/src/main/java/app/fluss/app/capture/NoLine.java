@@ -24,14 +24,14 @@ final class NoLine extends VBox {
             getChildren()
                     .addAll(
                             Labels.title("Run sheet complete"),
-                            Labels.note("Compare sets the paths against native, Plan says what is still missing."),
+                            Labels.note("Compare shows each path against native; Plan shows what is still missing."),
                             ways);
         } else {
             getChildren()
                     .addAll(
                             Labels.title("No line is planned"),
-                            Labels.note("Plan says what is measured next, and in what order. Lines that you planned are"
-                                    + " measured here, one after the other."),
+                            Labels.note("Plan sets what is measured next, and in what order. Planned lines are"
+                                    + " measured here, one after another."),
                             Buttons.primary("Go to Plan", "Ctrl+2", plan));
         }
     }

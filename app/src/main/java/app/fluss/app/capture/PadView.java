@@ -64,7 +64,7 @@ final class PadView extends VBox {
                             Labels.of(Character.toString(mark.key()), "chip", "strong"),
                             Labels.of(mark.title(), "small")));
         }
-        keys.getChildren().add(Boxes.row(Labels.of("Backspace", "chip"), Labels.of("take the last back", "small")));
+        keys.getChildren().add(Boxes.row(Labels.of("Backspace", "chip"), Labels.of("undo the last", "small")));
         VBox left = new VBox(6, entry, message, mean);
         left.setAlignment(Pos.CENTER_LEFT);
         HBox.setHgrow(left, Priority.ALWAYS);

@@ -236,7 +236,7 @@ final class SensorPanel extends VBox {
         String said = Stream.concat(
                         Stream.of(words(seen.state())), seen.sound().stream().map(Finding::text))
                 .collect(Collectors.joining(" "));
-        words.setText(seen.done() ? "● Enough is measured. " + said : said);
+        words.setText(seen.done() ? "● Enough samples. " + said : said);
         if (seen.done()) {
             stop();
         }
@@ -253,7 +253,7 @@ final class SensorPanel extends VBox {
         if (!state.connected()) {
             said.add(state.trouble());
         } else if (Double.isNaN(health.statedHz())) {
-            said.add("The line is open, but no hello came: is this the sensor?");
+            said.add("The port is open, but the sensor has not answered. Is this the right port?");
         } else {
             said.add("%s samples/s%s."
                     .formatted(
@@ -261,13 +261,13 @@ final class SensorPanel extends VBox {
                             health.simulated() ? ", simulated" : ""));
         }
         if (health.garbage() > 0) {
-            said.add("%d lines were garbled and passed over.".formatted(health.garbage()));
+            said.add("%d garbled lines were skipped.".formatted(health.garbage()));
         }
         if (health.filled() > 0) {
             said.add("%d samples were missing.".formatted(health.filled()));
         }
         if (health.breaks() > 0) {
-            said.add("It was away %d times; presses that waited then are left out.".formatted(health.breaks()));
+            said.add("It disconnected %d times; presses during the gaps are left out.".formatted(health.breaks()));
         }
         if (Math.abs(state.driftShare()) > DRIFT) {
             said.add("Its clock runs %s %% %s than this computer's: latencies are off by as much."
@@ -276,7 +276,7 @@ final class SensorPanel extends VBox {
                             state.driftShare() > 0 ? "faster" : "slower"));
         }
         if (health.full()) {
-            said.add("There is no more room for samples.");
+            said.add("The memory for samples is full.");
         }
         return String.join(" ", said);
     }

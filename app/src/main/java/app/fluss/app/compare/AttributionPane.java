@@ -36,7 +36,7 @@ final class AttributionPane extends VBox {
 
     private VBox panel(PathAttribution taken) {
         VBox panel = Boxes.panel(Boxes.row(
-                Labels.heading("What did what"),
+                Labels.heading("What each part contributes"),
                 Labels.of(taken.path(), "chip"),
                 Labels.of(
                         "%d runs of %d combinations"
@@ -56,11 +56,11 @@ final class AttributionPane extends VBox {
             panel.getChildren()
                     .add(
                             Labels.note(
-                                    "Steps hold in this order. What each would give alone, or on the average over the others, takes more of the combinations: Plan, Take apart…"));
+                                    "The steps apply in this order. What each gives alone, or on average over the others, needs more combinations: Plan, Take apart…"));
             return panel;
         }
         if (!effects.isEmpty()) {
-            panel.getChildren().add(Labels.heading("On the average over the others"));
+            panel.getChildren().add(Labels.heading("On average over the others"));
             panel.getChildren()
                     .add(table(effects, taken.latency().map(one -> one.effects().parts())));
         }
@@ -105,7 +105,7 @@ final class AttributionPane extends VBox {
     private static Label mixed(String name, List<String> others) {
         return Labels.note(
                 others.isEmpty()
-                        ? "%s is the same in every run, so it cannot be told.".formatted(name)
+                        ? "%s is the same in every run, so its effect is unknown.".formatted(name)
                         : "%s cannot be told from %s: the runs change them together."
                                 .formatted(name, String.join(", ", others)));
     }

@@ -263,7 +263,7 @@ public final class CompareScreen extends VBox {
         return switch (enough.needed()) {
             case Figure.Missing(String reason) -> "How many runs are enough is not known: %s.".formatted(reason);
             case Figure.Known(double needed) ->
-                "The %s differs by %s %s from run to run (sd seen). Should it be as large as it may be, %s a side tell %s of it apart with 80 %% power; there are %d, which is %s."
+                "From run to run the %s varies by %s %s (observed sd). At the upper limit of that sd, %s runs a side detect a difference of %s with 80 %% power; there are %d: %s."
                         .formatted(
                                 measure.title(),
                                 Numbers.text(enough.sd(), 2),

@@ -260,7 +260,7 @@ final class ComparisonTable extends VBox {
         }
         shift.setTooltip(new Tooltip(
                 comparison.latencyEstimated()
-                        ? "Estimated: the means of both paths' stages, for latency was not measured on both sides."
+                        ? "Estimated from the mean stages of both paths: latency was not measured on both sides."
                         : how(latency)));
         grid.add(new IntervalStrip(theme, "latency", latency, false), STRIP, row);
         String ends = latency.interval()

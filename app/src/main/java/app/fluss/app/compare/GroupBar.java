@@ -44,8 +44,8 @@ final class GroupBar extends FlowPane {
         // A choice asks for the room of its longest item, once it was opened.
         Ems.pref(by, WIDE);
         Ems.pref(against, WIDE);
-        by.setTooltip(new Tooltip("What makes the groups: the path, or anything that is recorded of runs"));
-        against.setTooltip(new Tooltip("The group that the others are held against"));
+        by.setTooltip(new Tooltip("What defines the groups: the path, or any recorded fact of the runs"));
+        against.setTooltip(new Tooltip("The group that the others are compared with"));
         by.valueProperty().subscribe((_, now) -> choose(now));
         against.valueProperty().subscribe((_, now) -> {
             if (!filling && now != null) {

@@ -54,7 +54,7 @@ final class LadderPane extends VBox {
         } else if (work.laddersEstimated()) {
             getChildren()
                     .add(Labels.note(
-                            "Latency is estimated from the stages of each run, for it was not measured on every one."));
+                            "Latency is estimated from the stages of each run: it was not measured in all of them."));
         }
     }
 

@@ -35,7 +35,7 @@ final class AskedFields extends HBox {
         bound.setPrefColumnCount(4);
         warning.setPrefColumnCount(4);
         warning.setPromptText("none");
-        source.setPromptText("whose word");
+        source.setPromptText("source of the bound");
         HBox.setHgrow(source, Priority.ALWAYS);
         Label name = Labels.of("%s %s".formatted(rule.title(), rule.atLeast() ? "at least" : "at most"));
         Ems.fix(name, 220);

@@ -54,7 +54,7 @@ final class SchoolsDialog {
         add.setId("school-add");
         Button fresh = Buttons.quiet("New school", "A school without bounds", this::fresh);
         fresh.setId("school-new");
-        remove = Buttons.quiet("Remove", "Takes a school of your own away", this::remove);
+        remove = Buttons.quiet("Remove", "Removes a school of your own", this::remove);
         remove.setId("school-remove");
         Button keep =
                 Buttons.primary("Keep", "Stores it with the study; another name makes another school", this::keep);

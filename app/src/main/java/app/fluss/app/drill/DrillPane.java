@@ -46,7 +46,7 @@ public final class DrillPane extends VBox {
     private final ChoiceBox<Size> size = Choice.of("drill-size", "Size of the fault", Size::title);
     private final ChoiceBox<Fault> fault = Choice.of("drill-fault", "What is wrong", Fault::title);
     private final ChoiceBox<ChartPart> part = Choice.of("drill-part", "Where it is seen", ChartPart::title);
-    private final CheckBox train = new CheckBox("Train the fault I find worst");
+    private final CheckBox train = new CheckBox("Train on the fault I find least often");
     private final Button next;
     private final Button answer;
     private final Button forget;
@@ -66,7 +66,7 @@ public final class DrillPane extends VBox {
         charts = new RunCharts(theme);
         VBox.setVgrow(charts, Priority.ALWAYS);
         person.setId("drill-person");
-        person.setPromptText("a name, no more");
+        person.setPromptText("name only");
         person.setAccessibleText("Person");
         size.getItems().setAll(Size.values());
         size.setValue(Size.LARGE);

@@ -128,7 +128,7 @@ final class FigureGrid extends GridPane {
                     of.definition(),
                     run -> cell(measure, run)));
         }
-        rows.add(new Row("limit", "What held most frames up.", run -> limit(run)));
+        rows.add(new Row("limit", "What limited most frames.", run -> limit(run)));
         return rows;
     }
 

@@ -121,8 +121,8 @@ final class NotedPane extends VBox {
                             Numbers.text(Measure.CLAIMED, said.mean()),
                             "/s on average",
                             noted.readings().filter(ReadingSeries::isTimed).isPresent()
-                                    ? "Mean of the readings, each for as long as it stood."
-                                    : several ? "Mean of the readings, all alike: they have no times." : "As noted."));
+                                    ? "Mean of the readings, weighted by how long each stood."
+                                    : several ? "Unweighted mean of the readings: they have no times." : "As noted."));
         }
         if (said.lowest().isKnown() || said.highest().isKnown()) {
             tiles.getChildren()

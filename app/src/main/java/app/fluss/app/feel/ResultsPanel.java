@@ -214,7 +214,7 @@ final class ResultsPanel extends VBox {
         lines.getChildren()
                 .addAll(
                         Labels.wrapped(
-                                "%s of %s trials thrown away because the window missed a frame; %s pulses/s, wandering by %s ms. The delay of window and display is unknown."
+                                "%s of %s trials discarded because the window missed a frame; %s pulses/s, wandering by %s ms. The delay of window and display is unknown."
                                         .formatted(
                                                 session.thrownAway(),
                                                 all,

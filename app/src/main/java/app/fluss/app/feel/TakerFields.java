@@ -10,7 +10,7 @@ import javafx.scene.layout.Priority;
 
 /// Who does a session, and on what.
 final class TakerFields extends GridPane {
-    private final TextField person = field("feel-person", "Person", "a name, no more");
+    private final TextField person = field("feel-person", "Person", "name only");
     private final TextField display = field("feel-display", "Display", "what you look at");
     private final TextField device = field("feel-device", "Device", "mouse, pad, keys");
 

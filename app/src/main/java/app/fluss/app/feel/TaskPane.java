@@ -223,8 +223,9 @@ final class TaskPane extends VBox {
         Pulses known = pulses;
         Optional<FeelSession> session =
                 running == null || known == null ? Optional.empty() : running.session(taker, known, Instant.now());
-        String more =
-                session.isPresent() ? firstGuess(running) : " Nothing was kept: it was too little to give a figure.";
+        String more = session.isPresent()
+                ? firstGuess(running)
+                : " Nothing was kept: there were too few answers for a figure.";
         ended.accept(new Ended(session, how + more));
     }
 
@@ -299,7 +300,7 @@ final class TaskPane extends VBox {
         if (known == null || running == null) {
             return "";
         }
-        return "%s/s, pulses wander by %s ms, %s missed before; %s thrown away"
+        return "%s/s, pulses wander by %s ms, %s missed before; %s discarded"
                 .formatted(
                         Numbers.text(known.hz(), 1),
                         Numbers.text(known.wanderMs(), 2),

@@ -78,7 +78,7 @@ final class Glossary extends VBox {
             grid.addRow(row++, name, Labels.wrapped(entry.meaning));
         }
         if (row == 0) {
-            grid.add(Labels.note("No figure has these words."), 0, 0, 2, 1);
+            grid.add(Labels.note("No figure matches."), 0, 0, 2, 1);
         }
     }
 }

@@ -28,7 +28,7 @@ public final class HelpDialog {
         },
         {
             "Plan the runs",
-            "Plan (Ctrl+2): three runs of each path, in an order that drift cannot fake. Print the run sheet if the"
+            "Plan (Ctrl+2): three runs of each path, in an order that drift cannot bias. Print the run sheet if the"
                     + " game fills the screen."
         },
         {
@@ -39,7 +39,7 @@ public final class HelpDialog {
         },
         {
             "Compare and decide",
-            "Compare (Ctrl+5) shows what each path adds and costs, with how sure that is; Decide (Ctrl+6) says whether"
+            "Compare (Ctrl+5) shows what each path adds and costs, and how certain that is; Decide (Ctrl+6) says whether"
                     + " to use it, for whom, and what would settle a doubt."
         }
     };
@@ -129,7 +129,8 @@ public final class HelpDialog {
             one.getStyleClass().add("safety");
             box.getChildren().add(one);
         }
-        box.getChildren().add(Labels.note("Makers' manuals, local codes and licensed practice go before this page."));
+        box.getChildren()
+                .add(Labels.note("Makers' manuals, local codes and licensed practice take precedence over this page."));
         return box;
     }
 

@@ -189,7 +189,7 @@ final class ClipDialog {
         }
         proposal = suggestion
                 .areas()
-                .map(areas -> "Proposed: look whether both places are right, and drag over them if not.")
+                .map(areas -> "Proposed: check that both places are right, and drag over them if not.")
                 .orElse(suggestion.whyNot());
         suggestion.areas().filter(_ -> input.isEmpty() && answer.isEmpty()).ifPresent(areas -> {
             input = Optional.of(areas.input());

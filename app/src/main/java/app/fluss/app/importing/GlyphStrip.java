@@ -64,7 +64,7 @@ final class GlyphStrip extends FlowPane {
         tile.getStyleClass().addAll("glyph", name == 0 ? "glyph-open" : told != 0 ? "glyph-told" : "glyph-known");
         tile.setAccessibleText("glyph " + (name == 0 ? "without a name" : words(name)));
         tile.setTooltip(new Tooltip(
-                "Seen %d times among the pictures that were learnt from. %s. Press a figure, a point, or X for what is no figure."
+                "Seen %d times among the pictures that were learnt from. %s. Press a digit, a point, or X for anything else."
                         .formatted(
                                 look.members(),
                                 told != 0
@@ -94,7 +94,7 @@ final class GlyphStrip extends FlowPane {
         ContextMenu menu = new ContextMenu();
         for (char name : (NAMES + GlyphClass.OTHER).toCharArray()) {
             MenuItem item =
-                    new MenuItem(name == GlyphClass.OTHER ? "no figure: a letter, a unit, a symbol" : words(name));
+                    new MenuItem(name == GlyphClass.OTHER ? "no digit: a letter, a unit, a symbol" : words(name));
             item.setOnAction(_ -> naming.name(look, name));
             menu.getItems().add(item);
         }

@@ -73,15 +73,14 @@ final class OwnRunDialog {
                         figures.median().isKnown()
                                 ? ": median %s ms".formatted(Numbers.text(figures.median(), 1))
                                 : "");
-        String rests =
-                "A run that rests on this alone says nothing of rates; its latency is compared with that of others.";
+        String rests = "A run that rests on this alone has no rates; its latency is compared with that of others.";
         return new OwnRunDialog(theme, owner, file, said, rests, contents, selected);
     }
 
     private static String counted(Claim.Kind kind) {
         return kind == Claim.Kind.RECORDING
                 ? "its pictures tell how many images were new"
-                : "nothing tells what the counter counted";
+                : "what the counter counted is unknown";
     }
 
     /// What was said, in words.

@@ -46,7 +46,9 @@ final class LatencyFigureGrid extends GridPane {
                 add(new Line(part.name(), Numbers.text(part.uncertaintyMs(), 3), part.shape()));
             }
             add(new Line(
-                    "combined", Numbers.text(budget.combinedMs(), 2), "Independent parts add in squares (JCGM 100)."));
+                    "combined",
+                    Numbers.text(budget.combinedMs(), 2),
+                    "Independent parts add in quadrature (JCGM 100)."));
             add(new Line(
                     "expanded, k = 2",
                     "± " + Numbers.text(budget.expandedMs(), 2),

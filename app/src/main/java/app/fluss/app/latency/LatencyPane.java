@@ -59,7 +59,9 @@ public final class LatencyPane extends VBox {
     private final ChoiceBox<Double> threshold =
             Choice.of("latency-threshold", "Light at", share -> Numbers.text(share * 100, 0) + " %");
     private final Button swap = Buttons.quiet(
-            "Swap", "Swap the channels: the light was recorded on the input's channel: look again", this::swapChannels);
+            "Swap",
+            "Swaps the channels, if the light was recorded on the channel of the input; the evidence is analysed again",
+            this::swapChannels);
     private final Button accept;
     private final Button reject;
     private @Nullable AnalysedRun run;
@@ -81,7 +83,7 @@ public final class LatencyPane extends VBox {
         putBack = Buttons.quiet("Put back", "The mark goes back to where it was found", () -> mark(Optional.empty()));
         press.setTooltip(
                 new Tooltip(
-                        "What was taken for the press; if that was the release, choose the other: the evidence is looked at again"));
+                        "What was taken for the press; if that was the release, choose the other: the evidence is analysed again"));
         press.setPrefWidth(122);
         press.valueProperty().subscribe(this::takePress);
         setMark.getStyleClass().add("quiet");
@@ -96,7 +98,7 @@ public final class LatencyPane extends VBox {
         threshold.getItems().setAll(0.1, 0.4, 0.5, 0.6, 0.9);
         threshold.setPrefWidth(76);
         threshold.setTooltip(
-                new Tooltip("The share of the light's step at which it counts; the evidence is looked at again"));
+                new Tooltip("The share of the light's step at which it counts; the evidence is analysed again"));
         threshold.valueProperty().subscribe(this::lookAgain);
         HBox stackHead = Boxes.row(Labels.heading("From input to light"), Labels.of("mean (5 to 95 %), ms", "muted"));
         VBox stackPanel = Boxes.panel(stackHead, headHand, stack, below(theme, "From input to light", stack));
@@ -109,7 +111,7 @@ public final class LatencyPane extends VBox {
                         Labels.heading("Measured"),
                         Boxes.spacer(),
                         swap,
-                        Buttons.quiet("Remove", "Takes the measured latency away (can be undone)", this::remove)),
+                        Buttons.quiet("Remove", "Removes the measured latency (can be undone)", this::remove)),
                 Boxes.row(source, Boxes.spacer(), press),
                 figures);
         figurePanel.setMinWidth(USE_PREF_SIZE);

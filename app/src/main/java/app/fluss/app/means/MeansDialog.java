@@ -113,7 +113,7 @@ public final class MeansDialog {
 
     private static String missing(Question question) {
         return Way.quickest(question, Optional.empty())
-                .map(way -> "It would take %s."
+                .map(way -> "Needs %s."
                         .formatted(way.needs().stream().map(Means::title).collect(Collectors.joining(" and "))))
                 .orElse("");
     }

@@ -281,7 +281,7 @@ public final class EvidenceEdits {
     /// Looks at the evidence of measured latency again.
     public void lookAgain(Run run, EdgeSettings settings, boolean swapped) {
         edits.change(
-                "Looking at the latency again",
+                "Analysing the latency again",
                 study -> study.latency().lookAgain(run, settings, swapped, Progress.NONE));
     }
 

@@ -41,7 +41,7 @@ public final class Reports {
     ///
     /// @param failed is told what is wrong, in words
     public void render(ReportWish wish, Consumer<Rendered> done, Consumer<String> failed) {
-        workbench.share("Working out the report", (study, progress) -> rendered(study, wish, progress), done, failed);
+        workbench.share("Building the report", (study, progress) -> rendered(study, wish, progress), done, failed);
     }
 
     private static Rendered rendered(Study study, ReportWish wish, Progress progress)

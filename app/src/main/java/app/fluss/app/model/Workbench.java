@@ -385,8 +385,7 @@ public final class Workbench {
     public void said(long gameId, long pathId, Optional<Attempt> attempt, Consumer<Map<String, Boolean>> then) {
         Open now = open.get();
         if (now != null) {
-            jobs.quick(
-                    "Looking up answers", () -> now.study().capture().said(gameId, pathId, attempt), then, this::tell);
+            jobs.quick("Reading answers", () -> now.study().capture().said(gameId, pathId, attempt), then, this::tell);
         }
     }
 
@@ -394,7 +393,7 @@ public final class Workbench {
     public void excerpt(StoredLatency latency, JudgedTrial trial, Consumer<Optional<Excerpt>> then) {
         Open now = open.get();
         if (now != null) {
-            jobs.quick("Looking at a trial", () -> now.study().latency().excerpt(latency, trial), then, this::tell);
+            jobs.quick("Reading a trial", () -> now.study().latency().excerpt(latency, trial), then, this::tell);
         }
     }
 

@@ -47,7 +47,7 @@ final class HeadsetPanel extends VBox {
         VBox panel = Boxes.panel(Labels.heading("What the refreshes showed"));
         TimeShares bar = new TimeShares(theme, seen.whole());
         FigureTable table = new FigureTable(
-                "refreshes", "", "without a new image", "full rate", "half", "below half", "app /s", "held up by");
+                "refreshes", "", "without a new image", "full rate", "half", "below half", "app /s", "limited by");
         row(table, "whole run", seen.whole(), run.analysis().limits());
         for (int i = 0; i < seen.sections().size(); i++) {
             row(
@@ -85,7 +85,7 @@ final class HeadsetPanel extends VBox {
                 new Cell(
                         limits.most().map(HeadsetPanel::words).orElse(Numbers.MISSING),
                         "",
-                        "What held most frames up: the card, the processor, or the headset's own pace."));
+                        "What limited most frames: the card, the processor, or the headset's own pace."));
     }
 
     private static String words(Limits.Held held) {
@@ -100,10 +100,9 @@ final class HeadsetPanel extends VBox {
 
     private HBox latency() {
         HBox row = Boxes.row(
-                latency("head: from its turn to the light, estimated", work.headMs()),
+                latency("head: from motion to light, estimated", work.headMs()),
                 latency(
-                        "hand: from a button to the light, "
-                                + (work.handMeasured() ? "measured" : "estimated from stages"),
+                        "hand: from button to light, " + (work.handMeasured() ? "measured" : "estimated from stages"),
                         work.handMs()));
         row.setSpacing(28);
         return row;
@@ -118,7 +117,7 @@ final class HeadsetPanel extends VBox {
     }
 
     private VBox rates() {
-        VBox panel = Boxes.panel(Labels.heading("Which refresh rate"));
+        VBox panel = Boxes.panel(Labels.heading("Refresh rates"));
         if (work.fullRate().isEmpty() || work.steadyHalf().isEmpty()) {
             panel.getChildren()
                     .add(Labels.note(
@@ -130,11 +129,7 @@ final class HeadsetPanel extends VBox {
         RefreshChoice full = work.fullRate().orElseThrow();
         RefreshChoice half = work.steadyHalf().orElseThrow();
         FigureTable table = new FigureTable(
-                "refresh-choice",
-                "this run's work, played at",
-                "without a new image",
-                "below half, held to half",
-                "app /s");
+                "refresh-choice", "this run's work at", "without a new image", "below half, held to half", "app /s");
         for (int i = 0; i < full.outlooks().size(); i++) {
             RefreshChoice.Outlook free = full.outlooks().get(i);
             RefreshChoice.Outlook held = half.outlooks().get(i);
@@ -171,7 +166,7 @@ final class HeadsetPanel extends VBox {
                 range.over(Reprojection::appFps),
                 1,
                 "",
-                "Below it its range over all rules that compositors follow.");
+                "Below it: the range over all rules that compositors follow.");
     }
 
     private static Label rule(List<CompositorRule> rules) {
@@ -296,15 +291,15 @@ final class HeadsetPanel extends VBox {
                             outlook.range().over(Reprojection::evenShare),
                             100,
                             " %",
-                            "Below it its range over all rules that compositors follow."),
+                            "Below it: the range over all rules that compositors follow."),
                     new Cell(outlook.isEven() ? "● even" : "▲ shakes", "", cadence(outlook)));
         }
         panel.getChildren()
                 .addAll(
                         table,
                         Labels.note(
-                                "A scale at which frames take a little more than a refresh shakes, for some images stay one refresh"
-                                        + " and some two. A larger one, at which each takes just under two, is smooth again."),
+                                "A scale at which frames take slightly more than a refresh judders: some images stay one refresh,"
+                                        + " some two. A larger one, at which each takes just under two, is smooth again."),
                         rule(List.of(outlooks.getFirst().rule())));
         return panel;
     }

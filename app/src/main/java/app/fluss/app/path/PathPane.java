@@ -80,7 +80,7 @@ public final class PathPane extends VBox {
                 Labels.heading("Nothing can be calculated for this path yet"),
                 Labels.note(
                         run.run().grade().hasLog()
-                                ? "Measure the native path of this scene, too."
-                                : "This run rests on what was claimed. A frame log says what was made, copied and shown."));
+                                ? "Measure the native path of this scene too."
+                                : "This run rests on claimed figures. A frame log shows what was made, copied and displayed."));
     }
 }

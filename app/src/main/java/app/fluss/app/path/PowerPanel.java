@@ -14,11 +14,11 @@ final class PowerPanel extends VBox {
         setId("power-panel");
         VBox panel = Boxes.panel(Labels.heading("Power, wall against battery"));
         FigureTable table = new FigureTable(
-                "power", "", "limit W", "power W", "delivered /s", "J an image", "images a J", "hours left");
+                "power", "", "limit W", "power W", "delivered /s", "J per image", "images per J", "hours left");
         for (PowerUse use : uses) {
             table.row(
                     use.name(),
-                    (use.comparable() ? "" : "✕ other limit: not to be held against this run, ")
+                    (use.comparable() ? "" : "✕ other limit: not comparable with this run, ")
                             + use.source().orElse("source not stated"),
                     Cell.of(use.limitW(), 0, ""),
                     Cell.of(use.energy().watts(), 1, ""),

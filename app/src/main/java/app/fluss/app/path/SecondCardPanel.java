@@ -51,7 +51,7 @@ final class SecondCardPanel extends VBox {
         FigureTable table = new FigureTable(
                 "copies",
                 "display's cable in",
-                "copies a frame",
+                "copies per frame",
                 "adds ms",
                 "highest base /s",
                 "slot busy at this base");

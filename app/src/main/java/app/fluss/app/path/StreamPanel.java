@@ -83,8 +83,8 @@ final class StreamPanel extends VBox {
 
     private static Label buffers(FrameArrivals arrivals) {
         String whole = arrivals.incomplete() == 0
-                ? "Every image came whole."
-                : "%d of %d images never were whole: no buffer mends that. The probe sends each packet once; a stream that asks again for lost ones loses fewer."
+                ? "Every image arrived whole."
+                : "%d of %d images never arrived whole: no buffer helps. The probe sends each packet once; a stream that asks again for lost ones loses fewer."
                         .formatted(arrivals.incomplete(), arrivals.images());
         return Labels.wrapped(
                 "Buffer for 99 %% of the images: %s, for 99.9 %%: %s. %s"
@@ -108,7 +108,7 @@ final class StreamPanel extends VBox {
         StreamPicture picture = budget.picture();
         panel.getChildren()
                 .add(Labels.wrapped(
-                        "%s bits a pixel, %s kbit an image. Other pictures are taken at as many bits a pixel; encoder and decoder at their time in proportion to pixels (common practice)."
+                        "%s bits per pixel, %s kbit per image. Other pictures are assumed to take as many bits per pixel; encoder and decoder time in proportion to pixels (common practice)."
                                 .formatted(
                                         Numbers.text(picture.bitsPerPixel(), 3),
                                         Numbers.text(picture.bitsPerImage() / 1000, 0)),
@@ -135,9 +135,9 @@ final class StreamPanel extends VBox {
                     .add(
                             Labels.note(
                                     budget.outlook(picture).inTime() instanceof Figure.Missing(String reason)
-                                            ? "Which picture keeps 99 % of its images in time cannot be told: " + reason
+                                            ? "Which picture keeps 99 % of its images in time is unknown: " + reason
                                                     + "."
-                                            : "No picture keeps 99 % of its images in time: it takes a longer buffer, or a link that loses less."));
+                                            : "No picture keeps 99 % of its images in time: a longer buffer or a better link is needed."));
         }
         return panel;
     }

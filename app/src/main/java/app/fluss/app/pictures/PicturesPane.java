@@ -61,7 +61,7 @@ public final class PicturesPane extends VBox {
                         Boxes.spacer(),
                         switches,
                         Buttons.quiet("Another clip…", "Count another clip of this run", add),
-                        Buttons.quiet("Remove", "Takes the count away (can be undone)", this::remove)),
+                        Buttons.quiet("Remove", "Removes the count (can be undone)", this::remove)),
                 source,
                 figures,
                 rates);
@@ -143,7 +143,7 @@ public final class PicturesPane extends VBox {
             words.getChildren().add(Labels.wrapped(finding.text()));
         }
         if (words.getChildren().isEmpty()) {
-            words.getChildren().add(Labels.note("Nothing is wrong with it."));
+            words.getChildren().add(Labels.note("No fault found."));
         }
         getChildren().setAll(counted, stills);
     }

@@ -16,7 +16,7 @@ import javafx.scene.layout.VBox;
 /// How sessions are planned: what changes cost, and what is kept in balance.
 final class PlanFields extends VBox {
     private final Workbench workbench;
-    private final CheckBox brackets = new CheckBox("native run first and last, to tell drift");
+    private final CheckBox brackets = new CheckBox("native run first and last, to detect drift");
     private final CheckBox grouped = new CheckBox("keep paths with the cable in one card together");
     private final TextField restart = field("restart-s", "Restart the game and get to the scene");
     private final TextField cable = field("cable-s", "Move the display's cable, with the power off");

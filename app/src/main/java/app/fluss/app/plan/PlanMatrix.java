@@ -116,7 +116,7 @@ final class PlanMatrix extends GridPane {
         if (suggested != null && suggested > coverage.wanted()) {
             Button take = Buttons.quiet(
                     "needs " + suggested,
-                    "The spread from run to run requires this many to find the difference that matters. Click to plan them.",
+                    "With this spread from run to run, this many detect the difference that matters. Click to plan them.",
                     () -> want(coverage, suggested));
             take.getStyleClass().setAll("link");
             cell.getChildren().add(take);

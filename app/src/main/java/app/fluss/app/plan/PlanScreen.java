@@ -118,9 +118,9 @@ public final class PlanScreen extends VBox {
         power = new PowerView(theme);
         VBox howPanel = Boxes.panel(
                 fields,
-                Boxes.head(theme, "What do so many runs find?", power),
+                Boxes.head(theme, "What can this many runs detect?", power),
                 Labels.note(
-                        "With 80 % power, two-sided at 5 %, where runs spread most, and as far as they may by what was seen."),
+                        "With 80 % power, two-sided at 5 %, for the path whose runs spread most, at the upper limit of its spread."),
                 power,
                 offer);
         howPanel.visibleProperty().bind(how.selectedProperty());
@@ -136,7 +136,7 @@ public final class PlanScreen extends VBox {
                         Boxes.spacer(),
                         print,
                         save,
-                        Buttons.quiet("Measure →", "Go on to the first line (Ctrl+3)", measure)),
+                        Buttons.quiet("Measure →", "Continue with the first line (Ctrl+3)", measure)),
                 sheet);
         VBox.setVgrow(sheet, Priority.ALWAYS);
         VBox.setVgrow(sheetPanel, Priority.ALWAYS);
@@ -165,7 +165,7 @@ public final class PlanScreen extends VBox {
         List<Scene> scenes = Coverage.scenes(contents, game());
         List<DeliveryPath> packages = TakeApartDialog.packages(contents.bench().paths());
         if (scenes.isEmpty() || packages.isEmpty()) {
-            problems.accept("There is nothing to take apart yet: it takes a scene and a path with a stage.");
+            problems.accept("Nothing to take apart yet: it needs a scene and a path with a stage.");
             return;
         }
         new TakeApartDialog(workbench, theme, getScene().getWindow(), scenes, packages).ask();
@@ -300,7 +300,7 @@ public final class PlanScreen extends VBox {
         lookedAt = now;
         seen = SpreadSeen.NONE;
         workbench.look(
-                "Looking at the spread from run to run",
+                "Calculating the spread from run to run",
                 (figures, progress) -> SpreadSeen.of(runs, figures, matters),
                 found -> {
                     if (now.equals(lookedAt)) {
@@ -325,7 +325,7 @@ public final class PlanScreen extends VBox {
             }
             Button want = Buttons.quiet(
                     "Plan %d of each path".formatted(runs),
-                    "So many runs a side find the difference that matters",
+                    "This many runs a side detect the difference that matters",
                     () -> want(Coverage.paths(workbench.contentsProperty().get(), scenes), scenes, runs));
             want.setId("want-needed");
             offer.getChildren().addAll(Labels.of(spread + "%d a side.".formatted(runs), "muted"), want);

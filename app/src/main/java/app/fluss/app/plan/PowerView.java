@@ -24,7 +24,7 @@ final class PowerView extends CanvasView {
     private double matters;
 
     PowerView(Theme theme) {
-        super(theme, "The smallest difference that so many runs a side find");
+        super(theme, "The smallest difference that this many runs a side detect");
         setId("power");
         setMinHeight(150);
         setPrefHeight(150);
@@ -53,7 +53,7 @@ final class PowerView extends CanvasView {
         if (curve.isEmpty()) {
             pen.fill(Role.MUTED);
             pen.align(Align.LEFT);
-            pen.text("How far runs spread is not known yet: it takes two runs of a path in a scene.", 0, scaled(12));
+            pen.text("The spread from run to run is unknown: it needs two runs of a path in one scene.", 0, scaled(12));
             return;
         }
         PowerCurve shown = curve.get();
@@ -89,6 +89,6 @@ final class PowerView extends CanvasView {
         pen.fill(Role.MUTED);
         pen.text("runs a side", width, bottom + scaled(25));
         pen.align(Align.LEFT);
-        pen.text("smallest difference found, %", 0, scaled(7));
+        pen.text("smallest difference detected, %", 0, scaled(7));
     }
 }

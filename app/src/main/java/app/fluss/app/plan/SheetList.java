@@ -46,7 +46,7 @@ final class SheetList extends ListView<Planned.Timed> {
                 missing > 0
                         ? "%s missing and not on a run sheet: plan the session."
                                 .formatted(missing == 1 ? "1 run is" : missing + " runs are")
-                        : "Nothing is missing. Say above how many runs are wanted, then plan the session.");
+                        : "Nothing is missing. Enter above how many runs are wanted, then plan the session.");
         contents = shown;
         now = LocalTime.now(ZoneId.systemDefault());
         getItems().setAll(shown.planned().schedule());
@@ -88,7 +88,7 @@ final class SheetList extends ListView<Planned.Timed> {
         HBox.setHgrow(middle, Priority.ALWAYS);
         Button skip = Buttons.quiet(
                 "Skip",
-                "Pass this line over (can be undone)",
+                "Skip this line (can be undone)",
                 () -> workbench.edits().plan().set(row, SheetRow.State.SKIPPED));
         skip.getStyleClass().setAll("link");
         return Boxes.row(time, role, middle, skip);

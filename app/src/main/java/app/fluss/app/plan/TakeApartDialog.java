@@ -45,7 +45,8 @@ final class TakeApartDialog {
     private final VBox stages = new VBox(4);
     private final List<TextField> typed = new ArrayList<>();
     private final CheckBox half = new CheckBox("half of the combinations, where that leaves every factor clear");
-    private final CheckBox tied = new CheckBox("generation needs the first of these (the upscaler it is tied to, say)");
+    private final CheckBox tied =
+            new CheckBox("generation needs the first of these (for example the upscaler it is tied to)");
     private final TextField repeats = new TextField("2");
     private final Label says = Labels.wrapped("");
     private final VBox runs = new VBox(2);

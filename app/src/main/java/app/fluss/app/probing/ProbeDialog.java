@@ -148,7 +148,7 @@ public final class ProbeDialog implements ProbeJob.Listener {
             row = add(row, "code that the host shows", code);
         }
         if (chosen != ProbeSide.HOST) {
-            row = add(row, "images a second", fps);
+            row = add(row, "images per second", fps);
             row = add(row, "bit rate, Mbit/s", mbps);
             row = add(row, "seconds, 60 at most", seconds);
             form.add(paced, 0, row, 2, 1);
@@ -174,14 +174,14 @@ public final class ProbeDialog implements ProbeJob.Listener {
             bar.setVisible(true);
             start.setDisable(true);
         } catch (IllegalArgumentException e) {
-            said.setText("This will not do: " + e.getMessage() + ".");
+            said.setText("Correct this first: " + e.getMessage() + ".");
         }
     }
 
     private ProbePlan plan() {
         return new ProbePlan(
                 new TrafficShape(
-                        number(fps, "images a second"),
+                        number(fps, "images per second"),
                         number(mbps, "the bit rate"),
                         USUAL_KEY_EVERY_S,
                         USUAL_KEY_FACTOR,
@@ -262,7 +262,7 @@ public final class ProbeDialog implements ProbeJob.Listener {
     }
 
     private static String buffer(Figure ms) {
-        return ms.isKnown() ? Numbers.text(ms, 1) + " ms" : "not available: too many images never were whole";
+        return ms.isKnown() ? Numbers.text(ms, 1) + " ms" : "not available: too many images never arrived whole";
     }
 
     @Override

@@ -60,7 +60,7 @@ final class ReadingPanel extends VBox {
         value.textProperty().subscribe(() -> check());
         say = Buttons.quiet("It shows this", "Corrects the reading (Enter); the next open one follows", this::say);
         say.setId("reading-say");
-        strike = Buttons.quiet("It cannot be told", "Removes the reading from all figures", this::strike);
+        strike = Buttons.quiet("Unreadable", "Removes the reading from all figures", this::strike);
         strike.setId("reading-strike");
         back = Buttons.quiet("Put back", "As it was read", this::putBack);
         back.setId("reading-back");
@@ -108,7 +108,7 @@ final class ReadingPanel extends VBox {
         image.setFitWidth(of.crops().width() * by);
         image.setPreserveRatio(true);
         image.setSmooth(by < 1);
-        noImage.setText(grey.isPresent() ? "" : "Of so many readings no picture of this one was kept.");
+        noImage.setText(grey.isPresent() ? "" : "No picture of this reading was kept: there are too many.");
         check();
     }
 

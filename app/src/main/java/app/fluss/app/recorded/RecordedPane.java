@@ -70,7 +70,7 @@ public final class RecordedPane extends VBox {
                         headline,
                         Boxes.spacer(),
                         Buttons.quiet("Another recording…", "Read another recording of this run", add),
-                        Buttons.quiet("Remove", "Takes the numbers away (can be undone)", this::remove),
+                        Buttons.quiet("Remove", "Removes the numbers (can be undone)", this::remove),
                         new ShareBar(theme, "Counter over time", chart)),
                 source,
                 choices,

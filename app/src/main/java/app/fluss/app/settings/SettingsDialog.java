@@ -48,7 +48,7 @@ public final class SettingsDialog {
         ChoiceBox<Appearance> appearance = Choice.of("appearance", "Light or dark", Appearance::title);
         appearance.getItems().setAll(Appearance.values());
         appearance.valueProperty().bindBidirectional(theme.appearanceProperty());
-        made.row("Light or dark", appearance, "Ctrl+D turns it round.");
+        made.row("Light or dark", appearance, "Ctrl+D switches it.");
         ChoiceBox<Integer> text = Choice.of("text-size", "Size of text", percent -> percent + " %");
         text.getItems()
                 .setAll(IntStream.rangeClosed(0, STEPS)
@@ -64,15 +64,12 @@ public final class SettingsDialog {
         made.row(
                 "Lows by",
                 lows,
-                "Convention of the 1 % and 0.1 % lows that Examine begins with. Compare never mixes conventions.");
-        made.row(
-                "Units",
-                Labels.of("ms, /s, W, mm"),
-                "Numbers are written as this computer's language has them; files are neutral.");
+                "Convention of the 1 % and 0.1 % lows that Examine starts with. Compare never mixes conventions.");
+        made.row("Units", Labels.of("ms, /s, W, mm"), "Numbers follow this computer's language; files are neutral.");
         made.row(
                 "Bounds of verdicts",
                 Labels.of("in the study"),
-                "They belong to schools: Decide, *Schools…*. A verdict can so be checked by others.".replace("*", ""));
+                "They belong to schools: Decide, *Schools…*. That way others can check a verdict.".replace("*", ""));
         made.row("Study", path(study), "Logs that are imported are kept within; nothing else is written beside it.");
         made.row("Remembered", path(config.toString()), "Mappings of logs and rectangles of overlays.");
         made.row(

@@ -100,7 +100,7 @@ public final class ReportDialog {
         chosen.getChildren().addAll(games.values());
         VBox held = new VBox(3);
         held.getChildren().addAll(parts.values());
-        Button update = Buttons.primary("Update preview", "Works the report out as chosen", this::update);
+        Button update = Buttons.primary("Update preview", "Builds the report as chosen", this::update);
         update.setId("report-update");
         VBox scrolled = Boxes.scrolled(
                 Labels.heading("Games"), chosen, Labels.heading("Judged by"), school, Labels.heading("Contents"), held);
@@ -113,7 +113,7 @@ public final class ReportDialog {
                 Buttons.quiet("Save folder…", "Page, PDF, figures, verdicts, charts and cards", this::saveFolder);
         folder.setId("report-folder");
         Button pdf = Buttons.quiet("Save as PDF…", "As it will be printed", this::savePdf);
-        Button page = Buttons.quiet("Save as page…", "One HTML file that needs nothing beside it", this::savePage);
+        Button page = Buttons.quiet("Save as page…", "One self-contained HTML file", this::savePage);
         Button print = Buttons.quiet("Print…", "By a printer of the system", this::print);
         print.setId("report-print");
         ways.getChildren()

@@ -49,7 +49,7 @@ final class CommandPalette {
         find.setAccessibleText("What you want to do");
         list.setId("palette-list");
         list.setCellFactory(_ -> new CommandCell());
-        list.setPlaceholder(Labels.note("Nothing has these words."));
+        list.setPlaceholder(Labels.note("Nothing matches."));
         find.textProperty().subscribe(this::narrow);
         find.addEventFilter(KeyEvent.KEY_PRESSED, event -> {
             int step = event.getCode() == KeyCode.DOWN ? 1 : event.getCode() == KeyCode.UP ? -1 : 0;

@@ -134,7 +134,7 @@ final class GamesTree extends VBox {
         }
         if (runs.size() == 1) {
             items.add(item("Facts…", actions::stateFacts));
-            items.add(item("Use the bench's facts of today", actions::takeBench));
+            items.add(item("Use today's facts of the bench", actions::takeBench));
         }
         if (runs.size() > 1) {
             MenuItem compare = item("Compare %d runs…".formatted(runs.size()), () -> compared.accept(runs));

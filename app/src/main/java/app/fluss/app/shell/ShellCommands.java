@@ -55,7 +55,7 @@ record ShellCommands(
                 Command.of("Hand on games", ways::handOn),
                 Command.of("Take in a study", ways::takeIn),
                 Command.of("Show what can be measured with what there is", ways::means, Stroke.of(KeyCode.M)),
-                Command.of("Turn light and dark round", theme::turn, Stroke.of(KeyCode.D)),
+                Command.of("Switch between light and dark", theme::turn, Stroke.of(KeyCode.D)),
                 Command.of(
                         "Make text larger",
                         () -> theme.scaleText(1),
@@ -67,10 +67,10 @@ record ShellCommands(
                         () -> theme.scaleText(-1),
                         Stroke.of(KeyCode.MINUS),
                         Stroke.of(KeyCode.SUBTRACT)),
-                Command.of("Make text the usual size", theme::resetText, Stroke.of(KeyCode.DIGIT0)),
+                Command.of("Reset the text size", theme::resetText, Stroke.of(KeyCode.DIGIT0)),
                 Command.of("Change settings", ways::settings, Stroke.of(KeyCode.COMMA)),
                 Command.of("List the keyboard shortcuts", ways::shortcuts, Stroke.plain(KeyCode.F1)),
-                Command.of("Stop what is running, put a message away", more::stop, Stroke.plain(KeyCode.ESCAPE))));
+                Command.of("Stop what is running, dismiss a message", more::stop, Stroke.plain(KeyCode.ESCAPE))));
         for (HelpPage page : HelpPage.values()) {
             all.add(Command.of("Help: " + page.title(), () -> ways.help(page)));
         }

@@ -77,7 +77,7 @@ final class ShortcutsDialog {
             }
         }
         if (row == 0) {
-            grid.add(Labels.note("No shortcut has these words."), 0, 0);
+            grid.add(Labels.note("No shortcut matches."), 0, 0);
         }
     }
 }

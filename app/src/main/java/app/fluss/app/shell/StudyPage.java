@@ -90,7 +90,7 @@ final class StudyPage extends VBox {
                     () -> ways.go(Work.CAPTURE));
         } else if (open > 0) {
             next(
-                    "%s missing of what is wanted, and no run sheet.".formatted(counted(open, "run")),
+                    "%s still wanted, and no run sheet.".formatted(counted(open, "run")),
                     "Plan the session",
                     () -> ways.go(Work.PLAN));
         } else {

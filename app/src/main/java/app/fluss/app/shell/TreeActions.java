@@ -144,7 +144,7 @@ final class TreeActions {
     /// Says that runs were measured as another was: in its scene, on its path.
     void join(List<Run> runs, Run other) {
         workbench.edits().runs().join(runs, other);
-        tell.accept("%s put beside %s, on the path %s. Ctrl+Z takes it back."
+        tell.accept("%s put beside %s, on the path %s. Ctrl+Z undoes it."
                 .formatted(
                         runs.size() == 1 ? runs.getFirst().name() + " was" : runs.size() + " runs were",
                         other.name(),

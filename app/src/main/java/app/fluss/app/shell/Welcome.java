@@ -38,7 +38,7 @@ final class Welcome extends VBox {
                 step("1  Describe the bench", "Bench", () -> ways.go(Work.BENCH)),
                 step("2  Choose game, scene and paths, plan the runs", "Plan", () -> ways.go(Work.PLAN)),
                 step("3  Measure line by line", "Capture", () -> ways.go(Work.CAPTURE)),
-                Labels.note("4  Compare and decide: both fill themselves from what was measured."));
+                Labels.note("4  Compare and decide: both are filled from what was measured."));
         Button demo = Buttons.quiet("Open the demo", "Simulated runs of invented games", ways::openDemo);
         demo.setId("welcome-demo");
         VBox look = Boxes.panel(

@@ -21,7 +21,7 @@ final class KnobFields extends GridPane {
     private final TextField multiplier = field("multiplier");
     private final TextField seconds = field("seconds");
     private final TextField repeats = field("repeats");
-    private final ChoiceBox<Answer.Form> answer = Choice.of("knob-answer", "Answer of the screen", KnobFields::title);
+    private final ChoiceBox<Answer.Form> answer = Choice.of("knob-answer", "Screen response", KnobFields::title);
     private final ChoiceBox<Boolean> press = Choice.of("knob-press", "Press", held -> held ? "held long" : "short");
     private final ChoiceBox<Boolean> recorder = Choice.of(
             "knob-recorder",

@@ -135,7 +135,7 @@ public final class SimulateDialog {
         if (knobFault().isEmpty()) {
             turnedScenario()
                     .ifPresent(scenario -> jobs.start(
-                            "Working out what to expect",
+                            "Calculating what to expect",
                             _ -> Expected.of(scenario),
                             this::show,
                             e -> problems.accept(String.valueOf(e.getMessage()))));

@@ -46,7 +46,7 @@ public final class SwitchesMenu extends MenuButton {
         setId("switches");
         getStyleClass().add("quiet");
         setMinWidth(USE_PREF_SIZE);
-        setTooltip(new Tooltip("Where the path was switched on and off while the run went on"));
+        setTooltip(new Tooltip("Where the path was switched on and off during the run"));
         setOnShowing(_ -> fill());
         fill();
     }

@@ -38,7 +38,7 @@ public final class TogglePanel extends VBox {
         int on = (int) toggled.stretches().stream().filter(ToggleStretch::on).count();
         int off = toggled.stretches().size() - on;
         Label basis = Labels.note(
-                "At this spot, in one sitting: %d stretches off, %d on, 2 s after each switch left out. Steady drift is taken out; it counts with no whole run.%s"
+                "At this spot, in one sitting: %d stretches off, %d on, 2 s after each switch left out. Steady drift is removed; it is not compared with whole runs.%s"
                         .formatted(
                                 off,
                                 on,

@@ -177,7 +177,7 @@ final class CapPane extends VBox {
             Optional<Run> undisplayed =
                     selected == null ? Optional.empty() : contents.baselineLogWithoutDisplay(selected.sceneId());
             none(undisplayed
-                    .map(log -> "Tune works from %s · %s, once it is stated which display it was measured on."
+                    .map(log -> "Tune works from %s · %s, once the display it was measured on is stated."
                             .formatted(log.path().name(), log.name()))
                     .orElse("Tune works from the CPU and GPU work in a native log of the scene, on a stated display."
                             + " There is none yet: measure the native path first."));
@@ -276,7 +276,7 @@ final class CapPane extends VBox {
                                 bench.inFlight(),
                                 bench.copyMs() > 0 ? ", a copy takes " + Numbers.text(bench.copyMs(), 1) + " ms" : "",
                                 bench.mode().sync() == SyncMode.FIFO
-                                        ? " Where a cap keeps step with the display, latency hangs on its phase: up to half a refresh either"
+                                        ? " Where a cap keeps step with the display, latency depends on its phase: up to half a refresh either"
                                                 + " way."
                                         : ""));
         rank();

@@ -96,7 +96,7 @@ final class HeadsetTunePane extends VBox {
         if (headset.law().isEmpty()
                 || headset.target().isEmpty()
                 || headset.work().isEmpty()) {
-            none("Other render scales take a law of GPU time against pixels: "
+            none("Other render scales need a law of GPU time against pixels: "
                     + (headset.noLaw().isEmpty() ? "log CPU and GPU work" : headset.noLaw()) + ".");
             return;
         }
@@ -135,7 +135,7 @@ final class HeadsetTunePane extends VBox {
 
     private void show(Ranking<HeadsetGrid.Cell> found, List<Double> rates) {
         nothing.setText(
-                "This run's frames, played at each refresh rate with the GPU time that the law gives for each scale. Best is most pixels a second that suit.");
+                "This run's frames, played at each refresh rate with the GPU time that the law gives for each scale. Best is the most pixels per second that suit.");
         body.setVisible(true);
         body.show(
                 rates.stream().map(hz -> Numbers.text(hz, 0) + " Hz").toList(),
@@ -145,7 +145,7 @@ final class HeadsetTunePane extends VBox {
                 found,
                 cell -> shown(cell, rates),
                 "Lower the settings of the game.",
-                "fewer pixels a second");
+                "fewer pixels per second");
     }
 
     private static WhatIfBody.Shown shown(HeadsetGrid.Cell cell, List<Double> rates) {

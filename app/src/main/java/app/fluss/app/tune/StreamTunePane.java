@@ -122,7 +122,7 @@ final class StreamTunePane extends VBox {
     private void show(Ranking<StreamGrid.Cell> found, boolean probed) {
         nothing.setText(
                 probed
-                        ? "From the probe of this run's link. As many bits a pixel as the picture as it is; encoder and decoder in proportion to pixels (common practice)."
+                        ? "From the probe of this run's link. As many bits per pixel as the picture as it is; encoder and decoder in proportion to pixels (common practice)."
                         : "The link was not probed, so it is unknown which images would be in time. Probe it in Examine, Path.");
         body.setVisible(true);
         body.show(

@@ -105,7 +105,7 @@ public enum FactKey {
     /// Place of the sensor from the top, percent of the height.
     SENSOR_HEIGHT_PCT(DISPLAY, "Light", "sensor's place from the top", number("%", 0, 100)),
     /// Bits a channel.
-    BITS(DISPLAY, "Connection", "bits a channel", choice("8", "10")),
+    BITS(DISPLAY, "Connection", "bits per channel", choice("8", "10")),
     /// Samples of colour.
     CHROMA(DISPLAY, "Connection", "colour samples", choice(Chroma.labels())),
     /// The cable's signal.
@@ -209,7 +209,7 @@ public enum FactKey {
     /// What card the generator uses.
     GENERATOR_CARD(STAGE, "Cards", "generator set to", choice(CardPlace.values())),
     /// Bits per pixel of the copy, bytes.
-    COPY_BYTES(STAGE, "Cards", "bytes a pixel in the copy", choice("4", "8")),
+    COPY_BYTES(STAGE, "Cards", "bytes per pixel in the copy", choice("4", "8")),
     /// Images copied a second at most.
     COPY_FPS(STAGE, "Cards", "images to copy", number("/s", 1, 2000)),
     /// What the copy waits for the system's composition, ms.

@@ -25,9 +25,9 @@ public final class MaySay {
         String title = comparison.primary().title();
         String said;
         if (headline.difference() instanceof Figure.Missing(String why)) {
-            return "Nothing can be said of the %s: %s.".formatted(title, why);
+            return "No statement about the %s is possible: %s.".formatted(title, why);
         } else if (!headline.method().isFromRunToRun()) {
-            said = "These runs of %s and %s differ in %s by %s%s; that the next would too is not shown: %s."
+            said = "These runs of %s and %s differ in %s by %s%s; whether the next would is not shown: %s."
                     .formatted(
                             b,
                             a,

@@ -89,7 +89,7 @@ public enum DisplayLink {
     /// reduced blanking; DisplayPort with the leanest of them. What compression on the cable would make fit is not
     /// judged.
     ///
-    /// @param bits a channel, 8 or 10
+    /// @param bits per channel, 8 or 10
     public Fit fit(int widthPx, int heightPx, double hz, int bits, Chroma chroma) {
         VideoTiming reduced = VideoTiming.cvtReduced2(widthPx, heightPx, hz);
         VideoTiming hdmi =

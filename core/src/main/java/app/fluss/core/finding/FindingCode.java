@@ -311,9 +311,9 @@ public enum FindingCode {
     PRESS_UNCLEAR(
             Severity.WARNING,
             Topic.LATENCY,
-            "It could not be told press from release.",
+            "Press and release could not be told apart.",
             "Every latency is off by how long the button was held if the release was taken.",
-            "Say which it is, or begin the recording with the button up and hold it shorter than it rests."),
+            "State which it is, or begin the recording with the button up and hold it for less time than it rests."),
     /// Clicks follow each other so closely that an answer may be that of the click before.
     CLICKS_CLOSE(
             Severity.WARNING,
@@ -361,7 +361,7 @@ public enum FindingCode {
             Severity.WARNING,
             Topic.LATENCY,
             "Trials could be read in two ways.",
-            "They are left out of the figures until somebody accepts them.",
+            "They are left out of the figures until they are accepted.",
             "Look at them and accept or reject each; leave a pause between clicks in which the light can settle."),
     /// The chosen share of the light's step lies on a plateau.
     THRESHOLD_ON_PLATEAU(
@@ -371,12 +371,12 @@ public enum FindingCode {
             "The light rests there on its way, as with a generated image before the rendered one; the time is that of the"
                     + " plateau's start.",
             "Choose a threshold of 0.4 or 0.6: then it is clear which part is meant."),
-    /// The light falls back because of how it was recorded, which was put right.
+    /// The light falls back because of how it was recorded, which was corrected.
     COUPLING_RESTORED(
             Severity.NOTE,
             Topic.LATENCY,
-            "The light was recorded through a capacitor, which was put right.",
-            "Every sound card lets a steady level fall back; steps and flashes are measured as they were.",
+            "The light was recorded through a capacitor, which was corrected.",
+            "Every sound card lets a steady level fall back; steps and flashes are restored.",
             "Nothing needs to be done."),
     /// The light's samples are often at their highest value.
     LIGHT_CLIPPED(
@@ -392,19 +392,19 @@ public enum FindingCode {
             "The light's noise is a large share of its step.",
             "Single samples are then only right to a few ms.",
             "Shield the sensor, bring it closer, or change between darker and brighter."),
-    /// The light had ripple, which was taken away.
+    /// The light had ripple, which was removed.
     RIPPLE_REMOVED(
             Severity.NOTE,
             Topic.LATENCY,
-            "The light had ripple, which was taken away.",
-            "It is taken away and not averaged away, so it delays nothing.",
+            "The light had ripple, which was removed.",
+            "It was subtracted, not averaged out, so it adds no delay.",
             "Nothing needs to be done."),
-    /// The light had mains hum, which was taken away.
+    /// The light had mains hum, which was removed.
     HUM_REMOVED(
             Severity.NOTE,
             Topic.LATENCY,
-            "The light had mains hum, which was taken away.",
-            "It is taken away and not averaged away, so it delays nothing.",
+            "The light had mains hum, which was removed.",
+            "It was subtracted, not averaged out, so it adds no delay.",
             "Nothing needs to be done."),
     /// Measured latency differs from what the stages add up to.
     LATENCY_UNEXPLAINED(
@@ -544,14 +544,14 @@ public enum FindingCode {
             Severity.FAULT,
             Topic.PATH,
             "For some of the time fewer than every second refresh brings a new image.",
-            "Below half rate what moves in the scene jumps, and some people get sick.",
+            "Below half rate moving objects jump, and some people get sick.",
             "Lower the render scale or the settings. Stop at the first sign of sickness."),
     /// Every second refresh shows the last image again, turned to the head.
     VR_HALF_RATE(
             Severity.NOTE,
             Topic.PATH,
             "Every second refresh shows the last image again, turned to the head.",
-            "Heads move smoothly, hands and moving things at half the rate: which is better is a matter of school.",
+            "Head motion is smooth, hands and moving things run at half the rate: which is better depends on the school.",
             "For full rate lower the settings or the refresh rate."),
     /// Refreshes have no new image.
     VR_NOT_FULL(
@@ -572,7 +572,7 @@ public enum FindingCode {
             Severity.WARNING,
             Topic.PATH,
             "Images stay for different numbers of refreshes.",
-            "What moves shakes: one image stays for one refresh, the next for two.",
+            "Motion judders: one image stays for one refresh, the next for two.",
             "Hold the application to half rate, or change the render scale: a larger one can be smoother."),
     /// A requirement was not met when the run was measured. Its own name stands as the code.
     REQUIREMENT_NOT_MET(

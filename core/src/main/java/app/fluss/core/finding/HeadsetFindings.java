@@ -53,8 +53,8 @@ final class HeadsetFindings {
 
     private static String words(Limits.Held held) {
         return switch (held) {
-            case GPU -> " Most frames were held up by the card.";
-            case CPU -> " Most frames were held up by the processor.";
+            case GPU -> " Most frames were limited by the card.";
+            case CPU -> " Most frames were limited by the processor.";
             case CAP, MIXED, UNKNOWN -> "";
         };
     }

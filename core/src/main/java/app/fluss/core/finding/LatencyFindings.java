@@ -59,10 +59,9 @@ final class LatencyFindings {
         Measurement.LightQuality light = measured.light();
         List<Finding> found = of(figures);
         if (light.looksSwapped()) {
-            found.add(
-                    Finding.of(
-                            FindingCode.CHANNELS_SWAPPED,
-                            "The channels make more sense in each other's place: what is called the input moves as light does."));
+            found.add(Finding.of(
+                    FindingCode.CHANNELS_SWAPPED,
+                    "The channels appear to be swapped: what is called the input moves as light does."));
         }
         if (measured.input().unclear()) {
             found.add(Finding.of(
@@ -113,7 +112,7 @@ final class LatencyFindings {
         if (!Double.isNaN(light.couplingMs())) {
             found.add(Finding.of(
                     FindingCode.COUPLING_RESTORED,
-                    "The light falls back with %s ms because of how it was recorded, which was put right."
+                    "The light falls back with %s ms because of how it was recorded, which was corrected."
                             .formatted(RunFindings.number(light.couplingMs(), 0))));
         }
         found.sort(Finding.WORST_FIRST);
@@ -146,8 +145,7 @@ final class LatencyFindings {
     private static void periodic(double hz, FindingCode code, String what, List<Finding> found) {
         if (!Double.isNaN(hz)) {
             found.add(Finding.of(
-                    code,
-                    "The light has %s of %s Hz, which was taken away.".formatted(what, RunFindings.number(hz, 1))));
+                    code, "The light has %s of %s Hz, which was removed.".formatted(what, RunFindings.number(hz, 1))));
         }
     }
 }

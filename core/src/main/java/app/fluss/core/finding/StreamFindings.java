@@ -83,7 +83,7 @@ final class StreamFindings {
         if (probe.queueMsPerS() > 0) {
             found.add(Finding.of(
                     FindingCode.QUEUE_GROWS,
-                    "Delay grew by %s ms a second, and so did the round trips."
+                    "Delay grew by %s ms per second, and so did the round trips."
                             .formatted(RunFindings.number(probe.queueMsPerS(), 2))));
         }
         if (probe.arrivals().inTimeShare(bufferMs).orNaN() < StreamBudget.IN_TIME && bufferMs >= 0) {
@@ -101,7 +101,7 @@ final class StreamFindings {
                         case Figure.Known(double ms) ->
                             "A buffer of %s ms would do for 99 %%; a lower bit rate or a better link needs less."
                                     .formatted(RunFindings.number(ms, 1));
-                        case Figure.Missing _ -> "No buffer mends lost packets: use a cable, or a clear channel.";
+                        case Figure.Missing _ -> "No buffer replaces lost packets: use a cable, or a clear channel.";
                     }));
         }
         double loss = probe.link().lossShare().orNaN();

@@ -62,7 +62,7 @@ public record Chain(List<Stage> stages) {
         return switch (kind) {
             case FRAME_CAP -> "it holds the game back before anything is drawn.";
             case ENGINE_GENERATION -> "it works inside the game, before any other stage.";
-            case DRIVER_GENERATION -> "the driver gets what the game hands on, before anything captures it.";
+            case DRIVER_GENERATION -> "the driver gets what the game presents, before anything captures it.";
             case CAPTURE_GENERATION, SECOND_GPU, OTHER_GENERATION ->
                 "it captures a picture on its way to the display, not behind it.";
             case VR_REPROJECTION -> "the compositor runs on the host, before the stream.";

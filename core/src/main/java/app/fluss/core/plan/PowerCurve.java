@@ -3,7 +3,7 @@ package app.fluss.core.plan;
 import java.util.List;
 import java.util.stream.IntStream;
 
-/// The smallest difference that so many runs a side find, with 80 % power, two-sided at 5 %.
+/// The smallest difference that this many runs a side detect, with 80 % power, two-sided at 5 %.
 ///
 /// @param spread how far runs may spread, as a share of their mean: the upper limit of what was seen, above 0
 /// @param found the smallest difference by runs a side, as a share, from [RepeatsNeeded#FEWEST] runs on
@@ -30,7 +30,7 @@ public record PowerCurve(double spread, List<Double> found) {
                         .toList());
     }
 
-    /// The smallest difference that so many runs a side find, as a share.
+    /// The smallest difference that this many runs a side detect, as a share.
     ///
     /// @param perSide from [RepeatsNeeded#FEWEST] to [#MOST_RUNS]
     public double at(int perSide) {

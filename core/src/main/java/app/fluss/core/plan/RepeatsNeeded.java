@@ -75,7 +75,7 @@ public final class RepeatsNeeded {
         return n;
     }
 
-    /// The smallest difference that so many runs a side find with [#USUAL_POWER], in standard deviations from
+    /// The smallest difference that this many runs a side detect with [#USUAL_POWER], in standard deviations from
     /// run to run.
     ///
     /// @param perSide runs a side, 2 or more

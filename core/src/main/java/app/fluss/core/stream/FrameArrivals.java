@@ -130,7 +130,7 @@ public final class FrameArrivals {
         if (needed == 0) {
             return Figure.missing("no image was sent");
         } else if (needed > wholeMs.length) {
-            return Figure.missing("%d of %d images never were whole: no buffer mends that, only fewer losses"
+            return Figure.missing("%d of %d images never arrived whole: no buffer helps, only fewer losses"
                     .formatted(incomplete(), transitMs.length));
         }
         return Figure.of(wholeMs[needed - 1] - wholeMs[0]);

@@ -31,11 +31,11 @@ public enum Rule {
     /// What the battery lasts.
     HOURS("hours", "h", 1, true, Scope.EVERY_SCENE),
     /// Energy of a delivered image over the native one.
-    JOULES_OF_NATIVE("joules a delivered image, of native's", "×", 2, false, Scope.WORST_SCENE),
+    JOULES_OF_NATIVE("joules per delivered image, of native's", "×", 2, false, Scope.WORST_SCENE),
     /// Images of a stream that are there when they are to be shown.
     IMAGES_IN_TIME("images in time", "", 4, true, Scope.EVERY_SCENE),
     /// Hitches at a stream's client.
-    HITCHES("hitches a minute", "/min", 1, false, Scope.EVERY_SCENE),
+    HITCHES("hitches per minute", "/min", 1, false, Scope.EVERY_SCENE),
     /// Images of a stream that never came.
     LOST_IMAGES("lost images", "", 4, false, Scope.EVERY_SCENE),
     /// What the display's picture mode takes.

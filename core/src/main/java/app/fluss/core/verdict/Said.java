@@ -59,7 +59,7 @@ public final class Said {
                                 .formatted(path, known.words(), known.path());
             }
             case PROBABLY_USE ->
-                "Probably use %s: nothing speaks against it%s. %s.".formatted(path, warned(verdict), unsure(verdict));
+                "Probably use %s: nothing contradicts it%s. %s.".formatted(path, warned(verdict), unsure(verdict));
             case NOT_SETTLED -> "%s is not settled: %s.".formatted(capital(path), open(verdict));
             case PROBABLY_LEAVE_OFF ->
                 "Probably leave %s off: %s.".formatted(path, of(verdict, List.of(Claim.State.UNLIKELY)));

@@ -55,13 +55,13 @@ class MaySayTest {
     void oneRunASideSpeaksOfItselfOnly() {
         assertThat(say(claimed(70), claimed(100), Terms.PLAIN))
                 .startsWith("These runs of doubled and native differ in claimed rate by +30.0 /s (1.43×);"
-                        + " that the next would too is not shown: one run a side");
+                        + " whether the next would is not shown: one run a side");
     }
 
     @Test
     void withoutAFigureNothingIsSaid() {
         List<Analysis> none = List.of(Analysis.withoutLog(AnalysisSettings.NONE.withGrade(Grade.D)));
-        assertThat(say(none, claimed(100), Terms.PLAIN)).startsWith("Nothing can be said of the delivered rate: ");
+        assertThat(say(none, claimed(100), Terms.PLAIN)).startsWith("No statement about the delivered rate is possible: ");
     }
 
     @Test

@@ -99,7 +99,7 @@ class StreamAndHeadsetFindingsTest {
         assertThat(StreamFindings.of(probe(2, 10), 4))
                 .extracting(Finding::code)
                 .containsExactly("stream-late", "link-loses");
-        assertThat(StreamFindings.of(probe(2, 10), 4).getFirst().text()).contains("No buffer mends lost packets");
+        assertThat(StreamFindings.of(probe(2, 10), 4).getFirst().text()).contains("No buffer replaces lost packets");
         assertThat(StreamFindings.of(probe(2, 10), 4).getLast().text())
                 .contains("2.00 %")
                 .contains("10 in a row");
@@ -137,7 +137,7 @@ class StreamAndHeadsetFindingsTest {
                         .getFirst()
                         .text())
                 .contains("20 % of the time")
-                .contains("held up by the card")
+                .contains("limited by the card")
                 .contains("Stop at the first sign of sickness");
         assertThat(Stream.of(School.FULL_RATE_ONLY, School.STEADY_HALF_RATE)
                         .map(school -> HeadsetClaims.refusal(school, shown(0.02, 0.98, 0, 0.98))

@@ -25,7 +25,7 @@ class FrameArrivalsTest {
         assertThat(arrivals.inTimeShare(3).orNaN()).isEqualTo(0.75);
         assertThat(arrivals.bufferMs(0.5).orNaN()).isCloseTo(0, within(1e-9));
         assertThat(arrivals.bufferMs(0.75).orNaN()).isCloseTo(3, within(1e-9));
-        assertThat(arrivals.bufferMs(0.99).toString()).contains("1 of 4 images never were whole");
+        assertThat(arrivals.bufferMs(0.99).toString()).contains("1 of 4 images never arrived whole");
     }
 
     @Test

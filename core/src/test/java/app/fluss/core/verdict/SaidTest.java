@@ -100,10 +100,10 @@ class SaidTest {
         Claim unknown = Claim.of(LATENCY, Held.missing("it was not measured"), 1, "weir");
         Claim likely = claim(BASE, 70, 1, Held.Kind.READING);
         assertThat(sentence(Verdict.Word.PROBABLY_USE, List.of(), null, likely))
-                .isEqualTo("Probably use engine generation: nothing speaks against it."
+                .isEqualTo("Probably use engine generation: nothing contradicts it."
                         + " Without an interval that could settle it: base rate.");
         assertThat(sentence(Verdict.Word.PROBABLY_USE, List.of(), null, likely, unknown))
-                .isEqualTo("Probably use engine generation: nothing speaks against it."
+                .isEqualTo("Probably use engine generation: nothing contradicts it."
                         + " Unknown: added latency; without an interval: base rate.");
         assertThat(sentence(
                         Verdict.Word.PROBABLY_LEAVE_OFF,
