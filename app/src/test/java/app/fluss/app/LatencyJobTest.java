@@ -278,7 +278,7 @@ class LatencyJobTest extends WindowTest {
         interact(() -> ((ToggleButton) look("#work-capture")).setSelected(true));
         settle();
         skipToRun();
-        interact(() -> window.shell().capture().findSensors(20));
+        interact(() -> window.shell().capture().offerStandIns(20));
         interact(() -> ((ToggleButton) look("#evidence-latency")).setSelected(true));
         interact(() -> select("#sensor-source", source));
         boolean isSound = source.startsWith("Sound");

@@ -57,7 +57,7 @@ abstract class WindowTest extends ApplicationTest {
     /// Longest time that it may take at all, ms. As shipped a tenth of a second is wanted; here classes are loaded and
     /// compiled only when a screen is first shown, on a machine that may have much else to do
     /// (`bench/interface-thread.sh` times what is shipped).
-    private static final double COLD_MS = 500;
+    private static final double COLD_MS = 250;
 
     FlussApp.Window window;
     private InterfaceWatch watch;

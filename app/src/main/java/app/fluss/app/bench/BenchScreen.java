@@ -50,7 +50,7 @@ public final class BenchScreen extends VBox {
         panes.put(View.PATHS, new PathsPane(workbench, theme, problems));
         panes.put(View.PREFLIGHT, new PreflightPane(workbench));
         var about = Labels.of("", "muted");
-        HBox head = Boxes.row(Labels.title("Bench"));
+        HBox head = Boxes.row(Labels.title(BenchText.BENCH));
         ToggleGroup group = new ToggleGroup();
         for (View view : View.values()) {
             ToggleButton button = new ToggleButton(view.title);

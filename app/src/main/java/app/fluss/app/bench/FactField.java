@@ -22,8 +22,6 @@ import org.jspecify.annotations.Nullable;
 /// A field for one fact. What is typed is taken with Enter or when the field is left; what is no value is told beside
 /// it and stays to be corrected.
 final class FactField {
-    private static final String NOT_STATED = "not stated";
-
     private final FactKey key;
     private final Taker taker;
     private final Control control;
@@ -53,19 +51,19 @@ final class FactField {
         problem.setVisible(false);
         problem.setManaged(false);
         origin.setOnMouseClicked(_ -> turnSource());
-        Tooltip.install(origin, new Tooltip("Where the fact comes from. Click to switch between typed and measured."));
+        Tooltip.install(origin, new Tooltip(BenchText.FACT_SOURCE_TIP));
     }
 
     private ChoiceBox<String> choice(List<String> words) {
         ChoiceBox<String> box = new ChoiceBox<>();
         List<String> items = new ArrayList<>(words);
-        items.addFirst(NOT_STATED);
+        items.addFirst(BenchText.NOT_STATED);
         box.getItems().setAll(items);
-        box.setValue(NOT_STATED);
+        box.setValue(BenchText.NOT_STATED);
         box.setMinWidth(Region.USE_PREF_SIZE);
         box.valueProperty().subscribe((_, now) -> {
             if (!showing) {
-                take(NOT_STATED.equals(now) ? "" : now);
+                take(BenchText.NOT_STATED.equals(now) ? "" : now);
             }
         });
         return box;
@@ -114,7 +112,7 @@ final class FactField {
                     field.setText(stated);
                 }
             }
-            case ChoiceBox<?> _ -> choose(stated.isEmpty() ? NOT_STATED : stated);
+            case ChoiceBox<?> _ -> choose(stated.isEmpty() ? BenchText.NOT_STATED : stated);
             default -> throw new IllegalStateException("a field is a text field or a choice");
         }
         showing = false;

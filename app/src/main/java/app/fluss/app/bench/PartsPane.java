@@ -114,9 +114,7 @@ final class PartsPane extends HBox {
         list.setCellFactory(_ -> new SubjectCell());
         list.getSelectionModel().selectedItemProperty().subscribe(this::show);
         Button fill = Buttons.quiet(
-                "Fill from this computer",
-                "Read processor, memory, cards, displays and power source; what cannot be read stays empty",
-                this::fillFromComputer);
+                BenchText.FILL_FROM_THIS_COMPUTER, BenchText.FILL_FROM_THIS_COMPUTER_TIP, this::fillFromComputer);
         fill.setId("fill");
         fill.setMaxWidth(Double.MAX_VALUE);
         VBox left = new VBox(8, list, adding(), fill);
@@ -130,7 +128,7 @@ final class PartsPane extends HBox {
     }
 
     private MenuButton adding() {
-        MenuButton add = new MenuButton("Add");
+        MenuButton add = new MenuButton(BenchText.ADD);
         add.setId("add-part");
         add.getStyleClass().add("quiet");
         add.setMaxWidth(Double.MAX_VALUE);
@@ -139,14 +137,14 @@ final class PartsPane extends HBox {
             item.setOnAction(_ -> addPart(part));
             add.getItems().add(item);
         }
-        MenuItem game = new MenuItem("game with a scene…");
+        MenuItem game = new MenuItem(BenchText.GAME_WITH_SCENE);
         game.setOnAction(_ -> addGame());
         add.getItems().add(game);
         return add;
     }
 
     private void addPart(BenchPart part) {
-        ask("Name of the " + part.title(), (edits, name) -> edits.add(part, name));
+        ask(BenchText.NAME_OF.formatted(part.title()), (edits, name) -> edits.add(part, name));
     }
 
     private void addGame() {
@@ -226,21 +224,14 @@ final class PartsPane extends HBox {
     }
 
     private Node empty() {
-        VBox box = new VBox(
-                10,
-                Labels.title("No equipment yet"),
-                Labels.note(
-                        "Add a rig, a display or a game. Fluss can read this computer; add what it cannot know, then"
-                                + " compose paths. A comparison is only as good as what was the same on both sides."));
+        VBox box = new VBox(10, Labels.title(BenchText.NO_EQUIPMENT_YET), Labels.note(BenchText.NO_EQUIPMENT_HINT));
         WrappingRow begin = new WrappingRow(
                 8,
                 Buttons.primary(
-                        "Fill from this computer",
-                        "Reads the equipment; what cannot be read stays empty",
-                        this::fillFromComputer),
-                Buttons.quiet("Add a rig…", "A computer, handheld or console", () -> addPart(BenchPart.RIG)),
-                Buttons.quiet("Add a display…", "A monitor or television", () -> addPart(BenchPart.DISPLAY)),
-                Buttons.quiet("Add a game…", "With a scene that can be repeated", this::addGame));
+                        BenchText.FILL_FROM_THIS_COMPUTER, BenchText.FILL_EMPTY_BENCH_TIP, this::fillFromComputer),
+                Buttons.quiet(BenchText.ADD_RIG, BenchText.ADD_RIG_TIP, () -> addPart(BenchPart.RIG)),
+                Buttons.quiet(BenchText.ADD_DISPLAY, BenchText.ADD_DISPLAY_TIP, () -> addPart(BenchPart.DISPLAY)),
+                Buttons.quiet(BenchText.ADD_GAME, BenchText.ADD_GAME_TIP, this::addGame));
         box.getChildren().add(begin);
         box.getStyleClass().add("empty");
         return box;
@@ -249,31 +240,29 @@ final class PartsPane extends HBox {
     private Node head(Subject subject) {
         WrappingRow head = new WrappingRow(
                 8, Labels.title(subject.name()), Labels.of(subject.part().title(), "chip"), Boxes.spacer());
-        head.getChildren()
-                .add(Buttons.quiet(
-                        "Rename…", "Another name; runs keep the one they were measured with", () -> rename(subject)));
+        head.getChildren().add(Buttons.quiet(BenchText.RENAME, BenchText.RENAME_TIP, () -> rename(subject)));
         if (subject instanceof Subject.OfItem(Item item)) {
             if (item.part() == BenchPart.DISPLAY) {
                 head.getChildren()
                         .add(Buttons.quiet(
-                                "Add picture mode…",
-                                "With the lag that was measured in it",
-                                () -> ask("Name of the picture mode", (edits, name) -> edits.addMode(item, name))));
+                                BenchText.ADD_PICTURE_MODE,
+                                BenchText.ADD_PICTURE_MODE_TIP,
+                                () -> ask(BenchText.NAME_OF_PICTURE_MODE, (edits, name) -> edits.addMode(item, name))));
             }
             if (item.inUse()) {
-                head.getChildren().add(Labels.of("in use", "chip", "chip-strong"));
+                head.getChildren().add(Labels.of(BenchText.IN_USE, "chip", "chip-strong"));
             } else if (item.part() != BenchPart.PICTURE_MODE) {
                 head.getChildren()
                         .add(Buttons.quiet(
-                                "Use it",
-                                "Used in runs from now on",
+                                BenchText.USE_IT,
+                                BenchText.USE_IT_TIP,
                                 () -> workbench.edits().bench().use(item)));
             }
             head.getChildren()
                     .addAll(
                             Buttons.quiet(
-                                    "Duplicate",
-                                    "Another of its kind with the same facts",
+                                    BenchText.DUPLICATE,
+                                    BenchText.DUPLICATE_TIP,
                                     () -> workbench
                                             .edits()
                                             .bench()
@@ -284,8 +273,8 @@ final class PartsPane extends HBox {
                                                             .get()
                                                             .freeName(item))),
                             Buttons.quiet(
-                                    "Remove",
-                                    "Removes it from the bench (can be undone)",
+                                    BenchText.REMOVE,
+                                    BenchText.REMOVE_TIP,
                                     () -> workbench.edits().bench().remove(item)));
         }
         return head;
@@ -293,7 +282,7 @@ final class PartsPane extends HBox {
 
     private void rename(Subject subject) {
         BenchEdits edits = workbench.edits().bench();
-        Dialogs.text(theme, getScene().getWindow(), "Rename " + subject.name(), subject.name())
+        Dialogs.text(theme, getScene().getWindow(), BenchText.RENAME_ITEM.formatted(subject.name()), subject.name())
                 .filter(name -> !name.equals(subject.name()))
                 .ifPresent(name -> {
                     switch (subject) {
@@ -330,7 +319,7 @@ final class PartsPane extends HBox {
             works.getChildren().add(Labels.wrapped(StateMark.of(outcome.state()) + "  " + outcome.seen(), "small"));
         }
         if (!outcomes.isEmpty()) {
-            works.getChildren().addFirst(Labels.heading("Calculated"));
+            works.getChildren().addFirst(Labels.heading(BenchText.CALCULATED));
             works.setId("works");
             detail.getChildren().add(1, works);
         }
@@ -339,10 +328,10 @@ final class PartsPane extends HBox {
     private void fillFromComputer() {
         BenchEdits edits = workbench.edits().bench();
         jobs.start(
-                "Reading this computer",
+                BenchText.READING_THIS_COMPUTER,
                 _ -> ThisComputer.read(),
                 found -> edits.fill(found.stream().map(PartsPane::known).toList()),
-                e -> problems.accept("This computer could not be read: " + e.getMessage()));
+                e -> problems.accept(BenchText.COMPUTER_NOT_READ.formatted(e.getMessage())));
     }
 
     private static BenchEdits.Known known(Found part) {

@@ -62,11 +62,11 @@ final class PathsPane extends HBox {
     }
 
     private MenuButton adding() {
-        MenuButton add = new MenuButton("Add path");
+        MenuButton add = new MenuButton(BenchText.ADD_PATH);
         add.setId("add-path");
         add.getStyleClass().add("quiet");
         add.setMaxWidth(Double.MAX_VALUE);
-        add.getItems().add(template("native", Chain.NATIVE));
+        add.getItems().add(template(BenchText.NATIVE, Chain.NATIVE));
         for (StageKind kind : StageKind.values()) {
             add.getItems().add(template(kind.title(), Chain.of(kind)));
         }
@@ -105,11 +105,7 @@ final class PathsPane extends HBox {
         shown = path;
         if (path == null) {
             forms.clear();
-            detail.getChildren()
-                    .setAll(
-                            Labels.title("No path is chosen"),
-                            Labels.note("Add the native path first: everything is compared with it. Then add the path"
-                                    + " to be measured and state its settings here."));
+            detail.getChildren().setAll(Labels.title(BenchText.NO_PATH_IS_CHOSEN), Labels.note(BenchText.NO_PATH_HINT));
             return;
         }
         list.getSelectionModel().select(path);
@@ -142,17 +138,15 @@ final class PathsPane extends HBox {
         name.setPrefColumnCount(24);
         name.setOnAction(_ -> rename(name.getText().strip()));
         HBox.setHgrow(name, Priority.ALWAYS);
-        Button duplicate = Buttons.quiet(
-                "Duplicate",
-                "A copy with the same settings: change one of them and compare",
-                () -> add(path.chain(), path.name()));
+        Button duplicate =
+                Buttons.quiet(BenchText.DUPLICATE, BenchText.DUPLICATE_PATH_TIP, () -> add(path.chain(), path.name()));
         duplicate.setId("duplicate-path");
         return Boxes.row(
                 name,
                 duplicate,
                 Buttons.quiet(
-                        "Remove",
-                        "Remove this path (can be undone)",
+                        BenchText.REMOVE,
+                        BenchText.REMOVE_PATH_TIP,
                         () -> workbench.edits().bench().removePath(path)));
     }
 
@@ -189,16 +183,13 @@ final class PathsPane extends HBox {
         Switch change = Switch.between(Chain.NATIVE, path.chain());
         VBox box = new VBox(4);
         if (!change.steps().isEmpty()) {
-            box.getChildren().add(Labels.heading("Steps from the native path"));
+            box.getChildren().add(Labels.heading(BenchText.STEPS_FROM_NATIVE_PATH));
             change.steps().forEach(step -> box.getChildren().add(Labels.wrapped("→ " + step, "small")));
             if (change.restartsGame()) {
-                box.getChildren().add(Labels.wrapped("→ restart the game", "small"));
+                box.getChildren().add(Labels.wrapped(BenchText.RESTART_GAME, "small"));
             }
         } else {
-            box.getChildren()
-                    .add(Labels.note(
-                            "The native path has no stages: images go from the game to the display. Every other"
-                                    + " path is compared with it."));
+            box.getChildren().add(Labels.note(BenchText.NO_STAGES));
         }
         return box;
     }

@@ -32,7 +32,7 @@ import javafx.scene.layout.VBox;
 final class PreflightPane extends VBox {
     private final Workbench workbench;
     private final ChoiceBox<Scene> scenes;
-    private final ChoiceBox<DeliveryPath> paths = Choice.of("preflight-path", "Path", DeliveryPath::name);
+    private final ChoiceBox<DeliveryPath> paths = Choice.of("preflight-path", BenchText.PATH, DeliveryPath::name);
     private final Label summary = Labels.of("", "muted");
     private final VBox cards = new VBox(8);
     private Map<String, Boolean> said = Map.of();
@@ -44,7 +44,7 @@ final class PreflightPane extends VBox {
         setId("preflight");
         scenes = Choice.of(
                 "preflight-scene",
-                "Scene",
+                BenchText.SCENE,
                 scene -> workbench.contentsProperty().get().place(scene));
         scenes.setMinWidth(USE_PREF_SIZE);
         paths.setMinWidth(USE_PREF_SIZE);
@@ -59,7 +59,9 @@ final class PreflightPane extends VBox {
         VBox.setVgrow(scrolled, Priority.ALWAYS);
         VBox.setVgrow(scrolled.getChildren().getFirst(), Priority.ALWAYS);
         getChildren()
-                .addAll(new WrappingRow(8, scenes, Labels.of("on", "muted"), paths, Boxes.spacer(), summary), scrolled);
+                .addAll(
+                        new WrappingRow(8, scenes, Labels.of(BenchText.ON, "muted"), paths, Boxes.spacer(), summary),
+                        scrolled);
         workbench.contentsProperty().subscribe(this::fill);
         workbench.selectedProperty().subscribe(run -> {
             if (run != null) {
@@ -98,9 +100,7 @@ final class PreflightPane extends VBox {
         }
         if (scene == null || path == null) {
             summary.setText("");
-            cards.getChildren()
-                    .setAll(Labels.note("Add a game with a scene under Parts and a path under Paths to see what they"
-                            + " require before they are measured."));
+            cards.getChildren().setAll(Labels.note(BenchText.NO_REQUIREMENTS_HINT));
             return;
         }
         workbench.said(scene.gameId(), path.id(), Optional.empty(), now -> {
@@ -129,8 +129,8 @@ final class PreflightPane extends VBox {
                 some.forEach(one -> cards.getChildren().add(card(contents.game(scene), path, one)));
             }
         }
-        summary.setText("%d not met · %d unknown · %d met"
-                .formatted(count(judged, State.NOT_MET), count(judged, State.UNKNOWN), count(judged, State.MET)));
+        summary.setText(BenchText.NOT_MET_UNKNOWN_MET.formatted(
+                count(judged, State.NOT_MET), count(judged, State.UNKNOWN), count(judged, State.MET)));
     }
 
     private static long count(List<Judgement> judged, State state) {
@@ -139,9 +139,9 @@ final class PreflightPane extends VBox {
 
     private static String title(State state) {
         return switch (state) {
-            case NOT_MET -> "Not met";
-            case UNKNOWN -> "Unknown";
-            case MET -> "Met";
+            case NOT_MET -> BenchText.NOT_MET;
+            case UNKNOWN -> BenchText.UNKNOWN;
+            case MET -> BenchText.MET;
         };
     }
 
@@ -153,7 +153,8 @@ final class PreflightPane extends VBox {
         } else {
             text.getChildren()
                     .addAll(
-                            Labels.wrapped("Seen: " + judged.outcome().seen() + ".", "small"),
+                            Labels.wrapped(
+                                    BenchText.SEEN.formatted(judged.outcome().seen()), "small"),
                             Labels.wrapped(requirement.why(), "muted", "small"),
                             Labels.wrapped("→ " + requirement.remedy(), "small"));
         }
@@ -168,17 +169,19 @@ final class PreflightPane extends VBox {
     private Node answers(Game game, DeliveryPath path, Judgement judged) {
         String id = judged.requirement().id();
         if (judged.isOfRun()) {
-            Label each = Labels.of("checked at each run", "muted", "small");
+            Label each = Labels.of(BenchText.CHECKED_AT_EACH_RUN, "muted", "small");
             each.setMinWidth(USE_PREF_SIZE);
             return each;
         } else if (judged.ticked()) {
-            return Buttons.quiet("Take back", "Not checked then", () -> say(game, path, id, Optional.empty()));
+            return Buttons.quiet(
+                    BenchText.TAKE_BACK, BenchText.TAKE_BACK_TIP, () -> say(game, path, id, Optional.empty()));
         } else if (judged.state() == State.UNKNOWN) {
             return Boxes.row(
-                    Buttons.quiet("It holds", "You have checked it", () -> say(game, path, id, Optional.of(true))),
                     Buttons.quiet(
-                            "It does not",
-                            "Recorded with the runs as a finding",
+                            BenchText.IT_HOLDS, BenchText.IT_HOLDS_TIP, () -> say(game, path, id, Optional.of(true))),
+                    Buttons.quiet(
+                            BenchText.IT_DOES_NOT,
+                            BenchText.IT_DOES_NOT_TIP,
                             () -> say(game, path, id, Optional.of(false))));
         }
         return new HBox();

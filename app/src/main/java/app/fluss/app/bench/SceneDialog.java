@@ -33,23 +33,21 @@ final class SceneDialog {
     ///
     /// @param knownGame the game, if the scene is one more of it; else empty
     static Optional<Answer> ask(Theme theme, Window owner, String knownGame) {
-        Dialog<ButtonType> dialog = Dialogs.make(theme, owner, "Add a scene");
-        TextField game = field("scene-game", knownGame, "Tidewarden");
-        TextField scene = field("scene-name", "", "reed marsh loop");
+        Dialog<ButtonType> dialog = Dialogs.make(theme, owner, BenchText.ADD_SCENE);
+        TextField game = field("scene-game", knownGame, BenchText.TIDEWARDEN);
+        TextField scene = field("scene-name", "", BenchText.REED_MARSH_LOOP);
         TextField seconds = field("scene-seconds", "60", "60");
         seconds.setPrefColumnCount(4);
         game.setDisable(!knownGame.isEmpty());
         GridPane grid = new GridPane();
         grid.setHgap(12);
         grid.setVgap(8);
-        grid.addRow(0, Labels.of("Game"), game);
-        grid.addRow(1, Labels.of("Scene"), scene);
-        grid.addRow(2, Labels.of("Seconds"), seconds);
-        dialog.getDialogPane()
-                .setContent(
-                        new VBox(10, Labels.note("A route you can repeat: same start, same way, same length."), grid));
+        grid.addRow(0, Labels.of(BenchText.GAME), game);
+        grid.addRow(1, Labels.of(BenchText.SCENE), scene);
+        grid.addRow(2, Labels.of(BenchText.SECONDS), seconds);
+        dialog.getDialogPane().setContent(new VBox(10, Labels.note(BenchText.ROUTE_HINT), grid));
         dialog.getDialogPane().setId("scene-dialog");
-        Dialogs.does(dialog, "Add scene")
+        Dialogs.does(dialog, BenchText.ADD_SCENE_NOW)
                 .disableProperty()
                 .bind(Bindings.createBooleanBinding(
                         () -> game.getText().isBlank()

@@ -35,11 +35,11 @@ final class ScenesEditor extends VBox {
         grid.setVgap(5);
         grid.addRow(
                 0,
-                Labels.of("scene", "muted", "small"),
-                Labels.of("seconds", "muted", "small"),
-                Labels.of("how heavy", "muted", "small"),
-                Labels.of("begins", "muted", "small"),
-                Labels.of("what is done", "muted", "small"));
+                Labels.of(BenchText.SCENE_PROMPT, "muted", "small"),
+                Labels.of(BenchText.SECONDS_PROMPT, "muted", "small"),
+                Labels.of(BenchText.HOW_HEAVY, "muted", "small"),
+                Labels.of(BenchText.BEGINS, "muted", "small"),
+                Labels.of(BenchText.WHAT_IS_DONE, "muted", "small"));
         int row = 1;
         for (Scene scene : workbench.contentsProperty().get().scenes()) {
             if (scene.gameId() == game.id()) {
@@ -49,9 +49,12 @@ final class ScenesEditor extends VBox {
         getChildren()
                 .addAll(
                         Boxes.row(
-                                Labels.heading("Scenes"),
+                                Labels.heading(BenchText.SCENES),
                                 Boxes.spacer(),
-                                Buttons.quiet("Add scene…", "One more route in this game", () -> addScene(game))),
+                                Buttons.quiet(
+                                        BenchText.ADD_SCENE_TO_GAME,
+                                        BenchText.ADD_SCENE_TO_GAME_TIP,
+                                        () -> addScene(game))),
                         grid);
     }
 
@@ -62,16 +65,16 @@ final class ScenesEditor extends VBox {
 
     private void rename(Scene scene) {
         BenchEdits edits = workbench.edits().bench();
-        Dialogs.text(theme, getScene().getWindow(), "Rename " + scene.name(), scene.name())
+        Dialogs.text(theme, getScene().getWindow(), BenchText.RENAME_ITEM.formatted(scene.name()), scene.name())
                 .filter(name -> !name.equals(scene.name()))
                 .ifPresent(name -> edits.rename(scene, name));
     }
 
     private void row(GridPane grid, int row, Scene scene) {
-        TextField seconds = field("seconds", Integer.toString(scene.seconds()), 4);
-        TextField begins = field("where it begins", scene.begins(), 14);
-        TextField route = field("what is done", scene.route(), 19);
-        ChoiceBox<Section.Weight> weight = Choice.of("scene-weight", "How heavy", ScenesEditor::name);
+        TextField seconds = field(BenchText.SECONDS_PROMPT, Integer.toString(scene.seconds()), 4);
+        TextField begins = field(BenchText.WHERE_IT_BEGINS, scene.begins(), 14);
+        TextField route = field(BenchText.WHAT_IS_DONE, scene.route(), 19);
+        ChoiceBox<Section.Weight> weight = Choice.of("scene-weight", BenchText.HOW_HEAVY_COLUMN, ScenesEditor::name);
         weight.getItems().setAll(Section.Weight.values());
         weight.setValue(scene.weight());
         Runnable take = () -> SceneDialog.seconds(seconds.getText())
@@ -94,10 +97,10 @@ final class ScenesEditor extends VBox {
         GridPane.setHgrow(route, Priority.ALWAYS);
         Label name = Labels.of(scene.name());
         name.setMinWidth(Region.USE_PREF_SIZE);
-        Button rename = Buttons.quiet("Rename…", "Another name for the scene", () -> rename(scene));
+        Button rename = Buttons.quiet(BenchText.RENAME, BenchText.RENAME_SCENE_TIP, () -> rename(scene));
         Button duplicate = Buttons.quiet(
-                "Duplicate",
-                "Another scene of this game with the same description",
+                BenchText.DUPLICATE,
+                BenchText.DUPLICATE_SCENE_TIP,
                 () -> workbench
                         .edits()
                         .bench()
@@ -114,9 +117,9 @@ final class ScenesEditor extends VBox {
 
     private static String name(Section.Weight weight) {
         return switch (weight) {
-            case LIGHT -> "light";
-            case TYPICAL -> "typical";
-            case WORST -> "worst";
+            case LIGHT -> BenchText.LIGHT;
+            case TYPICAL -> BenchText.TYPICAL;
+            case WORST -> BenchText.WORST;
         };
     }
 }

@@ -39,24 +39,25 @@ public final class BlindDialog {
     private final PeopleEdits edits;
     private final Dialog<ButtonType> dialog;
     private final ChoiceBox<Scene> scene;
-    private final ChoiceBox<DeliveryPath> first = Choice.of("blind-a", "Path A", DeliveryPath::name);
-    private final ChoiceBox<DeliveryPath> second = Choice.of("blind-b", "Path B", DeliveryPath::name);
-    private final ChoiceBox<Integer> trials = Choice.of("blind-trials", "Trials", count -> Integer.toString(count));
+    private final ChoiceBox<DeliveryPath> first = Choice.of("blind-a", BlindText.PATH, DeliveryPath::name);
+    private final ChoiceBox<DeliveryPath> second = Choice.of("blind-b", BlindText.PATH_B, DeliveryPath::name);
+    private final ChoiceBox<Integer> trials =
+            Choice.of("blind-trials", BlindText.TRIALS, count -> Integer.toString(count));
     private final ChoiceBox<BlindBlock.SwitchedBy> by =
-            Choice.of("blind-by", "Switched by", BlindBlock.SwitchedBy::title);
+            Choice.of("blind-by", BlindText.SWITCHED_BY, BlindBlock.SwitchedBy::title);
     private final TextField player = new TextField();
     private final Label finds = Labels.note("");
     private final Label problem = Labels.wrapped("", "changed");
-    private final ButtonType draw = new ButtonType("Draw the order", ButtonBar.ButtonData.OK_DONE);
+    private final ButtonType draw = new ButtonType(BlindText.DRAW_ORDER, ButtonBar.ButtonData.OK_DONE);
 
     /// @param scenes to choose from, one or more
     /// @param paths to choose from, two or more
     public BlindDialog(Workbench workbench, Theme theme, Window owner, List<Scene> scenes, List<DeliveryPath> paths) {
         edits = workbench.edits().people();
         Contents contents = workbench.contentsProperty().get();
-        dialog = Dialogs.make(theme, owner, "Blind block");
+        dialog = Dialogs.make(theme, owner, BlindText.BLIND_BLOCK);
         dialog.getDialogPane().setId("blind-dialog");
-        scene = Choice.of("blind-scene", "Scene", contents::place);
+        scene = Choice.of("blind-scene", BlindText.SCENE, contents::place);
         scene.getItems().setAll(scenes);
         scene.setValue(scenes.getFirst());
         first.getItems().setAll(paths);
@@ -71,26 +72,18 @@ public final class BlindDialog {
         Label meaning = Labels.note("");
         by.valueProperty().subscribe(now -> meaning.setText(now == null ? "" : BlindPane.capital(now.meaning()) + "."));
         player.setId("blind-player");
-        player.setPromptText("name only");
-        player.setAccessibleText("Player");
+        player.setPromptText(BlindText.NAME_ONLY);
+        player.setAccessibleText(BlindText.PLAYER);
         contents.people().lastTaker().map(FeelSession.Taker::person).ifPresent(player::setText);
         problem.setId("blind-problem");
         GridPane grid = new GridPane(10, 8);
-        grid.addRow(0, Labels.of("Scene", "muted"), scene);
+        grid.addRow(0, Labels.of(BlindText.SCENE, "muted"), scene);
         grid.addRow(1, Labels.of("A", "muted"), first);
         grid.addRow(2, Labels.of("B", "muted"), second);
-        grid.addRow(3, Labels.of("Player", "muted"), player);
-        grid.addRow(4, Labels.of("Trials", "muted"), trials);
-        grid.addRow(5, Labels.of("Switched by", "muted"), by);
-        VBox body = new VBox(
-                10,
-                Labels.note(
-                        "Can the player tell the paths apart in the game itself? Each trial shows A or B, decided by a coin flip of"
-                                + " its own. The order is sealed: its SHA-256 is shown before the trials, the order after them."),
-                grid,
-                meaning,
-                finds,
-                problem);
+        grid.addRow(3, Labels.of(BlindText.PLAYER, "muted"), player);
+        grid.addRow(4, Labels.of(BlindText.TRIALS, "muted"), trials);
+        grid.addRow(5, Labels.of(BlindText.SWITCHED_BY, "muted"), by);
+        VBox body = new VBox(10, Labels.note(BlindText.BLOCK_EXPLAINED), grid, meaning, finds, problem);
         Ems.pref(body, 520);
         dialog.getDialogPane().setContent(body);
         dialog.getDialogPane().getButtonTypes().setAll(draw, ButtonType.CANCEL);
@@ -105,15 +98,15 @@ public final class BlindDialog {
 
     private static String finds(int trials) {
         int needed = ExactBinomial.needed(trials, BlindResult.LEVEL);
-        return "%d of %d right are needed (5 %%, one-sided). A player who is right three times out of four would be found with a probability of %.0f %%."
-                .formatted(needed, trials, 100 * ExactBinomial.power(trials, BlindResult.LEVEL, GOOD));
+        return BlindText.RIGHT_NEEDED.formatted(
+                needed, trials, 100 * ExactBinomial.power(trials, BlindResult.LEVEL, GOOD));
     }
 
     private Optional<String> wrong() {
         return first.getValue().equals(second.getValue())
-                ? Optional.of("Choose two different paths.")
+                ? Optional.of(BlindText.CHOOSE_TWO_DIFFERENT_PATHS)
                 : player.getText().isBlank() || player.getText().strip().length() > FeelSession.Taker.LONGEST
-                        ? Optional.of("Enter the player's name, up to 60 characters.")
+                        ? Optional.of(BlindText.ENTER_PLAYER)
                         : Optional.empty();
     }
 

@@ -39,8 +39,7 @@ public final class BlindList extends VBox {
 
     /// A button that adds a block to the game that is shown.
     public Button adding(Supplier<Optional<Game>> game) {
-        Button button = Buttons.quiet(
-                "Blind block…", "Plan trials in a hidden order: can two paths be told apart?", () -> add(game.get()));
+        Button button = Buttons.quiet(BlindText.ADD_BLOCK, BlindText.ADD_BLOCK_TIP, () -> add(game.get()));
         button.setId("plan-blind");
         return button;
     }
@@ -51,7 +50,7 @@ public final class BlindList extends VBox {
         List<DeliveryPath> planned = Coverage.paths(contents, scenes);
         List<DeliveryPath> paths = planned.size() < 2 ? contents.bench().paths() : planned;
         if (scenes.isEmpty() || paths.size() < 2) {
-            problems.accept("A blind block needs a scene and two paths. Both are described in Bench (Ctrl+1).");
+            problems.accept(BlindText.BLOCK_NEEDS);
             return;
         }
         new BlindDialog(workbench, theme, getScene().getWindow(), scenes, paths).ask();
@@ -74,31 +73,29 @@ public final class BlindList extends VBox {
     }
 
     private static Node panel(List<Node> rows) {
-        VBox panel = Boxes.panel(Labels.heading("Blind blocks"));
+        VBox panel = Boxes.panel(Labels.heading(BlindText.BLIND_BLOCKS));
         panel.getChildren().addAll(rows);
         return panel;
     }
 
     private Node row(Contents contents, BlindBlock block) {
         Button remove = Buttons.quiet(
-                "Remove",
-                "Can be undone (Ctrl+Z)",
+                BlindText.REMOVE,
+                BlindText.REMOVE_TIP,
                 () -> workbench.edits().people().remove(block));
-        Button go = Buttons.quiet("Play →", "Continues with the next trial", play);
+        Button go = Buttons.quiet(BlindText.PLAY, BlindText.PLAY_TIP, play);
         go.setId("blind-play");
         return Boxes.row(
-                Labels.of("%s against %s"
-                        .formatted(
-                                contents.path(block.pathA()).name(),
-                                contents.path(block.pathB()).name())),
+                Labels.of(BlindText.AGAINST.formatted(
+                        contents.path(block.pathA()).name(),
+                        contents.path(block.pathB()).name())),
                 Labels.of(contents.place(contents.scene(block.sceneId())), "chip"),
                 Labels.of(
-                        "%s · %d of %d trials · %s"
-                                .formatted(
-                                        block.player(),
-                                        block.answers().size(),
-                                        block.seal().order().size(),
-                                        block.switchedBy().title()),
+                        BlindText.OF_TRIALS.formatted(
+                                block.player(),
+                                block.answers().size(),
+                                block.seal().order().size(),
+                                block.switchedBy().title()),
                         "muted"),
                 Boxes.spacer(),
                 remove,

@@ -33,8 +33,10 @@ public final class BlindPane extends VBox {
     private final ToggleGroup said = new ToggleGroup();
     private final ToggleButton saidA = new ToggleButton();
     private final ToggleButton saidB = new ToggleButton();
-    private final RatingScale smoothness = new RatingScale("Smoothness", "shakes", "flows", () -> {});
-    private final RatingScale response = new RatingScale("Response", "drags", "follows the hand", () -> {});
+    private final RatingScale smoothness =
+            new RatingScale(BlindText.SMOOTHNESS, BlindText.SHAKES, BlindText.FLOWS, () -> {});
+    private final RatingScale response =
+            new RatingScale(BlindText.RESPONSE, BlindText.DRAGS, BlindText.FOLLOWS_HAND, () -> {});
     private final Label state = Labels.note("");
     private final Button next;
     private final VBox going;
@@ -60,21 +62,21 @@ public final class BlindPane extends VBox {
             button.getStyleClass().add("quiet");
         }
         said.selectedToggleProperty().subscribe(this::showState);
-        next = Buttons.primary("Keep the answer", "Goes on to the next trial (Enter)", this::keep);
+        next = Buttons.primary(BlindText.KEEP_ANSWER, BlindText.KEEP_ANSWER_TIP, this::keep);
         next.setId("blind-next");
         next.setDefaultButton(true);
-        Button end = Buttons.quiet("End early…", "The answers so far count, and the order is revealed", this::end);
+        Button end = Buttons.quiet(BlindText.END_EARLY, BlindText.END_EARLY_TIP, this::end);
         end.setId("blind-end");
         going = new VBox(
                 10,
                 Boxes.panel(title, meaning, sealed),
-                Boxes.panel(Labels.heading("1 · Set the path"), switching),
+                Boxes.panel(Labels.heading(BlindText.SET_PATH), switching),
                 Boxes.panel(
-                        Labels.heading("2 · Play the scene, then say which it was"),
+                        Labels.heading(BlindText.SAY_WHICH),
                         Boxes.row(saidA, saidB),
                         smoothness,
                         response,
-                        Labels.note("Ratings are optional.")),
+                        Labels.note(BlindText.RATINGS_ARE_OPTIONAL)),
                 Boxes.row(next, state, Boxes.spacer(), end));
         getChildren().setAll(going);
     }
@@ -115,21 +117,17 @@ public final class BlindPane extends VBox {
         String nameA = contents.path(block.pathA()).name();
         String nameB = contents.path(block.pathB()).name();
         int trial = block.answers().size();
-        title.setText("Trial %d of %d · %s · %s plays"
-                .formatted(
-                        trial + 1,
-                        block.seal().order().size(),
-                        contents.place(contents.scene(block.sceneId())),
-                        block.player()));
-        meaning.setText("%s. A is %s, B is %s. Play the same stretch of the scene in every trial."
-                .formatted(capital(block.switchedBy().meaning()), nameA, nameB));
+        title.setText(BlindText.TRIAL_OF_PLAYS.formatted(
+                trial + 1,
+                block.seal().order().size(),
+                contents.place(contents.scene(block.sceneId())),
+                block.player()));
+        meaning.setText(
+                BlindText.PATHS_OF_TRIAL.formatted(capital(block.switchedBy().meaning()), nameA, nameB));
         sealed.getChildren()
                 .setAll(
-                        Labels.of(
-                                "SHA-256 of the hidden order; note it down or give it to somebody now",
-                                "muted",
-                                "small"),
-                        BlindResultPanel.line("blind-seal", "SHA-256 of the hidden order", block.hash()));
+                        Labels.of(BlindText.NOTE_HASH, "muted", "small"),
+                        BlindResultPanel.line("blind-seal", BlindText.HASH, block.hash()));
         Side side = block.seal().order().get(trial);
         isSet = false;
         switching.show(block.switchedBy(), side, side == Side.A ? nameA : nameB);
@@ -149,7 +147,7 @@ public final class BlindPane extends VBox {
     private void showState() {
         boolean isSaid = said.getSelectedToggle() != null;
         next.setDisable(!isSet || !isSaid);
-        state.setText(!isSet ? "The path of this trial is not set yet." : isSaid ? "" : "Which one was it?");
+        state.setText(!isSet ? BlindText.PATH_NOT_SET : isSaid ? "" : BlindText.WHICH_ONE_WAS_IT);
     }
 
     private void keep() {
@@ -173,15 +171,11 @@ public final class BlindPane extends VBox {
             if (Dialogs.agreed(
                     theme,
                     getScene().getWindow(),
-                    "End the blind block",
-                    "Stopping because of the answers so far weakens the result: decide the number of trials beforehand. The"
-                            + " answers so far count, and the order is revealed.",
-                    "End it")) {
+                    BlindText.END_BLIND_BLOCK,
+                    BlindText.END_BLOCK_WARNING,
+                    BlindText.END_IT)) {
                 workbench.edits().people().end(block);
-                tell.accept(
-                        block.answers().isEmpty()
-                                ? "The blind block ended without an answer."
-                                : "The blind block has ended.");
+                tell.accept(block.answers().isEmpty() ? BlindText.ENDED_WITHOUT_ANSWER : BlindText.BLOCK_ENDED);
             }
         });
     }

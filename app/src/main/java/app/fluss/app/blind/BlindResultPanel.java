@@ -25,20 +25,19 @@ public final class BlindResultPanel extends VBox {
         Contents contents = workbench.contentsProperty().get();
         BlindResult result = BlindResult.of(block.judged());
         HBox head = Boxes.row(
-                Labels.heading("Blind: %s (A) against %s (B)"
-                        .formatted(
-                                contents.path(block.pathA()).name(),
-                                contents.path(block.pathB()).name())),
+                Labels.heading(BlindText.BLIND_AGAINST_B.formatted(
+                        contents.path(block.pathA()).name(),
+                        contents.path(block.pathB()).name())),
                 Labels.of(block.player(), "chip"));
         if (block.simulated()) {
-            head.getChildren().add(Labels.of("simulated", "chip", "chip-warm"));
+            head.getChildren().add(Labels.of(BlindText.SIMULATED, "chip", "chip-warm"));
         }
         head.getChildren()
                 .addAll(
                         Boxes.spacer(),
                         Buttons.quiet(
-                                "Remove",
-                                "Can be undone (Ctrl+Z)",
+                                BlindText.REMOVE,
+                                BlindText.REMOVE_TIP,
                                 () -> workbench.edits().people().remove(block)));
         Label words = Labels.wrapped(result.words(), "verdict-sentence");
         words.setId("blind-words");
@@ -46,25 +45,23 @@ public final class BlindResultPanel extends VBox {
                 .addAll(
                         head,
                         words,
-                        Labels.wrapped("%s to %s would be right (95 %%); d′ %s. %s"
-                                .formatted(
-                                        percent(result.share().low()),
-                                        percent(result.share().high()),
-                                        Numbers.text(result.dPrime(), 2),
-                                        ended(block))),
-                        Labels.wrapped("Smoothness: %s. Response: %s."
-                                .formatted(rated(result.smoothness()), rated(result.response()))),
+                        Labels.wrapped(BlindText.SHARE_RIGHT.formatted(
+                                percent(result.share().low()),
+                                percent(result.share().high()),
+                                Numbers.text(result.dPrime(), 2),
+                                ended(block))),
+                        Labels.wrapped(BlindText.SMOOTHNESS_RESPONSE.formatted(
+                                rated(result.smoothness()), rated(result.response()))),
                         Labels.wrapped(
-                                "%s. Here %s"
-                                        .formatted(
-                                                BlindPane.capital(
-                                                        block.switchedBy().meaning()),
-                                                block.isUnchanged()
-                                                        ? "are the order and its number; their SHA-256 is the one that was shown before the trials:"
-                                                        : "the order does not match the one that was sealed:"),
+                                BlindText.HERE.formatted(
+                                        BlindPane.capital(block.switchedBy().meaning()),
+                                        block.isUnchanged() ? BlindText.SEAL_HOLDS : BlindText.SEAL_BROKEN),
                                 block.isUnchanged() ? "muted" : "changed"),
-                        line("blind-order", "Order and number", block.seal().text()),
-                        line("blind-hash", "SHA-256 that was shown before", block.hash()));
+                        line(
+                                "blind-order",
+                                BlindText.ORDER_AND_NUMBER,
+                                block.seal().text()),
+                        line("blind-hash", BlindText.HASH_SHOWN_BEFORE, block.hash()));
     }
 
     private static String percent(double share) {
@@ -73,19 +70,18 @@ public final class BlindResultPanel extends VBox {
 
     private static String ended(BlindBlock block) {
         int left = block.seal().order().size() - block.answers().size();
-        return left == 0 ? "" : "Ended %d trials early.".formatted(left);
+        return left == 0 ? "" : BlindText.ENDED_TRIALS_EARLY.formatted(left);
     }
 
     private static String rated(SignTest test) {
         int pairs = test.higherA() + test.higherB() + test.equal();
         if (pairs == 0) {
-            return "not rated on both paths";
+            return BlindText.NOT_RATED;
         }
-        String counts = "A higher in %d, B in %d, equal in %d pairs (p = %.3f)"
-                .formatted(test.higherA(), test.higherB(), test.equal(), test.chance());
+        String counts = BlindText.RATED_PAIRS.formatted(test.higherA(), test.higherB(), test.equal(), test.chance());
         return test.isShown()
-                ? "%s is rated higher; %s".formatted(test.higherA() > test.higherB() ? "A" : "B", counts)
-                : "no difference is shown; " + counts;
+                ? BlindText.IS_RATED_HIGHER.formatted(test.higherA() > test.higherB() ? "A" : "B", counts)
+                : BlindText.NO_DIFFERENCE_IS_SHOWN.formatted(counts);
     }
 
     /// Text that can be marked and copied.

@@ -24,15 +24,13 @@ import javafx.scene.layout.VBox;
 /// Sets the path of the next trial: by a helper who looks at what to set, or by a script that nobody
 /// looks at.
 final class SwitchPanel extends VBox {
-    private static final String HIDDEN = "Player, look away. Helper, hold the button to see what to set.";
-
     private final Jobs jobs;
     private final Consumer<String> tell;
     private final Runnable set;
-    private final Label shown = Labels.of(HIDDEN, "strong");
-    private final Button hold = new Button("Hold to see (Space)");
+    private final Label shown = Labels.of(BlindText.LOOK_AWAY, "strong");
+    private final Button hold = new Button(BlindText.HOLD_TO_SEE_SPACE);
     private final TextField program = new TextField();
-    private final Button run = Buttons.quiet("Set the path now", "Runs the script with A or B", this::run);
+    private final Button run = Buttons.quiet(BlindText.SET_PATH_NOW, BlindText.SET_PATH_NOW_TIP, this::run);
     private final VBox helper;
     private final VBox script;
     private Side side = Side.A;
@@ -61,24 +59,16 @@ final class SwitchPanel extends VBox {
                 hide();
             }
         });
-        helper = new VBox(
-                6,
-                Boxes.row(hold, shown),
-                Labels.note(
-                        "Do the same in every trial, with the same sounds and for the same time, even if nothing changes; otherwise the player"
-                                + " hears what was set."));
+        helper = new VBox(6, Boxes.row(hold, shown), Labels.note(BlindText.SAME_EVERY_TIME));
         program.setId("blind-script");
-        program.setPromptText("a script that takes A or B as its argument");
-        program.setAccessibleText("Script that sets the path");
+        program.setPromptText(BlindText.SCRIPT_PROMPT);
+        program.setAccessibleText(BlindText.SCRIPT);
         HBox.setHgrow(program, Priority.ALWAYS);
         run.setId("blind-run");
         script = new VBox(
                 6,
-                Boxes.row(program, Buttons.quiet("Choose…", "Choose the script", this::choose), run),
-                Labels.note(
-                        "It runs with your rights and with A or B as its only argument. Use one that you wrote or have read, that shows"
-                                + " and sounds the same for both, and respect the rules of online games: some guards treat scripts as"
-                                + " cheating."));
+                Boxes.row(program, Buttons.quiet(BlindText.CHOOSE, BlindText.CHOOSE_TIP, this::choose), run),
+                Labels.note(BlindText.SCRIPT_WARNING));
     }
 
     /// The next trial of a block.
@@ -97,11 +87,11 @@ final class SwitchPanel extends VBox {
     }
 
     private void hide() {
-        shown.setText(HIDDEN);
+        shown.setText(BlindText.LOOK_AWAY);
     }
 
     private void choose() {
-        FileChoice.chosen(FileChoice.files("Script that sets the path")
+        FileChoice.chosen(FileChoice.files(BlindText.SCRIPT)
                         .showOpenDialog(getScene().getWindow()))
                 .ifPresent(script -> program.setText(script.toString()));
     }
@@ -112,7 +102,7 @@ final class SwitchPanel extends VBox {
             SwitchScript chosen = new SwitchScript(Path.of(program.getText().strip()));
             run.setDisable(true);
             jobs.quick(
-                    "Setting the path",
+                    BlindText.SETTING_PATH,
                     () -> {
                         chosen.set(wanted);
                         return true;
@@ -126,7 +116,7 @@ final class SwitchPanel extends VBox {
                         tell.accept(String.valueOf(e.getMessage()));
                     });
         } catch (InvalidPathException e) {
-            tell.accept("This is not a file name. Choose a script.");
+            tell.accept(BlindText.NO_FILE_NAME);
         } catch (IllegalArgumentException e) {
             tell.accept(String.valueOf(e.getMessage()));
         }

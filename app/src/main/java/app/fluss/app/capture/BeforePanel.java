@@ -81,11 +81,8 @@ final class BeforePanel extends VBox {
         getChildren().clear();
         Scene scene = contents.scene(row.sceneId());
         switch (row.role()) {
-            case BREAK -> getChildren().add(Labels.note("Leave the machine running, so that it stays warm."));
-            case WARM_UP ->
-                getChildren()
-                        .add(Labels.note("Run the route once. Nothing is kept: the first pass after a start builds"
-                                + " shaders and warms the machine."));
+            case BREAK -> getChildren().add(Labels.note(CaptureText.KEEP_WARM));
+            case WARM_UP -> getChildren().add(Labels.note(CaptureText.WARM_UP_EXPLAINED));
             case RUN, BRACKET -> {}
         }
         if (row.role() == Role.BREAK) {
@@ -96,19 +93,16 @@ final class BeforePanel extends VBox {
             getChildren().add(Labels.wrapped("→ " + step, "changed"));
         }
         if (row.restarts() || change.restartsGame()) {
-            getChildren().add(Labels.wrapped("→ restart the game", "changed"));
+            getChildren().add(Labels.wrapped(CaptureText.RESTART_GAME, "changed"));
         }
         if (change.steps().isEmpty() && row.role().isMeasured()) {
-            getChildren().add(Labels.of("Same settings as in the last run.", "muted"));
+            getChildren().add(Labels.of(CaptureText.SAME_SETTINGS, "muted"));
         }
         if (change.movesCable()) {
-            getChildren()
-                    .add(Labels.wrapped(
-                            "△ Power off and unplug first; hot cards burn. Makers' manuals and local rules come first.",
-                            "safety"));
+            getChildren().add(Labels.wrapped(CaptureText.POWER_SAFETY, "safety"));
         }
         if (!scene.begins().isEmpty() || !scene.route().isEmpty()) {
-            getChildren().add(Labels.wrapped("Route: " + scene.begins() + " – " + scene.route(), "small"));
+            getChildren().add(Labels.wrapped(CaptureText.ROUTE.formatted(scene.begins(), scene.route()), "small"));
         }
         requirements(judged);
     }
@@ -122,12 +116,14 @@ final class BeforePanel extends VBox {
         int met = judged.size() - open.size();
         getChildren()
                 .add(Boxes.row(
-                        Labels.heading("Checked"),
-                        Labels.of("%d of %d requirements".formatted(met, judged.size()), "muted")));
+                        Labels.heading(CaptureText.CHECKED),
+                        Labels.of(CaptureText.OF_REQUIREMENTS.formatted(met, judged.size()), "muted")));
         open.stream().limit(SHOWN).forEach(one -> getChildren().add(line(one)));
         if (open.size() > SHOWN) {
             Button more = Buttons.quiet(
-                    "and %d more in the preflight".formatted(open.size() - SHOWN), "Go through all of them", preflight);
+                    CaptureText.AND_MORE_IN_PREFLIGHT.formatted(open.size() - SHOWN),
+                    CaptureText.AND_MORE_IN_PREFLIGHT_TIP,
+                    preflight);
             more.getStyleClass().setAll("link");
             getChildren().add(more);
         }
@@ -147,19 +143,23 @@ final class BeforePanel extends VBox {
         if (judged.ticked()) {
             line.getChildren()
                     .add(Buttons.quiet(
-                            "Take back", "Not checked then", () -> answers.answer(judged, Optional.empty())));
+                            CaptureText.TAKE_BACK,
+                            CaptureText.TAKE_BACK_TIP,
+                            () -> answers.answer(judged, Optional.empty())));
         } else if (!unmet) {
             line.getChildren()
                     .addAll(
-                            check("✓", "It holds", judged, true),
-                            check("✗", "Not met: recorded with the run as a finding", judged, false));
+                            check("✓", CaptureText.IT_HOLDS_TIP, judged, true),
+                            check("✗", CaptureText.NOT_MET_TIP, judged, false));
         }
         return line;
     }
 
     void offerDone(SheetRow row, Runnable done) {
         Button button = Buttons.primary(
-                row.role() == Role.BREAK ? "Break is over" : "Warm-up is done", "Continue with the next line", done);
+                row.role() == Role.BREAK ? CaptureText.BREAK_IS_OVER : CaptureText.WARM_UP_IS_DONE,
+                CaptureText.WARM_UP_IS_DONE_TIP,
+                done);
         button.setId("line-done");
         getChildren().add(button);
     }

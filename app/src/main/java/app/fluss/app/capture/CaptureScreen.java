@@ -60,16 +60,16 @@ public final class CaptureScreen extends VBox {
     private final Runnable compare;
     private final BlindPane blind;
     private final ScrollPane blindScroll;
-    private final ToggleButton playing = new ToggleButton("Blind block");
+    private final ToggleButton playing = new ToggleButton(CaptureText.BLIND_BLOCK);
     private @Nullable SheetRow row;
     private Map<String, Boolean> said = Map.of();
     /// Why runs are usually measured again.
     private static final List<String> REASONS = List.of(
-            "the game crashed",
-            "something else ran meanwhile",
-            "the route was not the same",
-            "a setting was wrong",
-            "the logger wrote nothing");
+            CaptureText.GAME_CRASHED,
+            CaptureText.SOMETHING_ELSE_RAN_MEANWHILE,
+            CaptureText.ROUTE_DIFFERED,
+            CaptureText.SETTING_WAS_WRONG,
+            CaptureText.LOGGER_WROTE_NOTHING);
 
     /// The requirement that a warm-up line of the sheet meets.
     private static final String FIRST_PASS = "first-pass-discarded";
@@ -103,8 +103,8 @@ public final class CaptureScreen extends VBox {
         evidence = new EvidencePanel(theme, memory, preferences, new PadKeeper(), this::onLine);
         ending = new EndingBar(
                 this::keep,
-                () -> end(Outcome.REPEAT, "Repeat this run", "Repeat"),
-                () -> end(Outcome.DISCARDED, "Discard this run", "Discard"),
+                () -> end(Outcome.REPEAT, CaptureText.REPEAT_THIS_RUN, CaptureText.REPEAT),
+                () -> end(Outcome.DISCARDED, CaptureText.DISCARD_THIS_RUN, CaptureText.DISCARD),
                 () -> workbench
                         .contentsProperty()
                         .get()
@@ -116,7 +116,7 @@ public final class CaptureScreen extends VBox {
         place.visibleProperty().bind(place.textProperty().isNotEmpty());
         playing.setId("capture-blind");
         playing.getStyleClass().add("quiet");
-        playing.setTooltip(new Tooltip("Between the run sheet and the blind block that goes on"));
+        playing.setTooltip(new Tooltip(CaptureText.BLIND_SWITCH_TIP));
         playing.managedProperty().bind(playing.visibleProperty());
         playing.selectedProperty().subscribe((_, now) -> {
             if (!now) {
@@ -198,14 +198,14 @@ public final class CaptureScreen extends VBox {
         blind.show(contents);
         playing.setVisible(blind.isOffered());
         if (playing.isVisible() && playing.isSelected()) {
-            title.setText("Blind block");
+            title.setText(CaptureText.BLIND_BLOCK);
             place.setText("");
             goal.setText("");
             getChildren().set(1, blindScroll);
             return;
         }
         if (now.isEmpty()) {
-            title.setText("Capture");
+            title.setText(CaptureText.CAPTURE);
             place.setText("");
             goal.setText("");
             getChildren().set(1, new NoLine(!contents.planned().sheet().isEmpty(), plan, compare));
@@ -220,10 +220,10 @@ public final class CaptureScreen extends VBox {
             evidence.forget();
             showPath();
         }
-        title.setText(open.role() == Role.BREAK ? "Break" : path.name());
+        title.setText(open.role() == Role.BREAK ? CaptureText.BREAK : path.name());
         place.setText(open.role() == Role.BREAK ? "" : contents.place(scene));
         long runs = contents.planned().openRuns();
-        goal.setText(runs == 1 ? "1 run to go" : "%d runs to go".formatted(runs));
+        goal.setText(runs == 1 ? CaptureText.RUN_TO_GO : CaptureText.RUNS_TO_GO.formatted(runs));
         boolean measured = open.role().isMeasured();
         timer.show(attempt, open.lastsS());
         evidence.setVisible(measured);
@@ -319,12 +319,11 @@ public final class CaptureScreen extends VBox {
                         begun -> !begun.hasEvidence(log, evidence.latency().isPresent()))
                 .orElse(true);
         if (empty && outcome == Outcome.KEPT) {
-            problems.accept(
-                    "Nothing to keep: attach a log, measure latency, type readings or a summary, or note an impression.");
+            problems.accept(CaptureText.NOTHING_TO_KEEP);
             return;
         }
         if (attempt.isEmpty()) {
-            problems.accept("This line has not started; skip it in Plan.");
+            problems.accept(CaptureText.LINE_NOT_STARTED);
             return;
         }
         problems.accept("");
@@ -334,8 +333,7 @@ public final class CaptureScreen extends VBox {
                 workbench.edits().capture(),
                 outcome,
                 reason,
-                e -> problems.accept(
-                        "The run could not be kept: %s What you typed is still here.".formatted(e.getMessage())));
+                e -> problems.accept(CaptureText.RUN_NOT_KEPT.formatted(e.getMessage())));
     }
 
     /// Marks that the path was switched on or off just now, if the scene runs.
@@ -365,11 +363,11 @@ public final class CaptureScreen extends VBox {
         evidence.close();
     }
 
-    /// Looks for light sensors again.
+    /// Offers stand-ins for light sensors anew.
     ///
-    /// @param standInSpeed how much faster than real the stand-in sends
-    public void findSensors(double standInSpeed) {
-        evidence.findSensors(standInSpeed);
+    /// @param standInSpeed how much faster than real they send
+    public void offerStandIns(double standInSpeed) {
+        evidence.offerStandIns(standInSpeed);
     }
 
     /// The folder that is watched for logs.

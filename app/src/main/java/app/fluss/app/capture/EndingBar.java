@@ -11,12 +11,11 @@ final class EndingBar extends HBox {
     EndingBar(Runnable keep, Runnable repeat, Runnable discard, Runnable leave) {
         super(8);
         setAlignment(Pos.CENTER_LEFT);
-        Button kept = Buttons.primary("Keep the run", "Includes it in comparisons (Ctrl+Enter)", keep);
+        Button kept = Buttons.primary(CaptureText.KEEP_RUN, CaptureText.KEEP_RUN_TIP, keep);
         kept.setId("keep");
-        Button again = Buttons.quiet("Repeat…", "Leaves it out of comparisons; the line is repeated", repeat);
+        Button again = Buttons.quiet(CaptureText.REPEAT_WITH_REASON, CaptureText.REPEAT_WITH_REASON_TIP, repeat);
         again.setId("repeat");
-        Button discarded = Buttons.quiet(
-                "Discard…", "Leaves it out of comparisons; it stays in the study, struck through", discard);
+        Button discarded = Buttons.quiet(CaptureText.DISCARD_WITH_REASON, CaptureText.DISCARD_WITH_REASON_TIP, discard);
         discarded.setId("discard");
         getChildren()
                 .setAll(
@@ -24,9 +23,6 @@ final class EndingBar extends HBox {
                         again,
                         discarded,
                         Boxes.spacer(),
-                        Buttons.quiet(
-                                "Leave",
-                                "Back to the line before it was begun; what was typed stays in the study",
-                                leave));
+                        Buttons.quiet(CaptureText.LEAVE, CaptureText.LEAVE_TIP, leave));
     }
 }

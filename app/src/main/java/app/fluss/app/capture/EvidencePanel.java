@@ -86,7 +86,7 @@ final class EvidencePanel extends VBox {
         panes.put(Kind.READINGS, padHome);
         panes.put(Kind.SUMMARY, summary);
         panes.put(Kind.IMPRESSION, impression);
-        WrappingRow head = new WrappingRow(8, Labels.heading("Evidence"));
+        WrappingRow head = new WrappingRow(8, Labels.heading(CaptureText.EVIDENCE));
         ToggleGroup group = new ToggleGroup();
         for (Kind kind : Kind.values()) {
             ToggleButton button = new ToggleButton(kind.title);
@@ -114,7 +114,10 @@ final class EvidencePanel extends VBox {
             }
         });
         head.getChildren()
-                .addAll(Boxes.spacer(), grade, Buttons.quiet("Pad in a window", "For a second screen", this::popOut));
+                .addAll(
+                        Boxes.spacer(),
+                        grade,
+                        Buttons.quiet(CaptureText.PAD_IN_WINDOW, CaptureText.PAD_IN_WINDOW_TIP, this::popOut));
         VBox.setVgrow(middle, Priority.ALWAYS);
         getChildren().addAll(head, middle, gives);
         Objects.requireNonNull(buttons.get(Kind.LOG)).setSelected(true);
@@ -133,14 +136,14 @@ final class EvidencePanel extends VBox {
             return;
         }
         Stage stage = new Stage();
-        padHome.getChildren().setAll(Labels.note("The pad is in its own window."));
+        padHome.getChildren().setAll(Labels.note(CaptureText.PAD_ELSEWHERE));
         VBox root = new VBox(pad);
         VBox.setVgrow(pad, Priority.ALWAYS);
         root.getStyleClass().add("pad-window");
         Scene scene = new Scene(root, 720, 420);
         Subscription dressed = theme.dress(scene);
         stage.setScene(scene);
-        stage.setTitle("Readings pad – Fluss");
+        stage.setTitle(CaptureText.READINGS_PAD_FLUSS);
         stage.initOwner(getScene().getWindow());
         stage.setOnHidden(_ -> {
             padHome.getChildren().setAll(pad);
@@ -191,12 +194,14 @@ final class EvidencePanel extends VBox {
         boolean latencyAlone = latency && now == Grade.E;
         grade.setText(
                 !any
-                        ? "nothing yet"
+                        ? CaptureText.NOTHING_YET
                         : latencyAlone
-                                ? "measured latency alone"
-                                : "grade %s: rests on %s".formatted(now, now.rests()));
-        gives.setText("Gives " + (latency ? "latency, " : "") + names(now, true)
-                + (names(now, false).isEmpty() ? "." : "; not " + names(now, false) + "."));
+                                ? CaptureText.MEASURED_LATENCY_ALONE
+                                : CaptureText.GRADE_RESTS_ON.formatted(now, now.rests()));
+        gives.setText(CaptureText.GIVES.formatted(
+                latency ? CaptureText.LATENCY : "",
+                names(now, true),
+                names(now, false).isEmpty() ? "." : CaptureText.NOT.formatted(names(now, false))));
         gives.setVisible(any);
         gives.setManaged(any);
     }
@@ -206,7 +211,7 @@ final class EvidencePanel extends VBox {
                 .filter(measure -> measure.canBeHadAt(grade) == had)
                 .map(Measure::title)
                 .collect(Collectors.joining(", "));
-        return had && names.isEmpty() ? "no figure" : names;
+        return had && names.isEmpty() ? CaptureText.NO_FIGURE : names;
     }
 
     Optional<LogPanel.Attached> attached() {
@@ -218,9 +223,9 @@ final class EvidencePanel extends VBox {
         return Optional.ofNullable(sensor.attachedProperty().get());
     }
 
-    /// Looks for sensors again, with a stand-in that sends so much faster than real.
-    void findSensors(double standInSpeed) {
-        sensor.find(standInSpeed);
+    /// Offers stand-ins for sensors that send so much faster than real.
+    void offerStandIns(double speed) {
+        sensor.offerStandIns(speed);
     }
 
     void forget() {

@@ -13,9 +13,12 @@ import javafx.scene.layout.VBox;
 
 /// How the run felt, on three scales and in words.
 final class ImpressionFields extends VBox {
-    private final RatingScale smoothness = new RatingScale("smoothness", "shakes", "flows", this::take);
-    private final RatingScale response = new RatingScale("response", "drags", "follows the hand", this::take);
-    private final RatingScale artefacts = new RatingScale("artefacts", "spoil the picture", "none seen", this::take);
+    private final RatingScale smoothness =
+            new RatingScale(CaptureText.SMOOTHNESS, CaptureText.SHAKES, CaptureText.FLOWS, this::take);
+    private final RatingScale response =
+            new RatingScale(CaptureText.RESPONSE, CaptureText.DRAGS, CaptureText.FOLLOWS_HAND, this::take);
+    private final RatingScale artefacts =
+            new RatingScale(CaptureText.ARTEFACTS, CaptureText.SPOIL_PICTURE, CaptureText.NONE_SEEN, this::take);
     private final TextField words = new TextField();
     private final Consumer<Impression> keep;
     private Impression kept = Impression.NONE;
@@ -24,7 +27,7 @@ final class ImpressionFields extends VBox {
         super(8);
         this.keep = keep;
         words.setId("impression-words");
-        words.setPromptText("what stands out, in your words");
+        words.setPromptText(CaptureText.WORDS_PROMPT);
         words.setOnAction(_ -> take());
         words.focusedProperty().subscribe((_, focused) -> {
             if (!focused) {
@@ -32,7 +35,7 @@ final class ImpressionFields extends VBox {
             }
         });
         HBox.setHgrow(words, Priority.ALWAYS);
-        getChildren().addAll(smoothness, response, artefacts, Boxes.row(name("words"), words));
+        getChildren().addAll(smoothness, response, artefacts, Boxes.row(name(CaptureText.WORDS), words));
     }
 
     private static Label name(String text) {

@@ -92,11 +92,10 @@ final class LiveLog implements AutoCloseable {
         } catch (InputException e) {
             now = new State.Waiting(String.valueOf(e.getMessage()));
         } catch (IOException e) {
-            now = new State.Waiting(
-                    "The log cannot be read at the moment: %s. Trying again.".formatted(e.getMessage()));
+            now = new State.Waiting(CaptureText.LOG_UNREADABLE.formatted(e.getMessage()));
         } catch (Throwable e) { // a task that throws is never run again
             now = new State.Waiting(
-                    "The log cannot be followed: " + JobFailure.of(e).getMessage());
+                    CaptureText.LOG_NOT_FOLLOWED.formatted(JobFailure.of(e).getMessage()));
         }
         if (!now.equals(last)) {
             last = now;
@@ -151,10 +150,9 @@ final class LiveLog implements AutoCloseable {
         }
         Optional<ImportedLog> log = following.log();
         if (log.isEmpty() || log.get().log().size() == 0) {
-            return new State.Waiting(file.getFileName() + " is being written; nothing can be read yet.");
+            return new State.Waiting(CaptureText.LOG_EMPTY.formatted(file.getFileName()));
         }
-        String words =
-                change == LogTail.Change.STARTED_ANEW ? "The log was replaced; it is followed from its start." : "";
+        String words = change == LogTail.Change.STARTED_ANEW ? CaptureText.LOG_REPLACED : "";
         return growing(file, log.get(), words);
     }
 

@@ -146,7 +146,7 @@ final class LiveSensor implements AutoCloseable {
     }
 
     private void tell(RuntimeException e) {
-        Platform.runLater(() -> problems.accept("The trace cannot be read at the moment: " + e.getMessage()));
+        Platform.runLater(() -> problems.accept(SensorText.TRACE_UNREADABLE.formatted(e.getMessage())));
     }
 
     private Seen seen() {

@@ -13,7 +13,7 @@ final class LiveTraceView extends CanvasView {
     private Optional<LiveTrace.Seen> seen = Optional.empty();
 
     LiveTraceView(Theme theme) {
-        super(theme, "Live trace: light and presses of the last seconds");
+        super(theme, SensorText.LIVE_TRACE);
         setId("live-trace");
     }
 

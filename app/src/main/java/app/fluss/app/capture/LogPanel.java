@@ -39,7 +39,7 @@ final class LogPanel extends VBox {
     private final Preferences preferences;
     private final LongSupplier sceneMs;
     private double aheadMs = Double.NaN;
-    private final Label folderName = Labels.of("no folder is watched", "muted");
+    private final Label folderName = Labels.of(CaptureText.NO_FOLDER_IS_WATCHED, "muted");
     private final Label words = Labels.wrapped("", "small");
     private final HBox choices = Boxes.row();
     private final HBox rates = new HBox(22);
@@ -73,7 +73,7 @@ final class LogPanel extends VBox {
         getChildren()
                 .addAll(
                         Boxes.row(
-                                Buttons.quiet("Watch a folder…", "Where your logger writes its logs", this::choose),
+                                Buttons.quiet(CaptureText.WATCH_FOLDER, CaptureText.WATCH_FOLDER_TIP, this::choose),
                                 folderName),
                         words,
                         choices,
@@ -83,13 +83,12 @@ final class LogPanel extends VBox {
         if (!before.isEmpty() && Files.isDirectory(Path.of(before))) {
             watch(Path.of(before));
         } else {
-            words.setText("Set your logger to write CSV and choose its folder here. A log that grows there is followed"
-                    + " live and attached when it stops growing.");
+            words.setText(CaptureText.NO_FOLDER_HINT);
         }
     }
 
     private void choose() {
-        FileChoice.chosen(FileChoice.folders("Folder to watch")
+        FileChoice.chosen(FileChoice.folders(CaptureText.FOLDER_TO_WATCH)
                         .showDialog(getScene().getWindow()))
                 .ifPresent(this::watch);
     }
@@ -150,8 +149,7 @@ final class LogPanel extends VBox {
         choices.setManaged(choices.isVisible());
         switch (state) {
             case LiveLog.State.Waiting(String why) -> {
-                words.setText(
-                        why.isEmpty() ? "Waiting for a log to grow here. Start your logger with the scene." : why);
+                words.setText(why.isEmpty() ? CaptureText.WAITING_FOR_LOG : why);
                 if (why.isEmpty()) {
                     attached.set(null);
                     rates.getChildren().clear();
@@ -167,26 +165,25 @@ final class LogPanel extends VBox {
                     aheadMs = Double.isNaN(aheadMs) ? ahead : Math.max(aheadMs, ahead);
                 }
                 attached.set(null);
-                words.setText("%s is growing: %d images. %s"
-                        .formatted(growing.file().getFileName(), growing.images(), growing.words()));
+                words.setText(CaptureText.IS_GROWING_IMAGES.formatted(
+                        growing.file().getFileName(), growing.images(), growing.words()));
                 rates.getChildren()
                         .setAll(
-                                figure("rendered", growing.recent().rendered()),
-                                figure("presented", growing.recent().presented()),
-                                figure("delivered", growing.recent().delivered()),
-                                Labels.of("in the last 10 s", "muted", "small"));
+                                figure(CaptureText.RENDERED, growing.recent().rendered()),
+                                figure(CaptureText.PRESENTED, growing.recent().presented()),
+                                figure(CaptureText.DELIVERED, growing.recent().delivered()),
+                                Labels.of(CaptureText.LAST_TEN_SECONDS, "muted", "small"));
                 window.set(new TimeWindow(0, Math.max(1, growing.band().elapsedMs())));
                 band.show(new BandView.Shown(growing.band(), growing.stutters(), List.of(), List.of(), ""));
             }
             case LiveLog.State.Settled(Path file, ImportedLog log, double elapsedMs) -> {
-                words.setText("● %s is attached: %d images. %s%s"
-                        .formatted(
-                                file.getFileName(),
-                                log.log().size(),
-                                brokenOff(elapsedMs),
-                                Findings.of(log.notes()).stream()
-                                        .map(finding -> finding.seen())
-                                        .reduce("", (a, b) -> a + " " + b)));
+                words.setText(CaptureText.IS_ATTACHED_IMAGES.formatted(
+                        file.getFileName(),
+                        log.log().size(),
+                        brokenOff(elapsedMs),
+                        Findings.of(log.notes()).stream()
+                                .map(finding -> finding.seen())
+                                .reduce("", (a, b) -> a + " " + b)));
                 attached.set(new Attached(file, log));
             }
         }
@@ -197,18 +194,18 @@ final class LogPanel extends VBox {
         SheetRow line = row;
         return line == null || !line.isBrokenOff(elapsedMs)
                 ? ""
-                : "▲ It covers %s of the scene's %s. Repeat the run if it broke off."
-                        .formatted(Durations.exact(Math.round(elapsedMs / 1000)), Durations.exact(line.lastsS()));
+                : CaptureText.LOG_TOO_SHORT.formatted(
+                        Durations.exact(Math.round(elapsedMs / 1000)), Durations.exact(line.lastsS()));
     }
 
     private void offer(List<Path> files) {
-        words.setText("Several logs are growing. Which one belongs to this run?");
+        words.setText(CaptureText.WHICH_LOG);
         choices.getChildren().clear();
         for (Path file : files) {
             choices.getChildren()
                     .add(Buttons.quiet(
                             String.valueOf(file.getFileName()),
-                            "Follow this one",
+                            CaptureText.FOLLOW_THIS_ONE_TIP,
                             () -> Optional.ofNullable(live).ifPresent(running -> running.choose(file))));
         }
     }

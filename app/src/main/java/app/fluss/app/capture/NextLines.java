@@ -21,7 +21,7 @@ final class NextLines extends VBox {
     }
 
     void show(Contents contents) {
-        getChildren().setAll(Labels.heading("Then"));
+        getChildren().setAll(Labels.heading(CaptureText.THEN));
         contents.planned().schedule().stream()
                 .skip(1)
                 .limit(SHOWN)
@@ -30,7 +30,7 @@ final class NextLines extends VBox {
 
     private static Node line(Contents contents, Planned.Timed timed) {
         SheetRow row = timed.row();
-        Label after = Labels.of("in " + Durations.words(timed.beginsS()), "muted");
+        Label after = Labels.of(CaptureText.IN.formatted(Durations.words(timed.beginsS())), "muted");
         after.setMinWidth(86);
         Label role = Labels.of(row.role().title(), "chip");
         role.setMinWidth(64);

@@ -19,20 +19,20 @@ final class NoLine extends VBox {
         VBox.setVgrow(this, Priority.ALWAYS);
         if (measured) {
             HBox ways = Boxes.row(
-                    Buttons.primary("Compare", "Ctrl+5", compare), Buttons.quiet("Go to Plan", "Ctrl+2", plan));
+                    Buttons.primary(CaptureText.COMPARE, CaptureText.COMPARE_TIP, compare),
+                    Buttons.quiet(CaptureText.GO_TO_PLAN, CaptureText.GO_TO_PLAN_TIP, plan));
             ways.setAlignment(Pos.CENTER);
             getChildren()
                     .addAll(
-                            Labels.title("Run sheet complete"),
-                            Labels.note("Compare shows each path against native; Plan shows what is still missing."),
+                            Labels.title(CaptureText.RUN_SHEET_COMPLETE),
+                            Labels.note(CaptureText.SHEET_COMPLETE_HINT),
                             ways);
         } else {
             getChildren()
                     .addAll(
-                            Labels.title("No line is planned"),
-                            Labels.note("Plan sets what is measured next, and in what order. Planned lines are"
-                                    + " measured here, one after another."),
-                            Buttons.primary("Go to Plan", "Ctrl+2", plan));
+                            Labels.title(CaptureText.NO_LINE_IS_PLANNED),
+                            Labels.note(CaptureText.NO_LINE_HINT),
+                            Buttons.primary(CaptureText.GO_TO_PLAN, CaptureText.GO_TO_PLAN_TIP, plan));
         }
     }
 }

@@ -54,7 +54,7 @@ final class PadView extends VBox {
         getStyleClass().add("pad");
         setFocusTraversable(true);
         setAccessibleRole(AccessibleRole.TEXT_FIELD);
-        setAccessibleText("Readings pad");
+        setAccessibleText(CaptureText.READINGS_PAD);
         message.setVisible(false);
         message.setManaged(false);
         FlowPane keys = new FlowPane(10, 2);
@@ -64,7 +64,8 @@ final class PadView extends VBox {
                             Labels.of(Character.toString(mark.key()), "chip", "strong"),
                             Labels.of(mark.title(), "small")));
         }
-        keys.getChildren().add(Boxes.row(Labels.of("Backspace", "chip"), Labels.of("undo the last", "small")));
+        keys.getChildren()
+                .add(Boxes.row(Labels.of(CaptureText.BACKSPACE, "chip"), Labels.of(CaptureText.UNDO_LAST, "small")));
         VBox left = new VBox(6, entry, message, mean);
         left.setAlignment(Pos.CENTER_LEFT);
         HBox.setHgrow(left, Priority.ALWAYS);
@@ -139,7 +140,8 @@ final class PadView extends VBox {
     }
 
     private void showEntry() {
-        entry.setText(typed.isEmpty() ? (isFocused() ? "type…" : "click, then type") : typed.toString());
+        entry.setText(
+                typed.isEmpty() ? (isFocused() ? CaptureText.TYPE : CaptureText.CLICK_THEN_TYPE) : typed.toString());
         entry.pseudoClassStateChanged(PseudoClass.getPseudoClass("empty"), typed.isEmpty());
     }
 
@@ -160,12 +162,11 @@ final class PadView extends VBox {
         int count = PadEntry.readings(entries).size();
         mean.setText(
                 count == 0
-                        ? "No readings yet. A range such as 33–40 counts as one reading."
-                        : "%d %s kept, %s /s on average"
-                                .formatted(
-                                        count,
-                                        count == 1 ? "reading" : "readings",
-                                        Numbers.text(PadEntry.series(entries).mean(), 1)));
+                        ? CaptureText.NO_READINGS_YET
+                        : CaptureText.KEPT_S_ON_AVERAGE.formatted(
+                                count,
+                                count == 1 ? CaptureText.READING : CaptureText.READINGS,
+                                Numbers.text(PadEntry.series(entries).mean(), 1)));
     }
 
     private static HBox line(PadEntry entry) {

@@ -22,7 +22,7 @@ final class SceneTimer extends HBox {
     private static final int COUNT_DOWN_S = 3;
 
     private final Runnable started;
-    private final Button start = Buttons.primary("Start the scene", "Counts down from three (Ctrl+Space)", this::start);
+    private final Button start = Buttons.primary(CaptureText.START_SCENE, CaptureText.START_SCENE_TIP, this::start);
     private final Label time = Labels.of("", "timer");
     private final ProgressBar bar = new ProgressBar(0);
     private final Label words = Labels.of("", "muted");
@@ -67,7 +67,7 @@ final class SceneTimer extends HBox {
         counting.run();
         start.setDisable(true);
         time.setText(Integer.toString(left));
-        words.setText("get ready");
+        words.setText(CaptureText.GET_READY);
         Timeline down = new Timeline(new KeyFrame(Duration.seconds(1), _ -> {
             left--;
             time.setText(Integer.toString(left));
@@ -99,7 +99,7 @@ final class SceneTimer extends HBox {
             start.setDisable(false);
             time.setText(Durations.timer(seconds));
             bar.setProgress(0);
-            words.setText("start your logger, go to the starting point");
+            words.setText(CaptureText.SCENE_GET_READY_HINT);
         }
     }
 
@@ -110,7 +110,7 @@ final class SceneTimer extends HBox {
             boolean over = elapsed >= lastsS;
             time.setText(Durations.timer(elapsed));
             bar.setProgress(Math.min(1, (double) elapsed / Math.max(1, lastsS)));
-            words.setText(over ? "the scene is over: stop the logger" : "of " + Durations.timer(lastsS));
+            words.setText(over ? CaptureText.SCENE_OVER : CaptureText.OF.formatted(Durations.timer(lastsS)));
         }
     }
 

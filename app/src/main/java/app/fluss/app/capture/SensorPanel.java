@@ -38,9 +38,9 @@ import org.jspecify.annotations.Nullable;
 final class SensorPanel extends VBox {
     private static final double DRIFT = 0.005;
 
-    private final ChoiceBox<SensorSource> sources = Choice.of("sensor-source", "Sensor", SensorSource::title);
+    private final ChoiceBox<SensorSource> sources = Choice.of("sensor-source", SensorText.SENSOR, SensorSource::title);
     private final SoundFields sound = new SoundFields();
-    private final Button listen = Buttons.quiet("Listen", "Begins to measure; press and watch", this::turn);
+    private final Button listen = Buttons.quiet(SensorText.LISTEN, SensorText.LISTEN_TIP, this::turn);
     private final TextField samples = new TextField("50");
     private final TextField width = new TextField();
     private final Label words = Labels.wrapped("", "small");
@@ -72,64 +72,64 @@ final class SensorPanel extends VBox {
         samples.setId("sensor-samples");
         samples.setPrefColumnCount(3);
         width.setPrefColumnCount(3);
-        width.setPromptText("any");
+        width.setPromptText(SensorText.ANY);
         samples.textProperty().subscribe(() -> changeRule());
         width.textProperty().subscribe(() -> changeRule());
         sources.getSelectionModel().selectedItemProperty().subscribe(this::offer);
-        find(1);
+        offerStandIns(1);
         sceneProperty().subscribe(scene -> {
             if (scene != null) {
-                findSound();
+                findDevices();
             }
         });
         getChildren()
                 .addAll(
                         Boxes.row(
-                                Labels.of("Light from", "muted"),
+                                Labels.of(SensorText.LIGHT_FROM, "muted"),
                                 sources,
                                 listen,
-                                Labels.of("until", "muted"),
+                                Labels.of(SensorText.UNTIL, "muted"),
                                 samples,
-                                Labels.of("samples, or an interval of", "muted"),
+                                Labels.of(SensorText.STOP_RULE, "muted"),
                                 width,
-                                Labels.of("ms", "muted"),
+                                Labels.of(SensorText.MS, "muted"),
                                 Boxes.spacer(),
-                                Buttons.quiet("From a file…", "A list, a trace or a sound recording", this::choose)),
+                                Buttons.quiet(SensorText.FROM_FILE, SensorText.FROM_FILE_TIP, this::choose)),
                         sound,
                         words,
                         figures,
                         trace);
-        wait("Hold the sensor against the screen where the picture answers a press. Fluss pairs each press with its"
-                + " light and stops when enough are measured.");
+        wait(SensorText.SENSOR_HINT);
     }
 
-    /// Looks for sensors.
+    /// Offers the stand-ins.
     ///
-    /// @param standInSpeed how much faster than real the stand-in sends
-    void find(double standInSpeed) {
-        sources.getItems().setAll(SensorSource.atHand(standInSpeed));
+    /// @param speed how much faster than real they send
+    void offerStandIns(double speed) {
+        sources.getItems().setAll(SensorSource.standIns(speed));
         sources.getSelectionModel().selectFirst();
     }
 
-    /// Looks for sound inputs each time the panel is shown, and not before: asking the system takes a while.
-    private void findSound() {
-        Thread.ofVirtual().name("fluss-sound-inputs").start(() -> {
-            List<SensorSource> inputs = SensorSource.soundInputs();
-            Platform.runLater(() -> offerSound(inputs));
+    /// Looks for devices each time the panel is shown, and not before: asking the system takes a while.
+    private void findDevices() {
+        Thread.ofVirtual().name("fluss-sensors").start(() -> {
+            List<SensorSource> devices = SensorSource.devices();
+            Platform.runLater(() -> offer(devices));
         });
     }
 
-    private void offerSound(List<SensorSource> inputs) {
-        if (live == null) {
-            List<String> known =
-                    sources.getItems().stream().map(SensorSource::title).toList();
-            sources.getItems()
-                    .addAll(
-                            0,
-                            inputs.stream()
-                                    .filter(input -> !known.contains(input.title()))
-                                    .toList());
+    /// Offers what was found before the stand-ins; a sensor that was just plugged in is meant.
+    private void offer(List<SensorSource> devices) {
+        if (live != null) {
+            return;
         }
+        List<String> known =
+                sources.getItems().stream().map(SensorSource::title).toList();
+        List<SensorSource> found = devices.stream()
+                .filter(device -> !known.contains(device.title()))
+                .toList();
+        sources.getItems().addAll(0, found);
+        found.stream().filter(SensorSource.Lines.class::isInstance).findFirst().ifPresent(sources::setValue);
     }
 
     /// Latency that goes with the run, if there is any.
@@ -178,8 +178,8 @@ final class SensorPanel extends VBox {
             return;
         }
         attached.set(null);
-        wait("Waiting for the sensor.");
-        listen.setText("Stop");
+        wait(SensorText.WAITING_FOR_SENSOR);
+        listen.setText(SensorText.STOP);
         live = switch (source) {
             case SensorSource.Lines lines ->
                 new LiveSensor(lines.listen(), Measurement.Source.TRACE, rule(), this::show, words::setText);
@@ -200,7 +200,7 @@ final class SensorPanel extends VBox {
         if (running != null) {
             running.close();
             live = null;
-            listen.setText("Listen");
+            listen.setText(SensorText.LISTEN);
             sources.setDisable(false);
             sound.setOpen(true);
             sound.quiet();
@@ -217,12 +217,12 @@ final class SensorPanel extends VBox {
         LatencyFigures so = seen.figures();
         figures.getChildren()
                 .setAll(
-                        figure("good trials", Integer.toString(so.n())),
-                        figure("missed", Integer.toString(so.missed())),
-                        figure("to look at", Long.toString(seen.open())),
-                        figure("median, ms", Numbers.text(so.median(), 1)),
+                        figure(SensorText.GOOD_TRIALS, Integer.toString(so.n())),
+                        figure(SensorText.MISSED, Integer.toString(so.missed())),
+                        figure(SensorText.TO_LOOK_AT, Long.toString(seen.open())),
+                        figure(SensorText.MEDIAN_MS, Numbers.text(so.median(), 1)),
                         figure(
-                                "95 % interval, ms",
+                                SensorText.INTERVAL_MS,
                                 so.medianInterval()
                                         .map(i -> Numbers.range(i.low(), i.high(), 1))
                                         .orElse(Numbers.MISSING)));
@@ -236,7 +236,7 @@ final class SensorPanel extends VBox {
         String said = Stream.concat(
                         Stream.of(words(seen.state())), seen.sound().stream().map(Finding::text))
                 .collect(Collectors.joining(" "));
-        words.setText(seen.done() ? "● Enough samples. " + said : said);
+        words.setText(seen.done() ? SensorText.ENOUGH_SAMPLES.formatted(said) : said);
         if (seen.done()) {
             stop();
         }
@@ -253,40 +253,41 @@ final class SensorPanel extends VBox {
         if (!state.connected()) {
             said.add(state.trouble());
         } else if (Double.isNaN(health.statedHz())) {
-            said.add("The port is open, but the sensor has not answered. Is this the right port?");
+            said.add(SensorText.NO_GREETING);
         } else {
             said.add("%s samples/s%s."
                     .formatted(
                             Numbers.text(Double.isNaN(health.foundHz()) ? health.statedHz() : health.foundHz(), 0),
-                            health.simulated() ? ", simulated" : ""));
+                            health.simulated() ? SensorText.SIMULATED : ""));
         }
         if (health.garbage() > 0) {
-            said.add("%d garbled lines were skipped.".formatted(health.garbage()));
+            said.add(SensorText.GARBLED_LINES_WERE_SKIPPED.formatted(health.garbage()));
         }
         if (health.filled() > 0) {
-            said.add("%d samples were missing.".formatted(health.filled()));
+            said.add(SensorText.SAMPLES_WERE_MISSING.formatted(health.filled()));
         }
         if (health.breaks() > 0) {
-            said.add("It disconnected %d times; presses during the gaps are left out.".formatted(health.breaks()));
+            said.add(SensorText.DISCONNECTED.formatted(health.breaks()));
         }
         if (Math.abs(state.driftShare()) > DRIFT) {
-            said.add("Its clock runs %s %% %s than this computer's: latencies are off by as much."
-                    .formatted(
-                            Numbers.text(Math.abs(state.driftShare()) * 100, 1),
-                            state.driftShare() > 0 ? "faster" : "slower"));
+            said.add(SensorText.CLOCK_DIFFERS.formatted(
+                    Numbers.text(Math.abs(state.driftShare()) * 100, 1),
+                    state.driftShare() > 0 ? SensorText.FASTER : SensorText.SLOWER));
         }
         if (health.full()) {
-            said.add("The memory for samples is full.");
+            said.add(SensorText.MEMORY_FULL);
         }
         return String.join(" ", said);
     }
 
     private void choose() {
-        FileChoice.chosen(FileChoice.files("Measured latency", FileChoice.kind("Lists, traces, sound", "csv", "wav"))
+        FileChoice.chosen(FileChoice.files(
+                                SensorText.MEASURED_LATENCY,
+                                FileChoice.kind(SensorText.LISTS_TRACES_SOUND, "csv", "wav"))
                         .showOpenDialog(getScene().getWindow()))
                 .ifPresent(file -> {
                     stop();
-                    wait("● %s goes with the run; it is read when the run is kept.".formatted(file.getFileName()));
+                    wait(SensorText.GOES_WITH_RUN.formatted(file.getFileName()));
                     attached.set(new Attached.Measured(file));
                 });
     }

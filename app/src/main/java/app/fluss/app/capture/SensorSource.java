@@ -16,9 +16,9 @@ import app.fluss.sim.signal.SensorTrace;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.function.IntFunction;
+import java.util.stream.Stream;
 
 /// Where the light may come in.
 sealed interface SensorSource {
@@ -52,32 +52,31 @@ sealed interface SensorSource {
         }
     }
 
-    /// The serial ports of this computer, and the stand-ins.
+    /// The stand-ins, which need no device.
     ///
-    /// @param standInSpeed how much faster than real the stand-ins send
-    static List<SensorSource> atHand(double standInSpeed) {
-        List<SensorSource> all = new ArrayList<>();
-        for (SerialLink.Port port : SerialLink.ports()) {
-            all.add(new Lines("%s (%s)".formatted(port.title(), port.name()), () -> SerialLink.open(port.name())));
-        }
-        all.add(new Lines("Sensor stand-in (simulated)", new SentLines(standInSpeed)));
-        all.add(new Sound(
-                "Sound stand-in (simulated)",
-                List.of(48_000, 44_100),
-                rate -> new PlayedSound(rate, standInSpeed),
-                true));
-        return List.copyOf(all);
+    /// @param speed how much faster than real they send
+    static List<SensorSource> standIns(double speed) {
+        return List.of(
+                new Lines(SensorText.SENSOR_STAND_IN_SIMULATED, new SentLines(speed)),
+                new Sound(
+                        SensorText.SOUND_STAND_IN_SIMULATED,
+                        List.of(48_000, 44_100),
+                        rate -> new PlayedSound(rate, speed),
+                        true));
     }
 
-    /// The sound inputs of this computer; asking takes up to a second.
-    static List<SensorSource> soundInputs() {
-        return SoundLink.devices().stream()
-                .<SensorSource>map(device -> new Sound(
-                        "Sound: " + device.name(),
+    /// The serial ports and sound inputs of this computer; asking takes up to a second.
+    static List<SensorSource> devices() {
+        Stream<SensorSource> ports = SerialLink.ports().stream()
+                .map(port ->
+                        new Lines("%s (%s)".formatted(port.title(), port.name()), () -> SerialLink.open(port.name())));
+        Stream<SensorSource> inputs = SoundLink.devices().stream()
+                .map(device -> new Sound(
+                        SensorText.SOUND.formatted(device.name()),
                         device.ratesHz(),
                         rate -> () -> SoundLink.open(device.name(), rate),
-                        false))
-                .toList();
+                        false));
+        return Stream.concat(ports, inputs).toList();
     }
 
     private static SimulatedRun simulated() {

@@ -10,13 +10,13 @@ import javafx.scene.layout.HBox;
 
 /// How a sound input is listened to: its rate, on which side the click is, and how loud both sides are.
 final class SoundFields extends HBox {
-    private final ChoiceBox<Integer> rate = Choice.of("sound-rate", "Sampling rate", hz -> hz + " samples/s");
+    private final ChoiceBox<Integer> rate = Choice.of("sound-rate", SensorText.SAMPLING_RATE, hz -> hz + " samples/s");
     private final ChoiceBox<Boolean> clickOnRight = Choice.of(
             "sound-side",
-            "Side of the recording",
-            right -> right ? "click right, light left" : "click left, light right");
-    private final ProgressBar click = meter("meter-click", "How loud the click is");
-    private final ProgressBar light = meter("meter-light", "How loud the light is");
+            SensorText.SIDE_OF_RECORDING,
+            right -> right ? SensorText.CLICK_RIGHT_LIGHT_LEFT : SensorText.CLICK_LEFT_LIGHT_RIGHT);
+    private final ProgressBar click = meter("meter-click", SensorText.HOW_LOUD_CLICK_IS);
+    private final ProgressBar light = meter("meter-light", SensorText.HOW_LOUD_LIGHT_IS);
 
     SoundFields() {
         super(8);
@@ -25,7 +25,13 @@ final class SoundFields extends HBox {
         clickOnRight.getItems().setAll(false, true);
         clickOnRight.setValue(false);
         getChildren()
-                .addAll(rate, clickOnRight, Labels.of("click", "muted"), click, Labels.of("light", "muted"), light);
+                .addAll(
+                        rate,
+                        clickOnRight,
+                        Labels.of(SensorText.CLICK, "muted"),
+                        click,
+                        Labels.of(SensorText.LIGHT, "muted"),
+                        light);
     }
 
     private static ProgressBar meter(String id, String words) {

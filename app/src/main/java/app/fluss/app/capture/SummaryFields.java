@@ -41,17 +41,12 @@ final class SummaryFields extends VBox {
         GridPane grid = new GridPane();
         grid.setHgap(10);
         grid.setVgap(6);
-        grid.addRow(0, Labels.of("average"), average, Labels.of("/s", "muted"));
-        grid.addRow(1, Labels.of("1 % low"), low, Labels.of("/s", "muted"));
-        grid.addRow(2, Labels.of("low by"), convention);
+        grid.addRow(0, Labels.of(CaptureText.AVERAGE), average, Labels.of("/s", "muted"));
+        grid.addRow(1, Labels.of(CaptureText.LOW), low, Labels.of("/s", "muted"));
+        grid.addRow(2, Labels.of(CaptureText.LOW_BY), convention);
         problem.setVisible(false);
         problem.setManaged(false);
-        getChildren()
-                .addAll(
-                        Labels.note("As the tool printed it. Three conventions of lows are in use; if the tool does not"
-                                + " say which, leave it unknown."),
-                        grid,
-                        problem);
+        getChildren().addAll(Labels.note(CaptureText.LOW_CONVENTION_TIP), grid, problem);
         for (TextField field : new TextField[] {average, low, convention.getEditor()}) {
             field.setOnAction(_ -> take());
             field.focusedProperty().subscribe((_, focused) -> {
@@ -69,10 +64,7 @@ final class SummaryFields extends VBox {
                 new TypedSummary(average.getText().strip(), low.getText().strip(), by.equals(UNKNOWN) ? "" : by);
         boolean wrong = isWrong(typed.average()) || isWrong(typed.low());
         boolean above = NumberField.value(typed.low()) > NumberField.value(typed.average());
-        problem.setText(
-                wrong
-                        ? "A rate is a number above 0; what was typed is kept as it is."
-                        : above ? "A 1 % low is not above the average: correct one of them." : "");
+        problem.setText(wrong ? CaptureText.RATE_ABOVE_ZERO : above ? CaptureText.LOW_ABOVE_AVERAGE : "");
         problem.setVisible(wrong || above);
         problem.setManaged(wrong || above);
         if (!typed.equals(kept)) {

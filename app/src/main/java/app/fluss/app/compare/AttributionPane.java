@@ -36,31 +36,28 @@ final class AttributionPane extends VBox {
 
     private VBox panel(PathAttribution taken) {
         VBox panel = Boxes.panel(Boxes.row(
-                Labels.heading("What each part contributes"),
+                Labels.heading(CompareText.WHAT_EACH_PART_CONTRIBUTES),
                 Labels.of(taken.path(), "chip"),
                 Labels.of(
-                        "%d runs of %d combinations"
-                                .formatted(
-                                        taken.runs().values().stream()
-                                                .mapToInt(List::size)
-                                                .sum(),
-                                        taken.runs().size()),
+                        CompareText.RUNS_OF_COMBINATIONS.formatted(
+                                taken.runs().values().stream()
+                                        .mapToInt(List::size)
+                                        .sum(),
+                                taken.runs().size()),
                         "muted",
                         "small")));
-        steps(panel, "Delivered rate, step by step", taken.rate(), Cells.Scale.RATIO);
-        taken.latency().ifPresent(latency -> steps(panel, "Latency, step by step", latency, Cells.Scale.DIFFERENCE));
+        steps(panel, CompareText.DELIVERED_STEPS, taken.rate(), Cells.Scale.RATIO);
+        taken.latency()
+                .ifPresent(latency -> steps(panel, CompareText.LATENCY_STEP_BY_STEP, latency, Cells.Scale.DIFFERENCE));
         taken.missing()
-                .forEach(words -> panel.getChildren().add(finding("To tell the steps apart: %s.".formatted(words))));
+                .forEach(words -> panel.getChildren().add(finding(CompareText.MISSING_COMBINATIONS.formatted(words))));
         List<Part> effects = taken.rate().effects().parts();
         if (taken.runs().size() <= taken.factors().size() + 1) {
-            panel.getChildren()
-                    .add(
-                            Labels.note(
-                                    "The steps apply in this order. What each gives alone, or on average over the others, needs more combinations: Plan, Take apart…"));
+            panel.getChildren().add(Labels.note(CompareText.STEPS_IN_ORDER));
             return panel;
         }
         if (!effects.isEmpty()) {
-            panel.getChildren().add(Labels.heading("On average over the others"));
+            panel.getChildren().add(Labels.heading(CompareText.ON_AVERAGE_OVER_OTHERS));
             panel.getChildren()
                     .add(table(effects, taken.latency().map(one -> one.effects().parts())));
         }
@@ -79,8 +76,8 @@ final class AttributionPane extends VBox {
         panel.getChildren().addAll(Boxes.head(theme, title, chart), chart);
         if (!taken.steps().why().isEmpty()) {
             panel.getChildren()
-                    .add(Labels.note(
-                            "Without intervals: %s.".formatted(taken.steps().why())));
+                    .add(Labels.note(CompareText.WITHOUT_INTERVALS.formatted(
+                            taken.steps().why())));
         }
     }
 
@@ -105,9 +102,8 @@ final class AttributionPane extends VBox {
     private static Label mixed(String name, List<String> others) {
         return Labels.note(
                 others.isEmpty()
-                        ? "%s is the same in every run, so its effect is unknown.".formatted(name)
-                        : "%s cannot be told from %s: the runs change them together."
-                                .formatted(name, String.join(", ", others)));
+                        ? CompareText.SAME_IN_EVERY_RUN.formatted(name)
+                        : CompareText.CHANGED_TOGETHER.formatted(name, String.join(", ", others)));
     }
 
     private static Label finding(String words) {

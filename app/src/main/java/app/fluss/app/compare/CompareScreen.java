@@ -44,7 +44,7 @@ public final class CompareScreen extends VBox {
     private final Theme theme;
     private final Consumer<Optional<Comparison>> shown;
     private final Label title = new Label();
-    private final Label simulated = new Label("simulated");
+    private final Label simulated = new Label(CompareText.SIMULATED);
     private final GroupBar groups;
     private final VBox body = new VBox(10);
     private final VBox blind = new VBox(10);
@@ -53,7 +53,7 @@ public final class CompareScreen extends VBox {
     private final AttributionPane attribution;
     private final VBox settingsBody;
     private final ScrollPane scroll = new ScrollPane(body);
-    private final ToggleButton settings = new ToggleButton("Settings");
+    private final ToggleButton settings = new ToggleButton(CompareText.SETTINGS);
     private @Nullable Comparison current;
 
     /// @param shown is told which comparison is on screen
@@ -68,16 +68,16 @@ public final class CompareScreen extends VBox {
         title.getStyleClass().add("title");
         simulated.getStyleClass().addAll("chip", "chip-warm");
         simulated.setMinWidth(USE_PREF_SIZE);
-        Button copy = new Button("Copy table");
+        Button copy = new Button(CompareText.COPY_TABLE);
         copy.getStyleClass().add("quiet");
-        Tips.on(copy, "Copy the comparison as a table (Ctrl+Shift+C)");
+        Tips.on(copy, CompareText.COPY_TABLE_TIP);
         copy.setOnAction(_ -> copyTable());
         Region spacer = new Region();
         HBox.setHgrow(spacer, Priority.ALWAYS);
         ladders = new LadderPane(theme);
         attribution = new AttributionPane(theme);
         settingsBody = new VBox(10, attribution, ladders);
-        ToggleButton whole = new ToggleButton("Groups");
+        ToggleButton whole = new ToggleButton(CompareText.GROUPS);
         ToggleGroup looks = new ToggleGroup();
         for (ToggleButton button : List.of(whole, settings)) {
             button.getStyleClass().add("quiet");
@@ -85,9 +85,9 @@ public final class CompareScreen extends VBox {
             button.setToggleGroup(looks);
         }
         whole.setId("compare-paths");
-        Tips.on(whole, "Groups of runs against a baseline");
+        Tips.on(whole, CompareText.GROUPS_TIP);
         settings.setId("compare-settings");
-        Tips.on(settings, "Runs that differ in one setting, lined up");
+        Tips.on(settings, CompareText.SETTINGS_TIP);
         whole.setSelected(true);
         looks.selectedToggleProperty().subscribe(chosen -> {
             if (chosen == null) {
@@ -108,7 +108,7 @@ public final class CompareScreen extends VBox {
                 settings,
                 spacer,
                 copy,
-                ShareBar.saving(theme, "Comparison", ShareBar.table(this::figures)));
+                ShareBar.saving(theme, CompareText.COMPARISON, ShareBar.table(this::figures)));
         scroll.setFitToWidth(true);
         VBox.setVgrow(scroll, Priority.ALWAYS);
         getChildren().addAll(head, groups, scroll);
@@ -152,13 +152,7 @@ public final class CompareScreen extends VBox {
 
     private Label empty() {
         boolean paths = workbench.comparingProperty().get().by() instanceof Grouping.ByPath;
-        return Labels.wrapped(
-                paths
-                        ? "Nothing to compare in this scene yet. It needs a run on the native path and one on another:"
-                                + " drop both logs into the window."
-                        : "No path of this scene has runs of two groups, one of them the baseline. Choose another baseline,"
-                                + " or record the fact for the runs that differ in it.",
-                "muted");
+        return Labels.wrapped(paths ? CompareText.NOTHING_TO_COMPARE : CompareText.NO_TWO_GROUPS, "muted");
     }
 
     private void show(Comparison comparison) {
@@ -181,7 +175,7 @@ public final class CompareScreen extends VBox {
     private static VBox maySay(Comparison comparison) {
         Label said = Labels.wrapped(comparison.maySay());
         said.setId("may-say");
-        return Boxes.panel(Labels.heading("What may I say?"), said);
+        return Boxes.panel(Labels.heading(CompareText.WHAT_MAY_I_SAY), said);
     }
 
     /// Runs of the scene that were switched in place: each by itself, mixed with no whole run.
@@ -223,7 +217,7 @@ public final class CompareScreen extends VBox {
         VBox map = Boxes.panel(
                 Boxes.head(
                         theme,
-                        comparison.isOfPaths() ? "What each path gives and takes" : "What each group gives and takes",
+                        comparison.isOfPaths() ? CompareText.PATHS_GIVE_AND_TAKE : CompareText.GROUPS_GIVE_AND_TAKE,
                         tradeMap),
                 tradeMap);
         VBox.setVgrow(tradeMap, Priority.ALWAYS);
@@ -244,14 +238,14 @@ public final class CompareScreen extends VBox {
                 .formatted(
                         comparison.baseline(),
                         comparison.name(),
-                        comparison.runs().fewestRuns() == 1 ? "   ─ how steady a single run was within itself" : ""));
+                        comparison.runs().fewestRuns() == 1 ? CompareText.STEADINESS_MARK : ""));
         legend.getStyleClass().add("muted");
         Label enough = new Label(enough(comparison));
         enough.setId("enough");
         enough.setWrapText(true);
         enough.setMinHeight(USE_PREF_SIZE);
         enough.getStyleClass().add("muted");
-        VBox panel = new VBox(6, Boxes.head(theme, "Run by run", dots, legend), dots, enough);
+        VBox panel = new VBox(6, Boxes.head(theme, CompareText.RUN_BY_RUN, dots, legend), dots, enough);
         panel.getStyleClass().add("panel");
         return Optional.of(panel);
     }
@@ -261,17 +255,16 @@ public final class CompareScreen extends VBox {
         EnoughRuns enough = comparison.enough();
         Measure measure = enough.measure();
         return switch (enough.needed()) {
-            case Figure.Missing(String reason) -> "How many runs are enough is not known: %s.".formatted(reason);
+            case Figure.Missing(String reason) -> CompareText.ENOUGH_UNKNOWN.formatted(reason);
             case Figure.Known(double needed) ->
-                "From run to run the %s varies by %s %s (observed sd). At the upper limit of that sd, %s runs a side detect a difference of %s with 80 %% power; there are %d: %s."
-                        .formatted(
-                                measure.title(),
-                                Numbers.text(enough.sd(), 2),
-                                measure.unit(),
-                                Numbers.text(needed, 0),
-                                Numbers.percent(Figure.of(EnoughRuns.MATTERS), 0),
-                                enough.fewest(),
-                                enough.areThere() ? "enough" : "too few");
+                CompareText.RUNS_NEEDED.formatted(
+                        measure.title(),
+                        Numbers.text(enough.sd(), 2),
+                        measure.unit(),
+                        Numbers.text(needed, 0),
+                        Numbers.percent(Figure.of(EnoughRuns.MATTERS), 0),
+                        enough.fewest(),
+                        enough.areThere() ? CompareText.ENOUGH : CompareText.TOO_FEW);
         };
     }
 

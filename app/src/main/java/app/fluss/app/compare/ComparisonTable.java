@@ -86,7 +86,14 @@ final class ComparisonTable extends VBox {
             grid.getColumnConstraints().add(column);
         }
         String[] heads = {
-            "", comparison.baseline(), comparison.name(), "difference", "95 % interval", "ratio", "95 %", "runs"
+            "",
+            comparison.baseline(),
+            comparison.name(),
+            CompareText.DIFFERENCE,
+            CompareText.INTERVAL,
+            CompareText.RATIO,
+            "95 %",
+            CompareText.RUNS
         };
         for (int c = 0; c < heads.length; c++) {
             Label head = Labels.of(heads[c], "muted");
@@ -101,26 +108,24 @@ final class ComparisonTable extends VBox {
         runs.measures().values().forEach(one -> methods.add(one.method()));
         methods.add(comparison.latency().method());
         List<String> parts = new ArrayList<>();
-        parts.add("%d %s of %s against %d of %s"
-                .formatted(
-                        runs.a().size(),
-                        runs.a().size() == 1 ? "run" : "runs",
-                        comparison.baseline(),
-                        runs.b().size(),
-                        comparison.name()));
+        parts.add(CompareText.OF_AGAINST_OF.formatted(
+                runs.a().size(),
+                runs.a().size() == 1 ? CompareText.RUN : CompareText.RUNS,
+                comparison.baseline(),
+                runs.b().size(),
+                comparison.name()));
         if (methods.contains(Method.WELCH)) {
-            parts.add("━ from run to run (Welch)");
+            parts.add(CompareText.WELCH_MARK);
         }
         if (methods.contains(Method.BORROWED)) {
-            parts.add("┅ from run to run, spread borrowed from other runs of the scene");
+            parts.add(CompareText.BORROWED_MARK);
         }
         if (methods.contains(Method.WITHIN_RUNS)) {
-            parts.add("─ within these runs only");
+            parts.add(CompareText.WITHIN_MARK);
         }
         String judged = runs.judged() == 0
-                ? "No figure has an interval from run to run: bold needs one."
-                : "Full and bold: stands with all %d figures judged together (Holm); by chance %s would leave 0 out."
-                        .formatted(runs.judged(), Numbers.text(runs.byChance(), 1));
+                ? CompareText.NO_BETWEEN_INTERVAL
+                : CompareText.JUDGED_TOGETHER.formatted(runs.judged(), Numbers.text(runs.byChance(), 1));
         return String.join("; ", parts) + ". " + judged;
     }
 
@@ -130,8 +135,8 @@ final class ComparisonTable extends VBox {
         name.setTooltip(new Tooltip(measure.description().definition()));
         if (compared.primary()) {
             name.getStyleClass().add("strong");
-            name.setTooltip(
-                    new Tooltip(measure.description().definition() + "\nThe figure that this comparison is made for."));
+            name.setTooltip(new Tooltip(
+                    CompareText.PRIMARY_TIP.formatted(measure.description().definition())));
         }
         HBox first = Boxes.row(name, Labels.of(measure.unit(), "muted"));
         first.setSpacing(5);
@@ -160,7 +165,8 @@ final class ComparisonTable extends VBox {
         Label rests = Labels.of(rests(compared.a(), compared.b()), "muted");
         rests.setId("runs-" + measure.name());
         rests.setMinWidth(USE_PREF_SIZE);
-        rests.setTooltip(new Tooltip("Baseline: " + words(compared.a()) + "\nOther side: " + words(compared.b())));
+        rests.setTooltip(
+                new Tooltip(CompareText.BASELINE_OTHER_SIDE_TIP.formatted(words(compared.a()), words(compared.b()))));
         grid.add(rests, 7, row);
     }
 
@@ -169,28 +175,29 @@ final class ComparisonTable extends VBox {
         String ends = Numbers.range(interval.low(), interval.high(), decimals) + unit;
         return switch (method) {
             case WELCH, TOGGLE, NONE -> ends;
-            case BORROWED -> ends + ", borrowed";
-            case WITHIN_RUNS -> ends + ", within runs";
+            case BORROWED -> CompareText.BORROWED.formatted(ends);
+            case WITHIN_RUNS -> CompareText.WITHIN_RUNS.formatted(ends);
         };
     }
 
     /// How the interval came about, or why there is none.
     private static String how(Difference compared) {
         if (!compared.estimate().why().isEmpty()) {
-            return "No interval: " + compared.estimate().why() + ".";
+            return CompareText.NO_INTERVAL.formatted(compared.estimate().why());
         }
         String borrowed = compared.method() == Method.BORROWED
-                ? " (%d runs)".formatted(compared.estimate().borrowedFrom())
+                ? CompareText.RUNS_BORROWED.formatted(compared.estimate().borrowedFrom())
                 : "";
         String shift = compared.estimate()
                 .shift()
-                .map(one -> "\nHodges–Lehmann: " + Numbers.text(one.median(), 2)
-                        + one.interval()
+                .map(one -> CompareText.HODGES_LEHMANN.formatted(
+                        Numbers.text(one.median(), 2),
+                        one.interval()
                                 .map(ends -> " (" + Numbers.range(ends.low(), ends.high(), 2) + ")")
-                                .orElse(""))
+                                .orElse("")))
                 .orElse("");
-        return "95 %, " + compared.method().title() + borrowed + ".\nAdjusted p " + Numbers.text(compared.holmP(), 4)
-                + shift;
+        return CompareText.PERCENT_ADJUSTED_P.formatted(
+                compared.method().title(), borrowed, Numbers.text(compared.holmP(), 4), shift);
     }
 
     /// A side, with what is known of it by itself.
@@ -198,11 +205,10 @@ final class ComparisonTable extends VBox {
         Label label = cell(column, row, measure, side.mean());
         String from = side.level()
                 .interval()
-                .map(ends -> "From run to run, 95 %: " + Numbers.range(ends.low(), ends.high(), 2))
+                .map(ends -> CompareText.BETWEEN_RUNS.formatted(Numbers.range(ends.low(), ends.high(), 2)))
                 .orElse("");
         String steady = side.steadiness()
-                .map(ends -> "Steady within this run: " + Numbers.range(ends.low(), ends.high(), 2)
-                        + "; that says nothing of the next run.")
+                .map(ends -> CompareText.WITHIN_RUN.formatted(Numbers.range(ends.low(), ends.high(), 2)))
                 .orElse("");
         String words = (from + "\n" + steady).strip();
         if (side.mean().isKnown() && !words.isEmpty()) {
@@ -214,7 +220,7 @@ final class ComparisonTable extends VBox {
     private String sign(Difference compared) {
         boolean silent = compared.a().mean().isKnown() && compared.b().mean().isKnown();
         String note = compared.difference() instanceof Figure.Missing(String why) && silent
-                ? "No difference: " + why + "."
+                ? CompareText.NO_DIFFERENCE.formatted(why)
                 : compared.note();
         if (note.isEmpty()) {
             return "";
@@ -237,17 +243,21 @@ final class ComparisonTable extends VBox {
     }
 
     private static String words(Side rests) {
-        String runs = rests.runs() == 1 ? "1 run has it" : rests.runs() + " runs have it";
-        return runs + rests.grade().map(Grade::rests).map(on -> ", from " + on).orElse("");
+        String runs = rests.runs() == 1 ? CompareText.RUN_HAS_IT : CompareText.RUNS_HAVE_IT.formatted(rests.runs());
+        return runs
+                + rests.grade()
+                        .map(Grade::rests)
+                        .map(on -> CompareText.FROM.formatted(on))
+                        .orElse("");
     }
 
     private void latencyRow(int row, Comparison comparison) {
         Difference latency = comparison.latency();
-        Label name = Labels.of("added latency");
+        Label name = Labels.of(CompareText.ADDED_LATENCY);
         if (latency.primary()) {
             name.getStyleClass().add("strong");
         }
-        grid.add(Boxes.row(name, Labels.of("ms", "muted")), 0, row);
+        grid.add(Boxes.row(name, Labels.of(CompareText.MS, "muted")), 0, row);
         if (!comparison.latencyEstimated()) {
             cell(1, row, LatencyMeasure.MEDIAN, latency.a().mean());
             cell(2, row, LatencyMeasure.MEDIAN, latency.b().mean());
@@ -258,14 +268,11 @@ final class ComparisonTable extends VBox {
         if (latency.stands()) {
             shift.getStyleClass().add("strong");
         }
-        shift.setTooltip(new Tooltip(
-                comparison.latencyEstimated()
-                        ? "Estimated from the mean stages of both paths: latency was not measured on both sides."
-                        : how(latency)));
-        grid.add(new IntervalStrip(theme, "latency", latency, false), STRIP, row);
+        shift.setTooltip(new Tooltip(comparison.latencyEstimated() ? CompareText.LATENCY_ESTIMATED_TIP : how(latency)));
+        grid.add(new IntervalStrip(theme, CompareText.LATENCY, latency, false), STRIP, row);
         String ends = latency.interval()
-                .map(i -> ends(i, 1, " ms", latency.method()))
-                .orElse(comparison.latencyEstimated() ? "estimated" : Numbers.MISSING);
+                .map(i -> ends(i, 1, CompareText.AFTER_MS, latency.method()))
+                .orElse(comparison.latencyEstimated() ? CompareText.ESTIMATED : Numbers.MISSING);
         grid.add(Labels.of(ends, "muted"), 5, row, 2, 1);
     }
 
@@ -293,7 +300,7 @@ final class ComparisonTable extends VBox {
         Difference latency = comparison.latency();
         line(
                 text,
-                comparison.latencyEstimated() ? "added latency, estimated" : "added latency",
+                comparison.latencyEstimated() ? CompareText.ADDED_LATENCY_ESTIMATED : CompareText.ADDED_LATENCY,
                 "ms",
                 Numbers.text(latency.a().mean(), 4),
                 Numbers.text(latency.b().mean(), 4),
@@ -330,7 +337,7 @@ final class ComparisonTable extends VBox {
     }
 
     private static String stands(Difference compared) {
-        return compared.stands() ? "stands" : "";
+        return compared.stands() ? CompareText.STANDS : "";
     }
 
     private static void line(StringBuilder text, String... cells) {

@@ -29,8 +29,8 @@ final class GroupBar extends FlowPane {
     private final Workbench workbench;
     private final Theme theme;
     private final Consumer<Comparison> chosen;
-    private final ChoiceBox<Grouping> by = Choice.of("compare-by", "Compare by", GroupBar::name);
-    private final ChoiceBox<String> against = Choice.of("compare-against", "Compare against", level -> level);
+    private final ChoiceBox<Grouping> by = Choice.of("compare-by", CompareText.COMPARE_BY, GroupBar::name);
+    private final ChoiceBox<String> against = Choice.of("compare-against", CompareText.COMPARE_AGAINST, level -> level);
     private final List<ToggleButton> levels = new ArrayList<>();
     private boolean filling;
 
@@ -44,8 +44,8 @@ final class GroupBar extends FlowPane {
         // A choice asks for the room of its longest item, once it was opened.
         Ems.pref(by, WIDE);
         Ems.pref(against, WIDE);
-        by.setTooltip(new Tooltip("What defines the groups: the path, or any recorded fact of the runs"));
-        against.setTooltip(new Tooltip("The group that the others are compared with"));
+        by.setTooltip(new Tooltip(CompareText.GROUP_BY_TIP));
+        against.setTooltip(new Tooltip(CompareText.BASELINE_TIP));
         by.valueProperty().subscribe((_, now) -> choose(now));
         against.valueProperty().subscribe((_, now) -> {
             if (!filling && now != null) {
@@ -56,7 +56,7 @@ final class GroupBar extends FlowPane {
     }
 
     private static String name(Grouping grouping) {
-        return PICK.equals(grouping) ? "runs picked by hand…" : grouping.title();
+        return PICK.equals(grouping) ? CompareText.RUNS_PICKED_BY_HAND : grouping.title();
     }
 
     private void choose(Grouping grouping) {
@@ -135,7 +135,12 @@ final class GroupBar extends FlowPane {
             });
             levels.add(button);
         }
-        getChildren().setAll(Labels.of("Compare by", "muted"), by, Labels.of("against", "muted"), against);
+        getChildren()
+                .setAll(
+                        Labels.of(CompareText.COMPARE_BY, "muted"),
+                        by,
+                        Labels.of(CompareText.AGAINST, "muted"),
+                        against);
         getChildren().addAll(levels);
     }
 

@@ -19,7 +19,7 @@ final class IntervalStrip extends CanvasView {
 
     /// @param title of what is compared
     IntervalStrip(Theme theme, String title, Difference compared, boolean moreIsBetter) {
-        super(theme, "Interval of the difference of the " + title);
+        super(theme, CompareText.INTERVAL_OF.formatted(title));
         this.compared = compared;
         this.moreIsBetter = moreIsBetter;
         setMinHeight(20);

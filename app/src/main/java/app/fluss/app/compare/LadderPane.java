@@ -25,8 +25,8 @@ final class LadderPane extends VBox {
         for (SettingLadder ladder : work.ladders()) {
             String knee = switch (ladder.knee()) {
                 case Knee.At(int rung, String words) ->
-                    "◈ Knee at %s. %s".formatted(ladder.name(ladder.rungs().get(rung)), words);
-                case Knee.None(String why) -> "No knee. " + why;
+                    CompareText.KNEE_AT.formatted(ladder.name(ladder.rungs().get(rung)), words);
+                case Knee.None(String why) -> CompareText.NO_KNEE.formatted(why);
             };
             ChartView<LadderChart> chart = new ChartView<>(theme, new LadderChart(ladder));
             getChildren()
@@ -36,25 +36,15 @@ final class LadderPane extends VBox {
                                     capital(ladder.setting().title()),
                                     chart,
                                     Labels.of(ladder.stages().replace('-', ' ').replace('_', ' '), "chip"),
-                                    Labels.of(
-                                            "nothing else that is recorded differs · card load: of the card that generates",
-                                            "muted",
-                                            "small")),
+                                    Labels.of(CompareText.LADDER_NOTE, "muted", "small")),
                             chart,
                             Labels.wrapped(knee)));
         }
         if (getChildren().isEmpty()) {
             getChildren()
-                    .add(Boxes.panel(
-                            Labels.heading("No two paths of this scene differ in one setting only"),
-                            Labels.note(
-                                    "Measure the same path with another multiplier, motion-estimation size, queue, cap or"
-                                            + " performance mode, and nothing else changed. Three values show where more stops paying."
-                                            + " Plan, or Tune, makes such paths.")));
+                    .add(Boxes.panel(Labels.heading(CompareText.NO_LADDER), Labels.note(CompareText.NO_LADDER_HINT)));
         } else if (work.laddersEstimated()) {
-            getChildren()
-                    .add(Labels.note(
-                            "Latency is estimated from the stages of each run: it was not measured in all of them."));
+            getChildren().add(Labels.note(CompareText.LADDER_ESTIMATED));
         }
     }
 

@@ -31,42 +31,41 @@ final class PathTiles extends TilePane {
         knownOnly = alone;
         setPrefColumns(alone ? 6 : 2);
         tile(
-                comparison.isOfPaths() ? "delivered gain" : "delivered ratio",
+                comparison.isOfPaths() ? CompareText.DELIVERED_GAIN : CompareText.DELIVERED_RATIO,
                 times(generation.deliveredGain()),
                 generation.deliveredGain(),
-                "Delivered rate of %s over that of %s, from unrounded values."
-                        .formatted(comparison.name(), comparison.baseline()));
+                CompareText.RATIO_DEFINITION.formatted(comparison.name(), comparison.baseline()));
         tile(
-                comparison.latencyEstimated() ? "added latency, est." : "added latency",
+                comparison.latencyEstimated() ? CompareText.ADDED_LATENCY_EST : CompareText.ADDED_LATENCY,
                 Numbers.text(comparison.latency().difference(), 1) + " ms",
                 comparison.latency().difference(),
-                "What it adds from input to light.");
+                CompareText.ADDED_LATENCY_DEFINITION);
         if (!comparison.isOfPaths()) {
             Figure low =
                     comparison.runs().measure(Measure.DELIVERED_LOW_PERCENTILE).ratio();
             tile(
-                    "1 % low, ratio",
+                    CompareText.LOW_RATIO,
                     times(low),
                     low,
                     Measure.DELIVERED_LOW_PERCENTILE.description().definition());
             Figure spread = comparison.runs().measure(Measure.SPREAD).ratio();
             tile(
-                    "spread, ratio",
+                    CompareText.SPREAD_RATIO,
                     times(spread),
                     spread,
                     Measure.SPREAD.description().definition());
             return;
         }
         tile(
-                "base cost",
+                CompareText.BASE_COST,
                 Numbers.percent(generation.baseCost(), 1),
                 generation.baseCost(),
-                "How far the rendered rate fell from native: 1 − b1/b0.");
+                CompareText.BASE_COST_DEFINITION);
         tile(
-                "surplus",
+                CompareText.SURPLUS,
                 Numbers.text(generation.surplusFps(), 1) + " /s",
                 generation.surplusFps(),
-                "Presented less delivered: images that nobody sees.");
+                CompareText.SURPLUS_DEFINITION);
         if (generation.isGenerating()) {
             made(generation);
         }
@@ -78,13 +77,11 @@ final class PathTiles extends TilePane {
         for (School school : List.of(School.FULL_RATE_ONLY, School.STEADY_HALF_RATE)) {
             tile(
                     school.title(),
-                    HeadsetClaims.refusal(school, seen).isEmpty() ? "suits" : "✕",
+                    HeadsetClaims.refusal(school, seen).isEmpty() ? CompareText.SUITS : "✕",
                     seen.share(),
                     HeadsetClaims.refusal(school, seen)
-                            .orElse("%s of the refreshes had no new image; %s of the time was below half rate."
-                                    .formatted(
-                                            Numbers.percent(seen.share(), 1),
-                                            Numbers.percent(seen.belowHalfTime(), 1))));
+                            .orElse(CompareText.REFRESHES_MISSED.formatted(
+                                    Numbers.percent(seen.share(), 1), Numbers.percent(seen.belowHalfTime(), 1))));
         }
     }
 
@@ -95,25 +92,23 @@ final class PathTiles extends TilePane {
                 .map(entry -> entry.getKey().title() + " " + entry.getValue())
                 .collect(Collectors.joining(", "));
         tile(
-                "hitches at the client",
+                CompareText.HITCHES_AT_CLIENT,
                 Integer.toString(all),
                 Figure.of(all),
-                all == 0 ? "No image stayed for long." : "What they come from: " + causes + ".");
+                all == 0 ? CompareText.NO_HITCH : CompareText.WHAT_THEY_COME_FROM.formatted(causes));
     }
 
     private void made(GenerationFigures generation) {
         tile(
-                "found multiplier",
+                CompareText.FOUND_MULTIPLIER,
                 times(generation.foundMultiplier()),
                 generation.foundMultiplier(),
-                "Images presented per rendered image: p1/b1.");
+                CompareText.MULTIPLIER_DEFINITION);
         tile(
-                "efficiency",
+                CompareText.EFFICIENCY,
                 Numbers.percent(generation.efficiency(), 1),
                 generation.efficiency(),
-                "(p1/b0)/m: 100 % where the base does not fall and every image is made. Generated share "
-                        + Numbers.percent(generation.generatedShare(), 1)
-                        + ".");
+                CompareText.EFFICIENCY_DEFINITION.formatted(Numbers.percent(generation.generatedShare(), 1)));
     }
 
     /// A ratio, for people.

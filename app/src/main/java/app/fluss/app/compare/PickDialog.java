@@ -23,7 +23,7 @@ import javafx.stage.Window;
 
 /// Picks two sets of runs by hand.
 final class PickDialog {
-    private static final ButtonType COMPARE = new ButtonType("Compare", ButtonBar.ButtonData.OK_DONE);
+    private static final ButtonType COMPARE = new ButtonType(CompareText.COMPARE, ButtonBar.ButtonData.OK_DONE);
     private static final String NEITHER = "–";
 
     private final Dialog<ButtonType> dialog;
@@ -32,11 +32,11 @@ final class PickDialog {
     /// @param runs that can be picked
     /// @param picked which are to begin with
     PickDialog(Theme theme, Window owner, List<Run> runs, Grouping.ByHand picked) {
-        dialog = Dialogs.make(theme, owner, "Runs picked by hand");
+        dialog = Dialogs.make(theme, owner, CompareText.PICKED_BY_HAND);
         GridPane grid = new GridPane(12, 4);
         int row = 0;
         for (Run run : runs) {
-            ChoiceBox<String> side = Choice.of("pick-" + (row + 1), "Group", word -> word);
+            ChoiceBox<String> side = Choice.of("pick-" + (row + 1), CompareText.GROUP, word -> word);
             side.getItems().setAll(NEITHER, Grouping.ByHand.BASELINE, Grouping.ByHand.OTHER);
             side.setValue(picked.place(run).map(Grouping.Place::level).orElse(NEITHER));
             side.valueProperty().subscribe((_, _) -> check());
@@ -46,12 +46,7 @@ final class PickDialog {
         ScrollPane scroll = new ScrollPane(grid);
         scroll.getStyleClass().add("form");
         scroll.setPrefViewportHeight(320);
-        dialog.getDialogPane()
-                .setContent(new VBox(
-                        10,
-                        Labels.note(
-                                "Every fact that differs between the two sides is then a confound: none was chosen."),
-                        scroll));
+        dialog.getDialogPane().setContent(new VBox(10, Labels.note(CompareText.PICKED_CONFOUNDS), scroll));
         dialog.getDialogPane().getButtonTypes().addAll(COMPARE, ButtonType.CANCEL);
         dialog.getDialogPane().setPrefWidth(520);
         dialog.getDialogPane().setId("pick-dialog");

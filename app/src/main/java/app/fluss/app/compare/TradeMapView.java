@@ -19,7 +19,7 @@ final class TradeMapView extends CanvasView {
 
     /// @param choose is told which path the user wants to see
     TradeMapView(Theme theme, Consumer<Comparison> choose) {
-        super(theme, "Trade map: delivered gain against added latency, for each path");
+        super(theme, CompareText.TRADE_MAP);
         setId("trade-map");
         addEventHandler(
                 MouseEvent.MOUSE_CLICKED,

@@ -34,14 +34,15 @@ final class AskedFields extends HBox {
         source.setId("source-" + id);
         bound.setPrefColumnCount(4);
         warning.setPrefColumnCount(4);
-        warning.setPromptText("none");
-        source.setPromptText("source of the bound");
+        warning.setPromptText(DecideText.NONE);
+        source.setPromptText(DecideText.SOURCE_OF_BOUND);
         HBox.setHgrow(source, Priority.ALWAYS);
-        Label name = Labels.of("%s %s".formatted(rule.title(), rule.atLeast() ? "at least" : "at most"));
+        Label name =
+                Labels.of("%s %s".formatted(rule.title(), rule.atLeast() ? DecideText.AT_LEAST : DecideText.AT_MOST));
         Ems.fix(name, 220);
         Label unit = Labels.of(Said.unit(rule).strip(), "muted");
         unit.setMinWidth(UNIT_PX);
-        Label from = Labels.of("warning from", "muted", "small");
+        Label from = Labels.of(DecideText.WARNING_FROM, "muted", "small");
         from.setMinWidth(USE_PREF_SIZE);
         getChildren()
                 .setAll(
@@ -51,7 +52,7 @@ final class AskedFields extends HBox {
                         from,
                         warning,
                         source,
-                        Buttons.quiet("×", "Leave this claim out", () -> drop.accept(this)));
+                        Buttons.quiet("×", DecideText.LEAVE_THIS_CLAIM_OUT_TIP, () -> drop.accept(this)));
     }
 
     AskedFields(Asked asked, Consumer<AskedFields> drop) {
@@ -86,6 +87,6 @@ final class AskedFields extends HBox {
         double at = typed(bound);
         double from = warning.getText().isBlank() ? at : typed(warning);
         String whose = source.getText().strip();
-        return new Asked(rule, at, from, whose.isEmpty() ? "not stated" : whose);
+        return new Asked(rule, at, from, whose.isEmpty() ? DecideText.NOT_STATED : whose);
     }
 }

@@ -62,12 +62,13 @@ final class ClaimRows extends VBox {
             grid.getColumnConstraints().add(fixed(112));
         }
         fill();
-        Label key = Labels.note(
-                "Drag a bound, or move it with ← and →: the verdict follows. Wedges below a scale are the bounds at which it would change. A full mark has an interval from run to run, an open one has not.");
+        Label key = Labels.note(DecideText.CLAIMS_HINT);
         getChildren()
                 .setAll(
                         Boxes.row(
-                                Labels.heading("What it rests on"), Boxes.spacer(), ShareBar.ofTable("Claims", table)),
+                                Labels.heading(DecideText.WHAT_IT_RESTS_ON),
+                                Boxes.spacer(),
+                                ShareBar.ofTable(DecideText.CLAIMS, table)),
                         grid,
                         key);
     }
@@ -139,24 +140,24 @@ final class ClaimRows extends VBox {
     private void addBeside(int row, Claim claim) {
         grid.add(name(claim), 0, row);
         Label asked = Labels.wrapped(
-                "only “%s” requires this: %s"
-                        .formatted(beside.orElseThrow().school().title(), Said.asked(claim.asked())),
+                DecideText.ONLY_REQUIRES_THIS.formatted(
+                        beside.orElseThrow().school().title(), Said.asked(claim.asked())),
                 "muted",
                 "small");
         grid.add(asked, 1, row);
         grid.add(figure(claim), 2, row);
         VBox state = new VBox(1, state(claim));
         if (splits() && isAgainst(claim)) {
-            state.getChildren().add(Labels.of("splits them", "chip", "chip-warm"));
+            state.getChildren().add(Labels.of(DecideText.SPLITS_THEM, "chip", "chip-warm"));
         }
         grid.add(state, 4, row);
     }
 
     private Node second(Claim claim, Optional<Claim> second) {
         if (second.isEmpty()) {
-            VBox none = new VBox(1, Labels.of("not required", "muted", "small"));
+            VBox none = new VBox(1, Labels.of(DecideText.NOT_REQUIRED, "muted", "small"));
             if (splits() && isAgainst(claim)) {
-                none.getChildren().add(Labels.of("splits them", "chip", "chip-warm"));
+                none.getChildren().add(Labels.of(DecideText.SPLITS_THEM, "chip", "chip-warm"));
             }
             return none;
         }
@@ -164,7 +165,7 @@ final class ClaimRows extends VBox {
         HBox state = state(other);
         VBox box = new VBox(1, state, Labels.of(bound(other.asked()), "muted", "small"));
         if (splits() && isAgainst(claim) != isAgainst(other)) {
-            box.getChildren().add(Labels.of("splits them", "chip", "chip-warm"));
+            box.getChildren().add(Labels.of(DecideText.SPLITS_THEM, "chip", "chip-warm"));
         }
         box.setAlignment(Pos.CENTER_LEFT);
         return box;
@@ -194,13 +195,12 @@ final class ClaimRows extends VBox {
         box.setAlignment(Pos.CENTER_LEFT);
         Tooltip.install(
                 box,
-                new Tooltip("%s: %s, %s. Decided in %s, with %s."
-                        .formatted(
-                                claim.asked().rule().title(),
-                                Said.asked(claim.asked()),
-                                claim.asked().source(),
-                                claim.scene(),
-                                runs(claim))));
+                new Tooltip(DecideText.DECIDED_IN_WITH_TIP.formatted(
+                        claim.asked().rule().title(),
+                        Said.asked(claim.asked()),
+                        claim.asked().source(),
+                        claim.scene(),
+                        runs(claim))));
         return box;
     }
 
@@ -208,8 +208,8 @@ final class ClaimRows extends VBox {
         int a = claim.held().runsA();
         int b = claim.held().runsB();
         return a + b == 0
-                ? "no run behind it"
-                : "%d native %s and %d on the path".formatted(a, a == 1 ? "run" : "runs", b);
+                ? DecideText.NO_RUN_BEHIND_IT
+                : DecideText.RUNS_ON_BOTH_SIDES.formatted(a, a == 1 ? DecideText.RUN : DecideText.RUNS, b);
     }
 
     private static Node figure(Claim claim) {
@@ -247,8 +247,8 @@ final class ClaimRows extends VBox {
         box.setAlignment(Pos.CENTER_LEFT);
         Tooltip.install(
                 box,
-                new Tooltip("It rests on figures that are %s."
-                        .formatted(claim.held().kind().title())));
+                new Tooltip(DecideText.WEAK_FIGURES_TIP.formatted(
+                        claim.held().kind().title())));
         return box;
     }
 }

@@ -44,7 +44,7 @@ final class ClaimScale extends CanvasView {
     /// @param beside what the second school asks by the same rule
     /// @param moved is told where the bound was moved to
     ClaimScale(Theme theme, Claim claim, List<Double> flips, Optional<Asked> beside, DoubleConsumer moved) {
-        super(theme, "Scale of " + claim.asked().rule().title());
+        super(theme, DecideText.SCALE_OF.formatted(claim.asked().rule().title()));
         this.claim = claim;
         this.flips = flips;
         this.beside = beside;
@@ -163,7 +163,7 @@ final class ClaimScale extends CanvasView {
             pen.fill(Role.MUTED);
             pen.baseline(Baseline.CENTER);
             pen.align(Align.LEFT);
-            pen.text("no figure", x(low) + 4, axis + scaled(14));
+            pen.text(DecideText.NO_FIGURE, x(low) + 4, axis + scaled(14));
             return;
         }
         Role role = claim.state().holds() || claim.state() == Claim.State.LIKELY ? Role.WATER : Role.WARM;

@@ -22,14 +22,18 @@ import javafx.scene.layout.FlowPane;
 final class Filters extends FlowPane {
     private final TextField game = new TextField();
     private final ChoiceBox<Optional<PathKind>> kind = Choice.of(
-            "decide-kind", "Kind of path", one -> one.map(PathKind::title).orElse("every kind of path"));
+            "decide-kind",
+            DecideText.KIND_OF_PATH,
+            one -> one.map(PathKind::title).orElse(DecideText.EVERY_KIND_OF_PATH));
     private final ChoiceBox<Optional<Verdict.Word>> word = Choice.of(
-            "decide-word", "Verdict", one -> one.map(Verdict.Word::title).orElse("every verdict"));
+            "decide-word",
+            DecideText.VERDICT,
+            one -> one.map(Verdict.Word::title).orElse(DecideText.EVERY_VERDICT));
     private final ChoiceBox<Optional<Grade>> grade = Choice.of(
             "decide-grade",
-            "Grade",
-            one -> one.map(best -> "grade " + best + " and better").orElse("every grade"));
-    private final ChoiceBox<Order> order = Choice.of("decide-order", "Order", Order::title);
+            DecideText.GRADE,
+            one -> one.map(best -> DecideText.GRADE_AND_BETTER.formatted(best)).orElse(DecideText.EVERY_GRADE));
+    private final ChoiceBox<Order> order = Choice.of("decide-order", DecideText.ORDER, Order::title);
 
     /// In which order games stand.
     enum Order {
@@ -53,7 +57,7 @@ final class Filters extends FlowPane {
     Filters(Runnable changed) {
         super(8, 6);
         game.setId("decide-game");
-        game.setPromptText("Find a game");
+        game.setPromptText(DecideText.FIND_GAME);
         game.setPrefColumnCount(10);
         kind.getItems().add(Optional.empty());
         word.getItems().add(Optional.empty());
@@ -69,7 +73,7 @@ final class Filters extends FlowPane {
         for (ChoiceBox<?> choice : List.of(kind, word, grade, order)) {
             choice.valueProperty().subscribe((_, _) -> changed.run());
         }
-        getChildren().setAll(game, kind, word, grade, Boxes.row(Labels.of("order", "muted"), order));
+        getChildren().setAll(game, kind, word, grade, Boxes.row(Labels.of(DecideText.ORDER_LABEL, "muted"), order));
     }
 
     /// Offers the kinds that there are.

@@ -53,12 +53,11 @@ final class GainsPane extends VBox {
         means.getChildren().setAll(means());
         getChildren()
                 .setAll(
-                        Boxes.head(theme, "Gain over the games", whole()),
-                        Labels.note(
-                                "Delivered rate over the native one, in the heaviest scene of each game. ◆ from run to run, ◇ without such an interval, dashed below grade B."),
+                        Boxes.head(theme, DecideText.GAIN_OVER_GAMES, whole()),
+                        Labels.note(DecideText.GAIN_DEFINITION),
                         new ChartView<>(theme, new GainChart(shown, List.of(), true)),
                         games,
-                        Boxes.panel(Labels.heading("Over the games that have both sides"), means));
+                        Boxes.panel(Labels.heading(DecideText.OVER_GAMES), means));
     }
 
     /// All games in one picture, as high as they need, and as a table.
@@ -81,22 +80,20 @@ final class GainsPane extends VBox {
         List<Label> lines = new ArrayList<>();
         shown.overall().forEach((path, overall) -> lines.add(Labels.wrapped(words(path, overall), "small")));
         if (lines.isEmpty()) {
-            lines.add(Labels.note("No path was measured in two games: a mean over games needs that."));
+            lines.add(Labels.note(DecideText.NO_MEAN_OVER_GAMES));
         }
         return lines;
     }
 
     private static String words(String path, Overall overall) {
-        return "%s: %s ×%s, geometric mean over %d games%s."
-                .formatted(
-                        path,
-                        Numbers.text(overall.ratio(), 2),
-                        overall.ratioInterval()
-                                .map(ends -> " [%s, %s]"
-                                        .formatted(Numbers.text(ends.low(), 2), Numbers.text(ends.high(), 2)))
-                                .orElse(""),
-                        overall.over().size(),
-                        overall.leftOut().isEmpty() ? "" : "; left out: " + String.join(", ", overall.leftOut()));
+        return DecideText.MEAN_OVER_GAMES.formatted(
+                path,
+                Numbers.text(overall.ratio(), 2),
+                overall.ratioInterval()
+                        .map(ends -> " [%s, %s]".formatted(Numbers.text(ends.low(), 2), Numbers.text(ends.high(), 2)))
+                        .orElse(""),
+                overall.over().size(),
+                overall.leftOut().isEmpty() ? "" : DecideText.LEFT_OUT.formatted(String.join(", ", overall.leftOut())));
     }
 
     private final class Row extends ListCell<GainOverGames.OfGame> {
@@ -115,7 +112,7 @@ final class GainsPane extends VBox {
             VBox row = new VBox(1, new ChartView<>(theme, new GainChart(shown, List.of(game), false)));
             game.without().forEach((why, paths) -> {
                 String which = paths.isEmpty() ? why : "%s: %s".formatted(String.join("; ", paths), why);
-                Label label = Labels.of("not compared: " + which, "muted", "small");
+                Label label = Labels.of(DecideText.NOT_COMPARED.formatted(which), "muted", "small");
                 label.setTooltip(new Tooltip(which));
                 label.setPadding(new Insets(0, 0, 0, GAME_PX));
                 label.setMaxWidth(Double.MAX_VALUE);

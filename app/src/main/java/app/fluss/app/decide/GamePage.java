@@ -43,10 +43,12 @@ final class GamePage extends VBox {
     private final Theme theme;
     private final DecideScreen.Ways ways;
     private final Label title = Labels.title("");
-    private final Label simulated = Labels.of("simulated", "chip", "chip-warm");
-    private final ChoiceBox<School> school = Choice.of("decide-school", "School", School::title);
+    private final Label simulated = Labels.of(DecideText.SIMULATED, "chip", "chip-warm");
+    private final ChoiceBox<School> school = Choice.of("decide-school", DecideText.SCHOOL, School::title);
     private final ChoiceBox<Optional<School>> beside = Choice.of(
-            "decide-beside", "School beside", one -> one.map(School::title).orElse("none"));
+            "decide-beside",
+            DecideText.SCHOOL_BESIDE,
+            one -> one.map(School::title).orElse(DecideText.NONE));
     private final Button back;
     private final VBox paths = Boxes.scrolled();
     private final VBox detail = Boxes.scrolled();
@@ -70,18 +72,18 @@ final class GamePage extends VBox {
         this.theme = theme;
         this.ways = ways;
         setId("decide-page");
-        back = Buttons.quiet("← All games", "Back to the verdicts of the study", overview);
+        back = Buttons.quiet(DecideText.ALL_GAMES, DecideText.ALL_GAMES_TIP, overview);
         back.setId("decide-back");
-        Button edit = Buttons.quiet("Schools…", "What a path must meet, and from which bound on", schools);
+        Button edit = Buttons.quiet(DecideText.SCHOOLS, DecideText.SCHOOLS_TIP, schools);
         simulated.setMinWidth(USE_PREF_SIZE);
         HBox head = Boxes.row(
                 back,
                 title,
                 simulated,
                 Boxes.spacer(),
-                Labels.of("judged by", "muted"),
+                Labels.of(DecideText.JUDGED_BY, "muted"),
                 school,
-                Labels.of("beside", "muted"),
+                Labels.of(DecideText.BESIDE, "muted"),
                 beside,
                 edit);
         school.valueProperty().subscribe((_, now) -> choose(now));
@@ -233,8 +235,7 @@ final class GamePage extends VBox {
 
     private static String without(GameVerdicts now) {
         return now.cases().without().isEmpty()
-                ? "“%s” judges none of the paths of this game: choose another school."
-                        .formatted(now.school().title())
+                ? DecideText.JUDGES_NO_PATH.formatted(now.school().title())
                 : now.cases().without() + ".";
     }
 
@@ -251,7 +252,7 @@ final class GamePage extends VBox {
         if (other != null && other.paths().containsKey(looked.name())) {
             Verdict second = other.verdict(looked.name());
             Label also = Labels.wrapped(
-                    "By “%s”: %s".formatted(other.school().title(), Said.sentence(looked.name(), second)));
+                    DecideText.BY.formatted(other.school().title(), Said.sentence(looked.name(), second)));
             also.setId("verdict-beside");
             panel.getChildren().add(also);
         }
@@ -272,18 +273,16 @@ final class GamePage extends VBox {
         Verdict.Word after = now.verdict(path).word();
         Label words = Labels.wrapped(
                 before == after
-                        ? "Bounds were moved; the verdict stays “%s”. Nothing is stored yet.".formatted(after.title())
-                        : "With the moved bounds the verdict is “%s” in place of “%s”. Nothing is stored yet."
-                                .formatted(after.title(), before.title()));
+                        ? DecideText.BOUNDS_MOVED_SAME.formatted(after.title())
+                        : DecideText.BOUNDS_MOVED.formatted(after.title(), before.title()));
         words.setId("verdict-moved");
         HBox.setHgrow(words, Priority.ALWAYS);
         School own = Schools.isShipped(kept) && !schools.schools().own().contains(kept)
                 ? now.school().named("%s, %s".formatted(kept.title(), now.game()))
                 : now.school();
-        Button keep = Buttons.quiet(
-                "Keep as “%s”".formatted(own.title()), "Stores the bounds with the study", () -> keep(own));
+        Button keep = Buttons.quiet(DecideText.KEEP_AS.formatted(own.title()), DecideText.KEEP_AS_TIP, () -> keep(own));
         keep.setId("keep-bounds");
-        Button undo = Buttons.quiet("Put back", "The bounds as they were", () -> judgeBy(kept));
+        Button undo = Buttons.quiet(DecideText.PUT_BACK, DecideText.PUT_BACK_TIP, () -> judgeBy(kept));
         undo.setId("put-back");
         HBox row = Boxes.row(words, keep, undo);
         row.getStyleClass().addAll("finding", "finding-warning");
@@ -299,7 +298,7 @@ final class GamePage extends VBox {
         School asked = Objects.requireNonNull(shown).school();
         asked.asked(rule)
                 .filter(one -> one.bound() != bound)
-                .ifPresent(one -> tryBound(asked, one.with(bound, "moved in Decide")));
+                .ifPresent(one -> tryBound(asked, one.with(bound, DecideText.MOVED_IN_DECIDE)));
     }
 
     private void tryBound(School asked, Asked bound) {

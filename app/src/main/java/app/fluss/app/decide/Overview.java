@@ -44,8 +44,8 @@ final class Overview extends VBox {
     private final Filters filters = new Filters(this::fill);
     private final ListView<GameVerdicts> games = new ListView<>();
     private final GainsPane gains;
-    private final ToggleButton verdicts = new ToggleButton("Verdicts");
-    private final ToggleButton chart = new ToggleButton("Gain over games");
+    private final ToggleButton verdicts = new ToggleButton(DecideText.VERDICTS);
+    private final ToggleButton chart = new ToggleButton(DecideText.GAIN);
     private final VBox body = new VBox(4);
     private final Label none = Labels.note("");
     private List<GameVerdicts> all = List.of();
@@ -72,7 +72,7 @@ final class Overview extends VBox {
             }
             fill();
         });
-        Button edit = Buttons.quiet("Schools…", "What a path must meet, and from which bound on", schools);
+        Button edit = Buttons.quiet(DecideText.SCHOOLS, DecideText.SCHOOLS_TIP, schools);
         edit.setId("decide-schools");
         games.setId("decide-games");
         games.getStyleClass().add("verdict-list");
@@ -80,7 +80,7 @@ final class Overview extends VBox {
         games.setFocusTraversable(false);
         VBox.setVgrow(games, Priority.ALWAYS);
         VBox.setVgrow(body, Priority.ALWAYS);
-        Label title = Labels.title("What to use in which game");
+        Label title = Labels.title(DecideText.WHAT_TO_USE);
         title.setMinWidth(USE_PREF_SIZE);
         WrappingRow titled = new WrappingRow(
                 8,
@@ -88,7 +88,7 @@ final class Overview extends VBox {
                 verdicts,
                 chart,
                 Boxes.spacer(),
-                ShareBar.ofTable("Verdicts", () -> Optional.of(VerdictRows.table(filters.of(all)))),
+                ShareBar.ofTable(DecideText.VERDICTS, () -> Optional.of(VerdictRows.table(filters.of(all)))),
                 edit);
         setMinWidth(0);
         getChildren().setAll(titled, filters, body);
@@ -116,11 +116,8 @@ final class Overview extends VBox {
             return;
         }
         if (shown.isEmpty()) {
-            none.setText(
-                    all.isEmpty()
-                            ? "Nothing to decide yet. A game needs runs on the native path and on another, in one scene."
-                            : "No game matches.");
-            Hyperlink clear = new Hyperlink("Show all");
+            none.setText(all.isEmpty() ? DecideText.NOTHING_TO_DECIDE : DecideText.NO_GAME_MATCHES);
+            Hyperlink clear = new Hyperlink(DecideText.SHOW_ALL);
             clear.setOnAction(_ -> filters.clear());
             clear.setVisible(filters.isActive());
             body.getChildren().setAll(none, clear);
@@ -151,11 +148,7 @@ final class Overview extends VBox {
             one.setAlignment(Pos.CENTER_LEFT);
             legend.getChildren().add(one);
         }
-        legend.getChildren()
-                .add(Labels.of(
-                        "outlined: the path to use   fill: grade A full, B light, below that dashed",
-                        "muted",
-                        "small"));
+        legend.getChildren().add(Labels.of(DecideText.CELL_LEGEND, "muted", "small"));
         return legend;
     }
 
@@ -173,7 +166,8 @@ final class Overview extends VBox {
         }
 
         private Node row(GameVerdicts game) {
-            Button name = Buttons.quiet(game.game(), "Look at " + game.game(), () -> open.accept(game, ""));
+            Button name = Buttons.quiet(
+                    game.game(), DecideText.LOOK_AT_TIP.formatted(game.game()), () -> open.accept(game, ""));
             name.setMaxWidth(Double.MAX_VALUE);
             name.setMinWidth(0);
             name.setAlignment(Pos.CENTER_LEFT);
@@ -182,8 +176,7 @@ final class Overview extends VBox {
             if (game.paths().isEmpty()) {
                 Label why = Labels.wrapped(
                         game.cases().without().isEmpty()
-                                ? "“%s” judges none of its paths."
-                                        .formatted(game.school().title())
+                                ? DecideText.JUDGES_NONE.formatted(game.school().title())
                                 : capital(game.cases().without()) + ".",
                         "muted",
                         "small");
@@ -214,6 +207,6 @@ final class Overview extends VBox {
                 .flatMap(game -> game.paths().values().stream())
                 .filter(verdict -> verdict.word() == Verdict.Word.NOT_SETTLED)
                 .count();
-        return open == 0 ? "" : open + " open";
+        return open == 0 ? "" : DecideText.OPEN.formatted(open);
     }
 }

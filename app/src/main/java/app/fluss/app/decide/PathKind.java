@@ -9,8 +9,8 @@ import java.util.stream.Collectors;
 ///
 /// @param title for people
 record PathKind(String title) {
-    private static final PathKind CAP = new PathKind("frame cap");
-    private static final PathKind POWER = new PathKind("battery");
+    private static final PathKind CAP = new PathKind(DecideText.FRAME_CAP);
+    private static final PathKind POWER = new PathKind(DecideText.BATTERY);
 
     static PathKind of(GameCases.OfPath path) {
         if (path.powerOnly()) {

@@ -21,7 +21,7 @@ final class RestsPanel extends VBox {
         this.ways = ways;
         getStyleClass().add("panel");
         setId("rests");
-        getChildren().add(Labels.heading("Runs and findings"));
+        getChildren().add(Labels.heading(DecideText.RUNS_AND_FINDINGS));
         for (GameCases.OfScene scene : path.scenes()) {
             getChildren()
                     .addAll(
@@ -29,10 +29,10 @@ final class RestsPanel extends VBox {
                                     Labels.of(scene.known().scene(), "strong"),
                                     Boxes.spacer(),
                                     Buttons.quiet(
-                                            "Compare",
-                                            "All figures of this scene side by side",
+                                            DecideText.COMPARE,
+                                            DecideText.COMPARE_TIP,
                                             () -> ways.compare(scene.runs().getFirst()))),
-                            runs("native", scene.natives()),
+                            runs(DecideText.NATIVE, scene.natives()),
                             runs(path.name(), scene.runs()));
             scene.notes().forEach(note -> getChildren().add(Labels.wrapped(note, "small")));
         }

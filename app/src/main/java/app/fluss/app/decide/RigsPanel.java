@@ -29,16 +29,16 @@ final class RigsPanel extends VBox {
         }
         String between = Double.isNaN(gain.iSquared())
                 ? ""
-                : " · %s %% of the variance between rigs".formatted(Numbers.text(gain.iSquared() * 100, 0));
+                : DecideText.VARIANCE_BETWEEN_RIGS.formatted(Numbers.text(gain.iSquared() * 100, 0));
         String all = gain.ratio() instanceof Figure.Missing(String why)
-                ? "Not pooled: %s.".formatted(why)
-                : "Over all: %s%s".formatted(words(gain.ratio(), gain.interval()), between);
+                ? DecideText.NOT_POOLED.formatted(why)
+                : DecideText.OVER_ALL.formatted(words(gain.ratio(), gain.interval()), between);
         getChildren()
                 .setAll(
                         Boxes.row(
-                                Labels.heading("Delivered gain by rig"),
+                                Labels.heading(DecideText.DELIVERED_GAIN_BY_RIG),
                                 Boxes.spacer(),
-                                ShareBar.ofTable("Gain by rig", () -> table(gain.rigs()))),
+                                ShareBar.ofTable(DecideText.GAIN_BY_RIG, () -> table(gain.rigs()))),
                         grid,
                         Labels.wrapped(all));
     }

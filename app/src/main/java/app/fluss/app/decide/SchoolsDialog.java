@@ -31,7 +31,7 @@ import javafx.util.Subscription;
 final class SchoolsDialog {
     private final Workbench workbench;
     private final Dialog<ButtonType> dialog;
-    private final ChoiceBox<School> schools = Choice.of("schools", "School", School::title);
+    private final ChoiceBox<School> schools = Choice.of("schools", DecideText.SCHOOL, School::title);
     private final TextField title = new TextField();
     private final TextField whatFor = new TextField();
     private final VBox claims = new VBox(4);
@@ -42,30 +42,28 @@ final class SchoolsDialog {
 
     SchoolsDialog(Workbench workbench, Theme theme, Window owner) {
         this.workbench = workbench;
-        dialog = Dialogs.make(theme, owner, "Schools");
+        dialog = Dialogs.make(theme, owner, DecideText.SCHOOLS_TITLE);
         title.setId("school-title");
         whatFor.setId("school-for");
         whatFor.setPrefColumnCount(26);
         problem.setId("school-problem");
-        ChoiceBox<Rule> rules = Choice.of("school-rule", "Rule", Rule::title);
+        ChoiceBox<Rule> rules = Choice.of("school-rule", DecideText.RULE, Rule::title);
         rules.getItems().setAll(Rule.values());
         rules.setValue(Rule.ADDED_LATENCY);
-        Button add = Buttons.quiet("Add a claim", "One more thing that a path must do", () -> add(rules.getValue()));
+        Button add = Buttons.quiet(DecideText.ADD_CLAIM, DecideText.ADD_CLAIM_TIP, () -> add(rules.getValue()));
         add.setId("school-add");
-        Button fresh = Buttons.quiet("New school", "A school without bounds", this::fresh);
+        Button fresh = Buttons.quiet(DecideText.NEW_SCHOOL, DecideText.NEW_SCHOOL_TIP, this::fresh);
         fresh.setId("school-new");
-        remove = Buttons.quiet("Remove", "Removes a school of your own", this::remove);
+        remove = Buttons.quiet(DecideText.REMOVE, DecideText.REMOVE_TIP, this::remove);
         remove.setId("school-remove");
-        Button keep =
-                Buttons.primary("Keep", "Stores it with the study; another name makes another school", this::keep);
+        Button keep = Buttons.primary(DecideText.KEEP, DecideText.KEEP_TIP, this::keep);
         keep.setId("school-keep");
         HBox head = Boxes.row(schools, fresh, remove);
         VBox body = new VBox(
                 10,
-                Labels.note(
-                        "A school is a set of bounds for one purpose. Bounds that ship are common practice, no source; state the source of yours. Bounds of stages (streams, second cards) can be claims of a school too: it then has its own."),
+                Labels.note(DecideText.SCHOOL_EXPLAINED),
                 head,
-                Boxes.row(Labels.of("name", "muted"), title, Labels.of("for", "muted"), whatFor),
+                Boxes.row(Labels.of(DecideText.NAME, "muted"), title, Labels.of(DecideText.FOR, "muted"), whatFor),
                 claims,
                 new FlowPane(8, 4, rules, add),
                 order,
@@ -113,11 +111,10 @@ final class SchoolsDialog {
         claims.getChildren().setAll(fields);
         order.setText(
                 school.order().isEmpty()
-                        ? "Paths that pass are told apart by their verdicts alone."
-                        : "Paths that pass are told apart by %s."
-                                .formatted(String.join(
-                                        ", then ",
-                                        school.order().stream().map(Rule::title).toList())));
+                        ? DecideText.TOLD_APART_BY_VERDICT
+                        : DecideText.TOLD_APART_BY.formatted(String.join(
+                                DecideText.THEN,
+                                school.order().stream().map(Rule::title).toList())));
         problem.setText("");
         remove.setDisable(!known().own().contains(school));
     }
@@ -136,7 +133,7 @@ final class SchoolsDialog {
 
     private void add(Rule rule) {
         if (fields.stream().anyMatch(one -> one.rule() == rule)) {
-            problem.setText("It requires %s already.".formatted(rule.title()));
+            problem.setText(DecideText.IT_REQUIRES_ALREADY.formatted(rule.title()));
             return;
         }
         problem.setText("");

@@ -32,25 +32,22 @@ final class SettlePanel extends VBox {
         this.ways = ways;
         getStyleClass().add("panel");
         setId("settle");
-        getChildren().add(Labels.heading("What would settle it"));
+        getChildren().add(Labels.heading(DecideText.WHAT_WOULD_SETTLE_IT));
         if (verdict.wouldSettle().isEmpty()) {
-            getChildren().add(Labels.note("Nothing is open: every claim holds or fails."));
+            getChildren().add(Labels.note(DecideText.NOTHING_OPEN));
         }
         verdict.wouldSettle()
                 .forEach(one -> getChildren()
                         .add(Labels.wrapped((one.scene().isEmpty() ? "" : one.scene() + ": ") + one.words(), "small")));
         Map<Planned.Cell, Integer> wishes = wishes();
-        Button plan = Buttons.primary(
-                "Plan what would settle it",
-                "Plans this many runs of this path and of the native path",
-                () -> plan(wishes));
+        Button plan = Buttons.primary(DecideText.PLAN_TO_SETTLE, DecideText.PLAN_TO_SETTLE_TIP, () -> plan(wishes));
         plan.setId("plan-settle");
         if (!wishes.isEmpty()) {
             getChildren().add(Boxes.row(plan));
         }
         verdict.settings().filter(WithSettings::isEstimated).ifPresent(known -> {
             Button measure = Buttons.quiet(
-                    "Plan runs at " + known.words(), "Adds the path and plans three runs of it", () -> plan(known));
+                    DecideText.PLAN_RUNS_AT.formatted(known.words()), DecideText.PLAN_RUNS_AT_TIP, () -> plan(known));
             measure.setId("plan-settings");
             getChildren().add(Boxes.row(measure));
         });

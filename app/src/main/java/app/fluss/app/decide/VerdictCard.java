@@ -97,7 +97,7 @@ final class VerdictCard extends Button {
                 .filter(claim -> claim.state() == Claim.State.OPEN || claim.state() == Claim.State.NO_FIGURE)
                 .map(claim -> claim.asked().rule().title() + "?")
                 .findFirst()
-                .orElse(verdict.reserves().isEmpty() ? "" : "a fault of its runs");
+                .orElse(verdict.reserves().isEmpty() ? "" : DecideText.FAULT_OF_RUNS);
     }
 
     private static String tip(GameCases.OfPath path, Verdict verdict) {
@@ -107,8 +107,10 @@ final class VerdictCard extends Button {
                 .map(words -> "\n→ " + words)
                 .collect(Collectors.joining());
         return Said.sentence(path.name(), verdict)
-                + verdict.grade().map(grade -> "\nGrade " + grade + ".").orElse("")
-                + (path.isSimulated() ? "\nSimulated." : "")
+                + verdict.grade()
+                        .map(grade -> DecideText.GRADE_VERDICT_CARD.formatted(grade))
+                        .orElse("")
+                + (path.isSimulated() ? DecideText.SIMULATED_VERDICT_CARD : "")
                 + settle;
     }
 }

@@ -43,10 +43,10 @@ public final class DrillPane extends VBox {
     private final TruthPanel truth = new TruthPanel();
     private final RecordPanel record = new RecordPanel();
     private final TextField person = new TextField();
-    private final ChoiceBox<Size> size = Choice.of("drill-size", "Size of the fault", Size::title);
-    private final ChoiceBox<Fault> fault = Choice.of("drill-fault", "What is wrong", Fault::title);
-    private final ChoiceBox<ChartPart> part = Choice.of("drill-part", "Where it is seen", ChartPart::title);
-    private final CheckBox train = new CheckBox("Train on the fault I find least often");
+    private final ChoiceBox<Size> size = Choice.of("drill-size", DrillText.SIZE_OF_FAULT, Size::title);
+    private final ChoiceBox<Fault> fault = Choice.of("drill-fault", DrillText.WHAT_IS_WRONG, Fault::title);
+    private final ChoiceBox<ChartPart> part = Choice.of("drill-part", DrillText.WHERE_IT_IS_SEEN, ChartPart::title);
+    private final CheckBox train = new CheckBox(DrillText.TRAIN_WEAKEST);
     private final Button next;
     private final Button answer;
     private final Button forget;
@@ -66,35 +66,38 @@ public final class DrillPane extends VBox {
         charts = new RunCharts(theme);
         VBox.setVgrow(charts, Priority.ALWAYS);
         person.setId("drill-person");
-        person.setPromptText("name only");
-        person.setAccessibleText("Person");
+        person.setPromptText(DrillText.NAME_ONLY);
+        person.setAccessibleText(DrillText.PERSON);
         size.getItems().setAll(Size.values());
         size.setValue(Size.LARGE);
         fault.getItems().setAll(Fault.values());
         part.getItems().setAll(ChartPart.values());
         train.setId("drill-train");
-        next = Buttons.primary("Show a run", "A simulated run with one fault, or none", this::next);
+        next = Buttons.primary(DrillText.SHOW_RUN, DrillText.SHOW_RUN_TIP, this::next);
         next.setId("drill-next");
-        answer = Buttons.primary("Answer", "Shows what the run really has", this::answer);
+        answer = Buttons.primary(DrillText.ANSWER, DrillText.ANSWER_TIP, this::answer);
         answer.setId("drill-answer");
         WrappingRow question = new WrappingRow(
-                8, Labels.beside("What is wrong?", fault, ""), Labels.beside("Seen in", part, ""), answer);
+                8,
+                Labels.beside(DrillText.WHAT_IS_WRONG_QUESTION, fault, ""),
+                Labels.beside(DrillText.SEEN_IN, part, ""),
+                answer);
         VBox asked = Boxes.panel(question, truth);
         middle = new VBox(10, asked, charts);
         VBox.setVgrow(middle, Priority.ALWAYS);
         forget = Buttons.quiet(
-                "Clear record",
-                "Removes the record of this person; can be undone (Ctrl+Z)",
+                DrillText.CLEAR_RECORD,
+                DrillText.CLEAR_RECORD_TIP,
                 () -> workbench.edits().people().forget(person.getText().strip()));
         side = new VBox(
                 10,
                 Boxes.panel(
-                        Labels.heading("Round"),
-                        Labels.beside("Person", person, ""),
-                        Labels.beside("Fault", size, ""),
+                        Labels.heading(DrillText.ROUND),
+                        Labels.beside(DrillText.PERSON, person, ""),
+                        Labels.beside(DrillText.FAULT, size, ""),
                         train,
-                        Boxes.row(next, Labels.of("simulated", "chip", "chip-warm"))),
-                Boxes.panel(Boxes.row(Labels.heading("Record"), Boxes.spacer(), forget), record));
+                        Boxes.row(next, Labels.of(DrillText.SIMULATED, "chip", "chip-warm"))),
+                Boxes.panel(Boxes.row(Labels.heading(DrillText.RECORD), Boxes.spacer(), forget), record));
         ScrollPane left = Boxes.scrolling(side);
         Ems.pref(left, 330);
         Ems.min(left, 300);
@@ -135,8 +138,7 @@ public final class DrillPane extends VBox {
     private void next() {
         String name = person.getText().strip();
         if (name.isEmpty() || name.length() > FeelSession.Taker.LONGEST) {
-            tell.accept("Enter your name first, up to %d characters: the record is kept by it."
-                    .formatted(FeelSession.Taker.LONGEST));
+            tell.accept(DrillText.ENTER_NAME.formatted(FeelSession.Taker.LONGEST));
             person.requestFocus();
             return;
         }
@@ -144,14 +146,14 @@ public final class DrillPane extends VBox {
         Optional<Fault> trained = train.isSelected() ? worst : Optional.empty();
         Random chance = random;
         jobs.start(
-                "Simulating a run",
+                DrillText.SIMULATING_RUN,
                 _ -> DrillRun.draw(wanted, trained, chance),
                 drawn -> {
                     shown = Optional.of(drawn);
                     fault.setValue(null);
                     part.setValue(null);
                     truth.clear();
-                    charts.show("drill", drawn.run().analysis(), drawn.levels(), Optional.empty());
+                    charts.show(DrillText.DRILL, drawn.run().analysis(), drawn.levels(), Optional.empty());
                     showRound();
                     fault.requestFocus();
                 },
@@ -163,7 +165,7 @@ public final class DrillPane extends VBox {
         Fault named = fault.getValue();
         ChartPart pointedAt = part.getValue();
         if (named == null || (pointedAt == null && named != Fault.NONE)) {
-            tell.accept("Choose what is wrong, and where it is seen.");
+            tell.accept(DrillText.CHOOSE_ANSWER);
             return;
         }
         Fault counted = drawn.drawn().accepts(named) ? drawn.drawn().fault() : named;
@@ -171,7 +173,7 @@ public final class DrillPane extends VBox {
                 drawn.drawn().fault(), counted, pointedAt == null ? ChartPart.RATES : pointedAt, drawn.size());
         truth.show(drawn, round);
         charts.show(
-                "drill",
+                DrillText.DRILL,
                 drawn.run().analysis(),
                 drawn.levels(),
                 Optional.of(drawn.run())

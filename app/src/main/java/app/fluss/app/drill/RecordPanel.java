@@ -23,8 +23,8 @@ final class RecordPanel extends VBox {
     }
 
     private static Label falseAlarms() {
-        Label label = Labels.of("false", "muted", "small");
-        label.setTooltip(new Tooltip("False alarms: rounds without the fault in which it was named"));
+        Label label = Labels.of(DrillText.FALSE, "muted", "small");
+        label.setTooltip(new Tooltip(DrillText.FALSE_ALARMS_TIP));
         return label;
     }
 
@@ -34,9 +34,7 @@ final class RecordPanel extends VBox {
         long pointed = rounds.stream().filter(Round::isEvidenceRight).count();
         Optional<Fault> worth = DrillRecord.worthTraining(rounds);
         if (rounds.isEmpty()) {
-            getChildren()
-                    .setAll(Labels.note("No round yet. Each answer is counted here: what was found, what was missed,"
-                            + " and what was named where it was not."));
+            getChildren().setAll(Labels.note(DrillText.NO_ROUND_YET));
             return worth;
         }
         GridPane grid = new GridPane(14, 2);
@@ -49,29 +47,25 @@ final class RecordPanel extends VBox {
         grid.getColumnConstraints().setAll(names, figures, figures, figures);
         grid.addRow(
                 0,
-                Labels.of("fault", "muted", "small"),
-                Labels.of("found", "muted", "small"),
+                Labels.of(DrillText.FAULT_COLUMN, "muted", "small"),
+                Labels.of(DrillText.FOUND, "muted", "small"),
                 falseAlarms(),
                 Labels.of("d′", "muted", "small"));
         int row = 1;
         for (DrillRecord record : DrillRecord.of(rounds)) {
             Label distance = Labels.of(Numbers.text(record.dPrime(), 1), "strong");
             String reason = Numbers.reason(record.dPrime());
-            distance.setTooltip(new Tooltip(
-                    reason.isEmpty() ? "How far it stands out for you; 0 is guessing, above 2 is good" : reason));
+            distance.setTooltip(new Tooltip(reason.isEmpty() ? DrillText.SENSITIVITY_TIP : reason));
             grid.addRow(
                     row++,
                     Labels.of(record.fault().title()),
-                    Labels.of("%d of %d".formatted(record.hits(), record.there())),
-                    Labels.of("%d of %d".formatted(record.falseAlarms(), record.notThere())),
+                    Labels.of(DrillText.OF.formatted(record.hits(), record.there())),
+                    Labels.of(DrillText.OF.formatted(record.falseAlarms(), record.notThere())),
                     distance);
         }
-        getChildren()
-                .setAll(
-                        Labels.of("%d of %d right, %d with the right place".formatted(right, rounds.size(), pointed)),
-                        grid);
+        getChildren().setAll(Labels.of(DrillText.ROUNDS_RIGHT.formatted(right, rounds.size(), pointed)), grid);
         worth.ifPresent(fault ->
-                getChildren().add(Labels.wrapped("Worth training: %s.".formatted(fault.title()), "strong")));
+                getChildren().add(Labels.wrapped(DrillText.WORTH_TRAINING.formatted(fault.title()), "strong")));
         return worth;
     }
 }

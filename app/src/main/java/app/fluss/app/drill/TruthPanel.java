@@ -49,17 +49,17 @@ final class TruthPanel extends VBox {
 
     private static String verdict(Round round) {
         if (round.isRight()) {
-            return "Right: %s.".formatted(round.fault().title());
+            return DrillText.RIGHT.formatted(round.fault().title());
         }
         return round.fault() == Fault.NONE
-                ? "A false alarm: this run has no fault that its frames show."
-                : "Missed: %s.".formatted(round.fault().title());
+                ? DrillText.FALSE_ALARM
+                : DrillText.MISSED.formatted(round.fault().title());
     }
 
     private static String seen(Round round) {
         String places =
                 round.fault().shownBy().stream().sorted().map(ChartPart::title).collect(Collectors.joining(", "));
-        return round.fault() == Fault.NONE ? "" : "It can be seen in: %s. ".formatted(places);
+        return round.fault() == Fault.NONE ? "" : DrillText.SEEN_IN_PARTS.formatted(places);
     }
 
     private static String where(DrillRun drawn) {
@@ -67,14 +67,13 @@ final class TruthPanel extends VBox {
                 drawn.run().toMs() - drawn.run().fromMs() >= drawn.levels().elapsedMs() * 0.98;
         return whole
                 ? ""
-                : "It lasts from %s to %s s. "
-                        .formatted(
-                                Numbers.text(drawn.run().fromMs() / 1000, 1),
-                                Numbers.text(drawn.run().toMs() / 1000, 1));
+                : DrillText.LASTS.formatted(
+                        Numbers.text(drawn.run().fromMs() / 1000, 1),
+                        Numbers.text(drawn.run().toMs() / 1000, 1));
     }
 
     private static String about(DrillRun drawn) {
-        return "The scenario: %s".formatted(drawn.run().scenario().about());
+        return DrillText.SCENARIO.formatted(drawn.run().scenario().about());
     }
 
     /// Nothing is said before the answer.

@@ -39,7 +39,7 @@ public final class BandView extends CanvasView {
     /// @param window the stretch that is shown, shared with other views
     /// @param mark is told the stretch that the user marks, ms
     public BandView(Theme theme, ObjectProperty<TimeWindow> window, BiConsumer<Double, Double> mark) {
-        super(theme, "Frame time over time");
+        super(theme, ExamineText.FRAME_TIME_OVER_TIME);
         this.window = window;
         this.mark = mark;
         setId("band");
@@ -78,8 +78,7 @@ public final class BandView extends CanvasView {
                     run.analysis().stutters(),
                     run.sections(),
                     run.toggled().map(ToggleComparison::stretches).orElse(List.of()),
-                    "This run has no frame log: it rests on %s."
-                            .formatted(run.run().grade().rests()));
+                    ExamineText.NO_FRAME_LOG.formatted(run.run().grade().rests()));
         }
     }
 

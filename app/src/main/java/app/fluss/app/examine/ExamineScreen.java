@@ -47,7 +47,7 @@ public final class ExamineScreen extends VBox {
     private final Map<View, VBox> panes = new EnumMap<>(View.class);
     private final Label title = new Label();
     private final Label place = Labels.of("", "muted", "small");
-    private final Label simulated = new Label("simulated");
+    private final Label simulated = new Label(ExamineText.SIMULATED);
 
     /// What of a run is looked at.
     public enum View {
@@ -111,16 +111,16 @@ public final class ExamineScreen extends VBox {
         simulated.getStyleClass().addAll("chip", "chip-warm");
         simulated.setMinWidth(USE_PREF_SIZE);
         simulated.managedProperty().bind(simulated.visibleProperty());
-        Button displayButton = Buttons.quiet("Display…", "State the refresh rate and sync mode of this run", display);
-        correct = Buttons.quiet("Correct…", "Correct what was typed of this run", () -> {
+        Button displayButton = Buttons.quiet(ExamineText.DISPLAY, ExamineText.DISPLAY_TIP, display);
+        correct = Buttons.quiet(ExamineText.CORRECT, ExamineText.CORRECT_TIP, () -> {
             Run run = workbench.selectedProperty().get();
             if (run != null) {
                 correction.accept(run);
             }
         });
         correct.setId("correct");
-        Button copy = Buttons.quiet("Copy", "Copy the figures as a table (Ctrl+Shift+C)", this::copyFigures);
-        ShareBar save = ShareBar.saving(theme, "Figures of the run", ShareBar.table(this::figures));
+        Button copy = Buttons.quiet(ExamineText.COPY, ExamineText.COPY_TIP, this::copyFigures);
+        ShareBar save = ShareBar.saving(theme, ExamineText.FIGURES_OF_RUN, ShareBar.table(this::figures));
         title.setMinWidth(USE_PREF_SIZE);
         HBox.setHgrow(place, Priority.ALWAYS);
         place.setMaxWidth(Double.MAX_VALUE);
@@ -209,7 +209,9 @@ public final class ExamineScreen extends VBox {
         place.setText(
                 known
                         ? workbench.contentsProperty().get().place(run) + " · " + run.name()
-                                + (workbench.analysedProperty().get() == null ? " · calculating its figures" : "")
+                                + (workbench.analysedProperty().get() == null
+                                        ? ExamineText.CALCULATING_ITS_FIGURES
+                                        : "")
                         : "");
         simulated.setVisible(known && run.simulated());
         boolean typed = known && QuickRun.isOne(run);

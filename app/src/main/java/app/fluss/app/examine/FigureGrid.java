@@ -128,7 +128,7 @@ final class FigureGrid extends GridPane {
                     of.definition(),
                     run -> cell(measure, run)));
         }
-        rows.add(new Row("limit", "What limited most frames.", run -> limit(run)));
+        rows.add(new Row(ExamineText.LIMIT, ExamineText.WHAT_LIMITED_MOST_FRAMES, run -> limit(run)));
         return rows;
     }
 
@@ -147,7 +147,7 @@ final class FigureGrid extends GridPane {
 
     private static Cell marked(Cell cell, Figure low, Lows lows) {
         return lows.isWeak() && low.isKnown()
-                ? new Cell("~ " + cell.text, "Weak: rests on %d frames.".formatted(lows.tailFrames()))
+                ? new Cell("~ " + cell.text, ExamineText.WEAK_RESTS_ON_FRAMES.formatted(lows.tailFrames()))
                 : cell;
     }
 
@@ -156,18 +156,18 @@ final class FigureGrid extends GridPane {
                 .most()
                 .map(held -> new Cell(
                         name(held),
-                        "In %s of the frames."
-                                .formatted(Numbers.percent(run.limits().share(held), 0))))
+                        ExamineText.IN_OF_FRAMES.formatted(
+                                Numbers.percent(run.limits().share(held), 0))))
                 .orElseGet(() -> new Cell(Numbers.MISSING, ""));
     }
 
     private static String name(Limits.Held held) {
         return switch (held) {
-            case GPU -> "GPU";
-            case CPU -> "CPU";
-            case CAP -> "cap";
-            case MIXED -> "mixed";
-            case UNKNOWN -> "unknown";
+            case GPU -> ExamineText.GPU;
+            case CPU -> ExamineText.CPU;
+            case CAP -> ExamineText.CAP;
+            case MIXED -> ExamineText.MIXED;
+            case UNKNOWN -> ExamineText.UNKNOWN;
         };
     }
 }

@@ -60,7 +60,7 @@ final class FramesPane extends VBox {
     private final LadderView ladder = new LadderView();
     private final FigureGrid figures = new FigureGrid();
     private final ChoiceBox<LowConvention> convention = new ChoiceBox<>();
-    private final MenuButton sections = new MenuButton("Sections");
+    private final MenuButton sections = new MenuButton(ExamineText.SECTIONS);
     private final SwitchesMenu switches;
     private final VBox weavePanel;
     private final VBox toggle = new VBox();
@@ -77,10 +77,10 @@ final class FramesPane extends VBox {
         convention.setConverter(new ConventionNames());
         convention.setValue(LowConvention.PERCENTILE);
         convention.setId("convention");
-        convention.setAccessibleText("Lows by");
+        convention.setAccessibleText(ExamineText.LOWS_BY);
         Ems.pref(convention, 130);
         convention.valueProperty().subscribe(this::showFigures);
-        Button whole = Buttons.quiet("All", "Show the whole run (Home)", this::showAll);
+        Button whole = Buttons.quiet(ExamineText.ALL, ExamineText.ALL_TIP, this::showAll);
         switches = new SwitchesMenu(
                 workbench,
                 theme,
@@ -89,23 +89,23 @@ final class FramesPane extends VBox {
         sections.setMinWidth(USE_PREF_SIZE);
         sections.setOnShowing(_ -> fillSections());
         fillSections();
-        Label lows = new Label("lows by");
+        Label lows = new Label(ExamineText.LOWS_BY_LABEL);
         lows.getStyleClass().add("muted");
-        VBox ladderPanel = Boxes.panel(Boxes.head(theme, "Rates, images/s", ladder), ladder);
+        VBox ladderPanel = Boxes.panel(Boxes.head(theme, ExamineText.RATES_IMAGES_S, ladder), ladder);
         HBox.setHgrow(ladderPanel, Priority.ALWAYS);
-        HBox figureHead = new HBox(8, Labels.heading("Figures"), Boxes.spacer(), lows, convention);
+        HBox figureHead = new HBox(8, Labels.heading(ExamineText.FIGURES), Boxes.spacer(), lows, convention);
         figureHead.setAlignment(Pos.CENTER_LEFT);
         VBox figurePanel = Boxes.panel(figureHead, figures);
         figurePanel.setMinWidth(USE_PREF_SIZE);
         WrappingRow bandHead = new WrappingRow(
                 8,
-                Labels.heading("Frame time"),
-                Labels.of("ms · ◆ stutter", "muted"),
+                Labels.heading(ExamineText.FRAME_TIME),
+                Labels.of(ExamineText.MS_STUTTER, "muted"),
                 whole,
                 sections,
                 switches,
                 Boxes.spacer());
-        bandHead.getChildren().add(new ShareBar(theme, "Frame time", band));
+        bandHead.getChildren().add(new ShareBar(theme, ExamineText.FRAME_TIME, band));
         VBox bandPanel = Boxes.panel(bandHead, band);
         VBox.setVgrow(band, Priority.ALWAYS);
         VBox.setVgrow(bandPanel, Priority.ALWAYS);
@@ -113,9 +113,9 @@ final class FramesPane extends VBox {
         Ems.prefHeight(band, 190);
         WrappingRow weaveHead = Boxes.head(
                 theme,
-                "Refresh weave",
+                ExamineText.REFRESH_WEAVE,
                 weave,
-                Labels.of("one second a row", "muted"),
+                Labels.of(ExamineText.WEAVE_ROW, "muted"),
                 Boxes.spacer(),
                 new Legend(theme));
         weavePanel = Boxes.panel(weaveHead, weave);
@@ -202,7 +202,7 @@ final class FramesPane extends VBox {
     }
 
     private static List<String> names(AnalysedRun run) {
-        List<String> names = new ArrayList<>(List.of("whole run"));
+        List<String> names = new ArrayList<>(List.of(ExamineText.WHOLE_RUN));
         run.sections().forEach(stored -> names.add(stored.section().name()));
         return names;
     }
@@ -230,7 +230,7 @@ final class FramesPane extends VBox {
     private void fillSections() {
         AnalysedRun run = shown;
         sections.getItems().clear();
-        MenuItem marking = new MenuItem("Mark what is shown (M; or drag with Shift)");
+        MenuItem marking = new MenuItem(ExamineText.MARK_TIP);
         marking.setOnAction(_ -> markShown());
         sections.getItems().addAll(marking, new SeparatorMenuItem());
         for (StoredSection stored : run == null ? List.<StoredSection>of() : run.sections()) {
@@ -242,15 +242,15 @@ final class FramesPane extends VBox {
                 item.setOnAction(_ -> workbench.edits().runs().setWeight(stored, weight));
                 menu.getItems().add(item);
             }
-            MenuItem rename = new MenuItem("Rename…");
+            MenuItem rename = new MenuItem(ExamineText.RENAME);
             rename.setOnAction(_ -> rename(stored));
-            MenuItem remove = new MenuItem("Remove mark");
+            MenuItem remove = new MenuItem(ExamineText.REMOVE_MARK);
             remove.setOnAction(_ -> workbench.edits().runs().remove(stored));
             menu.getItems().addAll(new SeparatorMenuItem(), rename, remove);
             sections.getItems().add(menu);
         }
         if (run == null || run.sections().isEmpty()) {
-            MenuItem none = new MenuItem("No section is marked yet");
+            MenuItem none = new MenuItem(ExamineText.NO_SECTION_YET);
             none.setDisable(true);
             sections.getItems().add(none);
         }
@@ -261,7 +261,7 @@ final class FramesPane extends VBox {
         Dialogs.text(
                         theme,
                         getScene().getWindow(),
-                        "Name of the section",
+                        ExamineText.NAME_OF_SECTION,
                         stored.section().name())
                 .ifPresent(name -> edits.rename(stored, name));
     }

@@ -11,6 +11,7 @@ import app.fluss.files.chart.RatesChart;
 import app.fluss.files.draw.Picture;
 import app.fluss.files.table.DataTable;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import javafx.geometry.Pos;
 import javafx.scene.control.Label;
@@ -33,7 +34,15 @@ final class LadderView extends VBox implements Shareable {
     }
 
     /// One rung.
-    private record Rung(String name, Figure rate, String style, String between, String definition) {}
+    private record Rung(Measure measure, String name, Figure rate, String style, String between) {
+        boolean isHeadline() {
+            return measure == Measure.DELIVERED;
+        }
+
+        String id() {
+            return "rate-" + measure.name().toLowerCase(Locale.ROOT);
+        }
+    }
 
     void clear() {
         getChildren().clear();
@@ -59,30 +68,20 @@ final class LadderView extends VBox implements Shareable {
                 alone(rates.presented()),
                 alone(rates.delivered())))));
         List<Rung> rungs = List.of(
+                new Rung(Measure.CLAIMED, ExamineText.CLAIMED, rates.claimed(), "slate", range(claimed)),
+                new Rung(Measure.RENDERED, ExamineText.RENDERED, rates.rendered(), "water", ""),
                 new Rung(
-                        "claimed",
-                        rates.claimed(),
-                        "slate",
-                        range(claimed),
-                        Measure.CLAIMED.description().definition()),
-                new Rung(
-                        "rendered",
-                        rates.rendered(),
-                        "water",
-                        "",
-                        Measure.RENDERED.description().definition()),
-                new Rung(
-                        "presented",
+                        Measure.PRESENTED,
+                        ExamineText.PRESENTED,
                         rates.presented(),
                         "foam",
-                        gap("+", rates.generated(), "generated"),
-                        Measure.PRESENTED.description().definition()),
+                        gap("+", rates.generated(), ExamineText.GENERATED)),
                 new Rung(
-                        "delivered",
+                        Measure.DELIVERED,
+                        ExamineText.DELIVERED,
                         rates.delivered(),
                         "water",
-                        gap("−", rates.unseen(), "not seen"),
-                        Measure.DELIVERED.description().definition()));
+                        gap("−", rates.unseen(), ExamineText.NOT_SEEN)));
         double longest = rungs.stream()
                 .mapToDouble(rung -> rung.rate.orNaN())
                 .filter(Double::isFinite)
@@ -92,7 +91,7 @@ final class LadderView extends VBox implements Shareable {
     }
 
     private static Level alone(Figure figure) {
-        return Level.without(figure, "of one run");
+        return Level.without(figure, ExamineText.OF_ONE_RUN);
     }
 
     /// The range of what was read.
@@ -112,8 +111,8 @@ final class LadderView extends VBox implements Shareable {
         Label name = new Label(rung.name);
         name.getStyleClass().addAll("muted", "rung-name");
         Label value = new Label(Numbers.text(rung.rate, 1));
-        value.setId("rate-" + rung.name);
-        value.getStyleClass().add(rung.name.equals("delivered") ? "great" : "figure");
+        value.setId(rung.id());
+        value.getStyleClass().add(rung.isHeadline() ? "great" : "figure");
         value.getStyleClass().add("rung-value");
         value.setAlignment(Pos.CENTER_RIGHT);
         StackPane track = new StackPane();
@@ -124,7 +123,7 @@ final class LadderView extends VBox implements Shareable {
         Region bar = new Region();
         double share = rung.rate.isKnown() ? rung.rate.orNaN() / longest : 0;
         bar.setStyle("-fx-background-color: -fluss-" + rung.style + "; -fx-background-radius: 1 7 1 7;");
-        bar.setMinHeight(rung.name.equals("delivered") ? 14 : 9);
+        bar.setMinHeight(rung.isHeadline() ? 14 : 9);
         bar.setMaxHeight(bar.getMinHeight());
         bar.maxWidthProperty().bind(track.widthProperty().multiply(share));
         track.getChildren().add(bar);
@@ -135,7 +134,8 @@ final class LadderView extends VBox implements Shareable {
         HBox row = new HBox(8, name, value, track, between);
         row.setAlignment(Pos.CENTER_LEFT);
         String reason = Numbers.reason(rung.rate);
-        Tooltip.install(row, new Tooltip(rung.definition + (reason.isEmpty() ? "" : "\n" + reason)));
+        Tooltip.install(
+                row, new Tooltip(rung.measure.description().definition() + (reason.isEmpty() ? "" : "\n" + reason)));
         return row;
     }
 }

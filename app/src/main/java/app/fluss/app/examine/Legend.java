@@ -13,7 +13,7 @@ final class Legend extends CanvasView {
     private static final double HEIGHT = 16;
 
     Legend(Theme theme) {
-        super(theme, "Shapes of the weave: rendered, generated, held, repeated, lost");
+        super(theme, ExamineText.SHAPES);
         textScaled();
     }
 
@@ -33,7 +33,9 @@ final class Legend extends CanvasView {
         Marks.lost(pen, 276 * unit, 4 * unit, 7 * unit);
         pen.fill(Role.MUTED);
         pen.baseline(Baseline.CENTER);
-        String[] names = {"rendered", "generated", "held", "repeated", "lost"};
+        String[] names = {
+            ExamineText.RENDERED, ExamineText.GENERATED, ExamineText.HELD, ExamineText.REPEATED, ExamineText.LOST
+        };
         double[] at = {13, 86, 166, 213, 284};
         for (int i = 0; i < names.length; i++) {
             pen.text(names[i], at[i] * unit, height / 2);

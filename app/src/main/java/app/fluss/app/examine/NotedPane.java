@@ -62,20 +62,18 @@ final class NotedPane extends VBox {
             parts.add(Boxes.panel(
                     Boxes.head(
                             theme,
-                            "What the counter said, and what the eye got",
+                            ExamineText.SAID_AND_GOT,
                             counter,
-                            Labels.of("bars: distinct pictures of each second", "muted"),
+                            Labels.of(ExamineText.DISTINCT_BARS, "muted"),
                             Boxes.spacer(),
-                            Buttons.quiet("Reading by reading", "Every reading with its picture (Ctrl+J)", readings)),
+                            Buttons.quiet(
+                                    ExamineText.READING_BY_READING, ExamineText.READING_BY_READING_TIP, readings)),
                     counter));
         });
         noted.readings().filter(ReadingSeries::isTimed).ifPresent(series -> {
             course.show(noted.readings());
-            WrappingRow head = Boxes.head(
-                    theme,
-                    "What the counter said",
-                    course,
-                    Labels.of("images/s over time; each reading stands until the next", "muted"));
+            WrappingRow head =
+                    Boxes.head(theme, ExamineText.COUNTER_SAID, course, Labels.of(ExamineText.READINGS_AXES, "muted"));
             VBox panel = Boxes.panel(head, course);
             VBox.setVgrow(course, Priority.ALWAYS);
             parts.add(panel);
@@ -85,7 +83,7 @@ final class NotedPane extends VBox {
                         new TogglePanel(toggled, toggled.differences(run.run().grade()))));
         Impression felt = run.run().taking().impression();
         if (felt.isSaid()) {
-            parts.add(Boxes.panel(Labels.heading("How it felt"), felt(felt)));
+            parts.add(Boxes.panel(Labels.heading(ExamineText.HOW_IT_FELT), felt(felt)));
         }
         parts.add(open(noted.open(run.run().path().chain())));
         ScrollPane scroll = Boxes.scrolling(Boxes.scrolled(parts.toArray(Node[]::new)));
@@ -97,14 +95,14 @@ final class NotedPane extends VBox {
         return run.pictures()
                 .flatMap(StoredPictures::seen)
                 .map(seen -> Figure.of(seen.deliveredFps()))
-                .orElse(Figure.missing("no clip of it was counted"));
+                .orElse(Figure.missing(ExamineText.NO_CLIP_COUNTED));
     }
 
     private static HBox head(AnalysedRun run) {
         String rests = run.run().grade().rests();
         return Boxes.row(
-                Labels.heading("What this run gives"),
-                Labels.of("grade %s: it rests on %s".formatted(run.run().grade(), rests), "muted"));
+                Labels.heading(ExamineText.WHAT_THIS_RUN_GIVES),
+                Labels.of(ExamineText.GRADE_IT_RESTS_ON.formatted(run.run().grade(), rests), "muted"));
     }
 
     private static Node tiles(AnalysedRun run) {
@@ -119,26 +117,28 @@ final class NotedPane extends VBox {
                     .add(tile(
                             "noted-mean",
                             Numbers.text(Measure.CLAIMED, said.mean()),
-                            "/s on average",
+                            ExamineText.S_ON_AVERAGE,
                             noted.readings().filter(ReadingSeries::isTimed).isPresent()
-                                    ? "Mean of the readings, weighted by how long each stood."
-                                    : several ? "Unweighted mean of the readings: they have no times." : "As noted."));
+                                    ? ExamineText.WEIGHTED_MEAN
+                                    : several ? ExamineText.UNWEIGHTED_MEAN : ExamineText.AS_NOTED));
         }
         if (said.lowest().isKnown() || said.highest().isKnown()) {
             tiles.getChildren()
                     .add(tile(
                             "noted-range",
                             Numbers.text(said.lowest(), 0) + "–" + Numbers.text(said.highest(), 0),
-                            "/s, lowest to highest",
-                            "The lowest and the highest that was seen."));
+                            ExamineText.S_LOWEST_TO_HIGHEST,
+                            ExamineText.LOWEST_TO_HIGHEST));
         }
         if (said.onePercentLow().isKnown()) {
-            String by = said.lowConvention().isBlank() ? "convention unknown" : "by " + said.lowConvention();
+            String by = said.lowConvention().isBlank()
+                    ? ExamineText.CONVENTION_UNKNOWN
+                    : ExamineText.BY.formatted(said.lowConvention());
             tiles.getChildren()
                     .add(tile(
                             "noted-low",
                             Numbers.text(Measure.CLAIMED_LOW, said.onePercentLow()),
-                            "/s, 1 % low, " + by,
+                            ExamineText.S_1_PERCENT_LOW.formatted(by),
                             Measure.CLAIMED_LOW.description().definition()));
         }
         if (said.base().isKnown()) {
@@ -146,8 +146,8 @@ final class NotedPane extends VBox {
                     .add(tile(
                             "noted-base",
                             Numbers.text(said.base(), 1),
-                            "/s, the generator's base",
-                            "What a generator took for its base."));
+                            ExamineText.S_GENERATORS_BASE,
+                            ExamineText.GENERATOR_BASE_DEFINITION));
         }
         noted.readings()
                 .flatMap(ReadingSeries::worst)
@@ -155,18 +155,17 @@ final class NotedPane extends VBox {
                         .add(tile(
                                 "noted-worst",
                                 Numbers.text(worst.fps(), 0),
-                                "/s, worst stretch: %s from %s"
-                                        .formatted(
-                                                Durations.exact(Math.round(worst.toS() - worst.fromS())),
-                                                Durations.exact(Math.round(worst.fromS()))),
-                                "Where the counter stood lowest.")));
+                                ExamineText.S_WORST_STRETCH_FROM.formatted(
+                                        Durations.exact(Math.round(worst.toS() - worst.fromS())),
+                                        Durations.exact(Math.round(worst.fromS()))),
+                                ExamineText.WORST_STRETCH)));
         if (distinct.isKnown()) {
             tiles.getChildren()
                     .add(tile(
                             "noted-distinct",
                             Numbers.text(distinct, 1),
-                            "/s told apart in its clip",
-                            "Pictures of its clip that are really new, each second."));
+                            ExamineText.DISTINCT_IN_CLIP,
+                            ExamineText.DISTINCT_DEFINITION));
         }
         run.latency()
                 .measured()
@@ -176,31 +175,31 @@ final class NotedPane extends VBox {
                         .add(tile(
                                 "noted-latency",
                                 Numbers.text(median, 1),
-                                "ms from input to light, median",
-                                "What was measured of its latency: Latency (Ctrl+L) shows it click by click.")));
+                                ExamineText.MEDIAN_LATENCY,
+                                ExamineText.LATENCY_DEFINITION)));
         for (Map.Entry<Channel, Figure> load : noted.loads().entrySet()) {
             tiles.getChildren()
                     .add(tile(
                             "noted-" + load.getKey().header(),
                             Numbers.text(load.getValue(), load.getKey() == Channel.POWER ? 1 : 0),
                             name(load.getKey()),
-                            "Mean of what was noted."));
+                            ExamineText.MEAN_NOTED));
         }
         if (tiles.getChildren().isEmpty()) {
-            tiles.getChildren().add(Labels.note("No number belongs to this run."));
+            tiles.getChildren().add(Labels.note(ExamineText.NO_NUMBER));
         }
         return tiles;
     }
 
     private static String name(Channel channel) {
         return switch (channel) {
-            case GPU_LOAD -> "% GPU load";
-            case SECOND_GPU_LOAD -> "% load of the second GPU";
-            case CPU_LOAD -> "% CPU load";
-            case VRAM -> "MB of card memory";
+            case GPU_LOAD -> ExamineText.GPU_LOAD;
+            case SECOND_GPU_LOAD -> ExamineText.SECOND_GPU_LOAD;
+            case CPU_LOAD -> ExamineText.CPU_LOAD;
+            case VRAM -> ExamineText.MB_OF_CARD_MEMORY;
             case POWER -> "W";
-            case GPU_TEMPERATURE -> "°C, GPU";
-            case GPU_CLOCK -> "MHz, GPU";
+            case GPU_TEMPERATURE -> ExamineText.C_GPU;
+            case GPU_CLOCK -> ExamineText.MHZ_GPU;
             default -> channel.header();
         };
     }
@@ -219,9 +218,9 @@ final class NotedPane extends VBox {
     private static Node felt(Impression felt) {
         GridPane grid = new GridPane(14, 3);
         int row = 0;
-        row = scale(grid, row, "smoothness", felt.smoothness(), "1 shakes, 5 flows");
-        row = scale(grid, row, "response", felt.response(), "1 drags, 5 follows the hand");
-        row = scale(grid, row, "artefacts", felt.artefacts(), "1 spoil the picture, 5 none seen");
+        row = scale(grid, row, ExamineText.SMOOTHNESS, felt.smoothness(), ExamineText.SHAKES_5_FLOWS);
+        row = scale(grid, row, ExamineText.RESPONSE, felt.response(), ExamineText.RESPONSE_SCALE);
+        row = scale(grid, row, ExamineText.ARTEFACTS, felt.artefacts(), ExamineText.ARTEFACTS_SCALE);
         if (!felt.words().isBlank()) {
             Label words = Labels.wrapped("“" + felt.words() + "”");
             words.setId("noted-words");
@@ -251,16 +250,16 @@ final class NotedPane extends VBox {
             GridPane.setValignment(subject, VPos.TOP);
             Label how = Labels.wrapped(next.way().how());
             Label cost = Labels.of(
-                    "%d min · grade %s"
-                            .formatted(next.way().minutes(), next.way().grade()),
+                    ExamineText.MIN_GRADE.formatted(
+                            next.way().minutes(), next.way().grade()),
                     "muted");
             cost.setMinWidth(USE_PREF_SIZE);
             GridPane.setValignment(cost, VPos.TOP);
             GridPane.setHgrow(how, Priority.ALWAYS);
             grid.addRow(row++, subject, how, cost);
         }
-        HBox head =
-                Boxes.row(Labels.heading("What it cannot tell"), Labels.of("and the quickest way to know", "muted"));
+        HBox head = Boxes.row(
+                Labels.heading(ExamineText.WHAT_IT_CANNOT_TELL), Labels.of(ExamineText.QUICKEST_WAY, "muted"));
         head.setAlignment(Pos.CENTER_LEFT);
         VBox panel = Boxes.panel(head, grid);
         panel.setId("noted-open");

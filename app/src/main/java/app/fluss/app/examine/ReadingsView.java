@@ -24,7 +24,7 @@ final class ReadingsView extends CanvasView {
     private Optional<ReadingSeries> shown = Optional.empty();
 
     ReadingsView(Theme theme) {
-        super(theme, "What the counter said over time");
+        super(theme, ExamineText.COUNTER_OVER_TIME);
         setId("readings-chart");
         setMinHeight(170);
         setPrefHeight(200);

@@ -32,11 +32,15 @@ public final class RunCharts extends VBox {
         super(10);
         band = new BandView(theme, window, (_, _) -> {});
         weave = new WeaveView(theme, window);
-        VBox rates = Boxes.panel(Labels.heading("Rates, images/s"), ladder);
-        VBox times = Boxes.panel(Boxes.row(Labels.heading("Frame time"), Labels.of("ms · ◆ stutter", "muted")), band);
-        VBox table = Boxes.panel(Labels.heading("Figures"), figures);
+        VBox rates = Boxes.panel(Labels.heading(ExamineText.RATES_IMAGES_S), ladder);
+        VBox times = Boxes.panel(
+                Boxes.row(Labels.heading(ExamineText.FRAME_TIME), Labels.of(ExamineText.MS_STUTTER, "muted")), band);
+        VBox table = Boxes.panel(Labels.heading(ExamineText.FIGURES), figures);
         VBox refreshes = Boxes.panel(
-                Boxes.row(Labels.heading("Refresh weave"), Labels.of("one second a row", "muted"), new Legend(theme)),
+                Boxes.row(
+                        Labels.heading(ExamineText.REFRESH_WEAVE),
+                        Labels.of(ExamineText.WEAVE_ROW, "muted"),
+                        new Legend(theme)),
                 weave);
         Ems.minHeight(band, 110);
         Ems.minHeight(weave, 96);
@@ -65,7 +69,7 @@ public final class RunCharts extends VBox {
                 marked.map(section -> new StoredSection(0, section)).stream().toList(),
                 List.of(),
                 ""));
-        figures.show(List.of("whole run"), List.of(analysis), LowConvention.PERCENTILE);
+        figures.show(List.of(ExamineText.WHOLE_RUN), List.of(analysis), LowConvention.PERCENTILE);
         weave.show(new WeaveView.Shown(analysis, levels.elapsedMs()));
         window.set(new TimeWindow(0, levels.elapsedMs()));
     }

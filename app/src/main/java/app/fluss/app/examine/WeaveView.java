@@ -36,7 +36,7 @@ final class WeaveView extends CanvasView {
     private @Nullable Shown shown;
 
     WeaveView(Theme theme, ObjectProperty<TimeWindow> window) {
-        super(theme, "Refresh weave: which image each refresh showed");
+        super(theme, ExamineText.WEAVE_DESCRIBED);
         this.window = window;
         setId("weave");
         window.subscribe(this::redraw);
@@ -102,8 +102,8 @@ final class WeaveView extends CanvasView {
             pen.align(Align.LEFT);
             pen.text(
                     run.analysis().slice().log().size() > 0
-                            ? "No refresh rate is stated for this run. State it under “Display…” to see each refresh."
-                            : "Without a frame log nothing is known of single refreshes.",
+                            ? ExamineText.NO_REFRESH_RATE
+                            : ExamineText.NO_LOG_NO_REFRESHES,
                     left(),
                     8);
             return;

@@ -41,13 +41,13 @@ final class BoundOffer {
         if (!workbench.canEdit() || schools.isEmpty()) {
             tell.accept(
                     schools.isEmpty()
-                            ? "No school has a bound for %s. Add one in Decide, Schools…".formatted(rule.title())
-                            : "This study is read-only, so no bound can be set.");
+                            ? FeelText.NO_SCHOOL_HAS_BOUND.formatted(rule.title())
+                            : FeelText.STUDY_READ_ONLY);
             return;
         }
-        Dialog<ButtonType> dialog = Dialogs.make(theme, owner, "Judge paths by what a person notices");
+        Dialog<ButtonType> dialog = Dialogs.make(theme, owner, FeelText.JUDGE_BY_PERSON);
         dialog.getDialogPane().setId("feel-bound");
-        ChoiceBox<School> school = Choice.of("feel-school", "School", School::title);
+        ChoiceBox<School> school = Choice.of("feel-school", FeelText.SCHOOL, School::title);
         school.getItems().setAll(schools);
         var words = Labels.wrapped("", "strong");
         words.setId("feel-bound-words");
@@ -55,15 +55,11 @@ final class BoundOffer {
                 .subscribe(chosen -> words.setText(
                         chosen == null ? "" : change(chosen.asked(rule).orElseThrow(), group)));
         school.setValue(schools.getFirst());
-        VBox body = new VBox(
-                10,
-                Labels.note(
-                        "The bound is the median of this person's sessions, and carries their name as its source. Every game that the school judges in this study follows. It can be undone (Ctrl+Z) and changed in Decide, Schools…"),
-                Labels.beside("School", school, ""),
-                words);
+        VBox body =
+                new VBox(10, Labels.note(FeelText.BOUND_EXPLAINED), Labels.beside(FeelText.SCHOOL, school, ""), words);
         Ems.pref(body, 520);
         dialog.getDialogPane().setContent(body);
-        ButtonType use = new ButtonType("Use as the bound", ButtonBar.ButtonData.OK_DONE);
+        ButtonType use = new ButtonType(FeelText.USE_AS_BOUND, ButtonBar.ButtonData.OK_DONE);
         dialog.getDialogPane().getButtonTypes().setAll(use, ButtonType.CANCEL);
         dialog.getDialogPane().lookupButton(use).setId("feel-bound-use");
         dialog.showAndWait().filter(use::equals).ifPresent(_ -> {
@@ -72,31 +68,29 @@ final class BoundOffer {
                     .edits()
                     .schools()
                     .keep(chosen.with(bound(chosen.asked(rule).orElseThrow(), group)));
-            tell.accept("%s now judges by %s."
-                    .formatted(chosen.title(), group.taker().person()));
+            tell.accept(FeelText.NOW_JUDGES_BY.formatted(
+                    chosen.title(), group.taker().person()));
         });
     }
 
     private static Asked bound(Asked asked, Felt.Group group) {
         return asked.with(
                 group.sessions().median().orNaN(),
-                "noticed by %s%s on %s with %s, median of %d sessions"
-                        .formatted(
-                                group.taker().person(),
-                                group.isSimulated() ? " (simulated)" : "",
-                                group.taker().display(),
-                                group.taker().device(),
-                                group.sessions().given()));
+                FeelText.BOUND_SOURCE.formatted(
+                        group.taker().person(),
+                        group.isSimulated() ? FeelText.SIMULATED : "",
+                        group.taker().display(),
+                        group.taker().device(),
+                        group.sessions().given()));
     }
 
     private static String change(Asked asked, Felt.Group group) {
-        return "%s: %s %s (%s) becomes %s %s."
-                .formatted(
-                        asked.rule().title(),
-                        Numbers.text(asked.rule(), asked.bound()),
-                        asked.rule().unit(),
-                        asked.source(),
-                        Numbers.text(asked.rule(), group.sessions().median().orNaN()),
-                        asked.rule().unit());
+        return FeelText.BECOMES.formatted(
+                asked.rule().title(),
+                Numbers.text(asked.rule(), asked.bound()),
+                asked.rule().unit(),
+                asked.source(),
+                Numbers.text(asked.rule(), group.sessions().median().orNaN()),
+                asked.rule().unit());
     }
 }

@@ -24,7 +24,7 @@ final class CurveView extends CanvasView {
     private Optional<Felt.Done> shown = Optional.empty();
 
     CurveView(Theme theme) {
-        super(theme, "Share of right answers by level");
+        super(theme, FeelText.SHARE_RIGHT_BY_LEVEL);
     }
 
     void show(Optional<Felt.Done> done) {
@@ -37,7 +37,7 @@ final class CurveView extends CanvasView {
         if (shown.isEmpty()) {
             pen.fill(Role.MUTED, 1);
             pen.align(Pen.Align.CENTER);
-            pen.text("Choose a session to see its answers.", width / 2, height / 2);
+            pen.text(FeelText.CHOOSE_SESSION, width / 2, height / 2);
             return;
         }
         List<AtLevel> levels = AtLevel.of(shown.get().session().trials());
@@ -112,7 +112,7 @@ final class CurveView extends CanvasView {
                 }
             }
             pen.align(Pen.Align.RIGHT);
-            pen.text("ms added", right, bottom + pen.scaled(26));
+            pen.text(FeelText.MS_ADDED, right, bottom + pen.scaled(26));
         }
     }
 

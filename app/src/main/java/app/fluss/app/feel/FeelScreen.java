@@ -35,8 +35,9 @@ public final class FeelScreen extends VBox {
     private final Node overview;
     private final HBox head;
     private final DrillPane drill;
-    private final ToggleButton thresholds = look("Thresholds", "feel-thresholds", "What a person notices");
-    private final ToggleButton drilling = look("Drill", "feel-drill", "Read charts of runs with a known fault");
+    private final ToggleButton thresholds =
+            look(FeelText.THRESHOLDS, "feel-thresholds", FeelText.WHAT_PERSON_NOTICES_TIP);
+    private final ToggleButton drilling = look(FeelText.DRILL, "feel-drill", FeelText.READ_CHARTS_TIP);
     private PulseSource pulses = PulseSource.ofToolkit();
     private Random random = new Random(new SecureRandom().nextLong());
     private Optional<TaskPane> running = Optional.empty();
@@ -73,7 +74,7 @@ public final class FeelScreen extends VBox {
             }
             showOverview();
         });
-        head = Boxes.row(Labels.title("Feel"), thresholds, drilling);
+        head = Boxes.row(Labels.title(FeelText.FEEL), thresholds, drilling);
         showOverview();
         WhileShown.subscribe(
                 this,
@@ -100,7 +101,7 @@ public final class FeelScreen extends VBox {
 
     private void begin(FeelTask task, FeelSession.Taker taker) {
         if (!workbench.canEdit()) {
-            tell.accept("Open a study that can be written first: sessions are kept in it.");
+            tell.accept(FeelText.NEEDS_STUDY);
             return;
         }
         tell.accept(""); // an older message would lie over the field

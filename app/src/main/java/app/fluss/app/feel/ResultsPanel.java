@@ -57,7 +57,7 @@ final class ResultsPanel extends VBox {
         curve = new CurveView(theme);
         Ems.minHeight(curve, 170);
         VBox.setVgrow(curve, Priority.ALWAYS);
-        chosenPanel = Boxes.panel(Boxes.head(theme, "Answers of the session", curve), chosen, curve);
+        chosenPanel = Boxes.panel(Boxes.head(theme, FeelText.ANSWERS_OF_SESSION, curve), chosen, curve);
         VBox.setVgrow(chosenPanel, Priority.ALWAYS);
         getChildren().setAll(groups, chosenPanel);
         setId("feel-results");
@@ -67,12 +67,7 @@ final class ResultsPanel extends VBox {
         groups.getChildren().clear();
         if (now.groups().isEmpty()) {
             groups.getChildren()
-                    .setAll(Boxes.panel(
-                            Labels.heading("No session yet"),
-                            Labels.note(
-                                    "Choose a task, enter who you are, and start. The threshold is the difference that you tell in"
-                                            + " three of four trials. Only what is added here is judged: the delay of this window and of the"
-                                            + " display is unknown and the same in both intervals.")));
+                    .setAll(Boxes.panel(Labels.heading(FeelText.NO_SESSION_YET), Labels.note(FeelText.TASK_EXPLAINED)));
         }
         ToggleGroup sessions = new ToggleGroup();
         now.groups().forEach(group -> groups.getChildren().add(panel(group, sessions)));
@@ -108,7 +103,7 @@ final class ResultsPanel extends VBox {
             button.getStyleClass().add("quiet");
             button.setUserData(done);
             button.setToggleGroup(sessions);
-            button.setTooltip(new Tooltip("Show this session's answers"));
+            button.setTooltip(new Tooltip(FeelText.SHOW_THIS_SESSIONS_ANSWERS_TIP));
             each.getChildren().add(button);
         }
         HBox head = Boxes.row(
@@ -116,13 +111,13 @@ final class ResultsPanel extends VBox {
                 Labels.of(group.task().title(), "chip", "chip-strong"),
                 Labels.of(group.taker().display() + " · " + group.taker().device(), "muted"));
         if (group.isSimulated()) {
-            head.getChildren().add(Labels.of("simulated", "chip", "chip-warm"));
+            head.getChildren().add(Labels.of(FeelText.SIMULATED_CHIP, "chip", "chip-warm"));
         }
         head.getChildren().add(Boxes.spacer());
         if (group.task().rule().isPresent() && group.sessions().median().isKnown()) {
             Button bound = Buttons.quiet(
-                    "Use as a bound…",
-                    "Judge paths by what this person notices",
+                    FeelText.USE_AS_BOUND_OF_SCHOOL,
+                    FeelText.USE_AS_BOUND_OF_SCHOOL_TIP,
                     () -> offer.ask(group, getScene().getWindow()));
             bound.setId("feel-bound-" + group.task().title().toLowerCase(Locale.ROOT));
             head.getChildren().add(bound);
@@ -140,25 +135,24 @@ final class ResultsPanel extends VBox {
     private static String sentence(Felt.Group group) {
         Sessions all = group.sessions();
         if (all.median() instanceof Figure.Missing(String why)) {
-            return "No threshold: %s."
-                    .formatted(all.all() == 1 ? why(group.done().getFirst()) : why);
+            return FeelText.NO_THRESHOLD.formatted(
+                    all.all() == 1 ? why(group.done().getFirst()) : why);
         }
         String range = all.range()
-                .map(ends -> ", from %s to %s ms over %d sessions"
-                        .formatted(Numbers.text(ends.low(), 1), Numbers.text(ends.high(), 1), all.given()))
-                .orElse(" (one session)");
+                .map(ends -> FeelText.RANGE_OVER_SESSIONS.formatted(
+                        Numbers.text(ends.low(), 1), Numbers.text(ends.high(), 1), all.given()))
+                .orElse(FeelText.ONE_SESSION);
         String rate = group.task() == FeelTask.RATE
-                ? ": %s/s against %s/s"
-                        .formatted(
-                                Numbers.text(
-                                        ReachedRates.rate(
-                                                all.median().orNaN(),
-                                                group.done().getLast().session().refreshHz()),
-                                        0),
-                                Numbers.text(group.done().getLast().session().refreshHz(), 0))
+                ? FeelText.S_AGAINST_S.formatted(
+                        Numbers.text(
+                                ReachedRates.rate(
+                                        all.median().orNaN(),
+                                        group.done().getLast().session().refreshHz()),
+                                0),
+                        Numbers.text(group.done().getLast().session().refreshHz(), 0))
                 : "";
-        return "Notices %s ms of %s%s%s."
-                .formatted(Numbers.text(all.median(), 1), group.task().quantity(), rate, range);
+        return FeelText.NOTICES_MS_OF.formatted(
+                Numbers.text(all.median(), 1), group.task().quantity(), rate, range);
     }
 
     private static String why(Felt.Done done) {
@@ -168,21 +162,23 @@ final class ResultsPanel extends VBox {
     private static Node reaching(Felt.Done done) {
         GridPane grid = new GridPane(16, 2);
         int column = 0;
-        for (String name : new String[] {"added", "throughput", "95 %", "a reach", "missed"}) {
+        for (String name :
+                new String[] {FeelText.ADDED, FeelText.THROUGHPUT, "95 %", FeelText.REACH, FeelText.MISSED}) {
             grid.add(Labels.of(name, "muted", "small"), column++, 0);
         }
         int row = 1;
         for (Throughput at : done.reaching()) {
-            Label bits = Labels.of(Numbers.text(at.bits().figure(), 2) + " bit/s", "strong");
+            Label bits =
+                    Labels.of(FeelText.BIT_S.formatted(Numbers.text(at.bits().figure(), 2)), "strong");
             if (at.bits().figure() instanceof Figure.Missing(String reason)) {
                 bits.setTooltip(new Tooltip(reason));
             }
             grid.addRow(
                     row++,
-                    Labels.of(Numbers.text(at.delayMs(), 0) + " ms"),
+                    Labels.of(FeelText.MS.formatted(Numbers.text(at.delayMs(), 0))),
                     bits,
                     Labels.of(at.bits().interval().map(ResultsPanel::ends).orElse(Numbers.MISSING), "muted"),
-                    Labels.of(Numbers.text(at.ms(), 0) + " ms"),
+                    Labels.of(FeelText.MS.formatted(Numbers.text(at.ms(), 0))),
                     Labels.of(Numbers.percent(Figure.of(at.misses()), 0)));
         }
         return grid;
@@ -206,20 +202,19 @@ final class ResultsPanel extends VBox {
         done.threshold().ifPresent(threshold -> lines.getChildren().add(Labels.wrapped(words(threshold), "strong")));
         done.preference().ifPresent(preference -> lines.getChildren().add(Labels.wrapped(preference.words(), "muted")));
         int all = session.trials().size() + session.thrownAway();
-        Button rename = Buttons.quiet("Rename…", "Give this session to another person", () -> rename(session));
+        Button rename = Buttons.quiet(FeelText.RENAME, FeelText.RENAME_TIP, () -> rename(session));
         Button remove = Buttons.quiet(
-                "Remove the session",
-                "Can be undone (Ctrl+Z)",
+                FeelText.REMOVE_SESSION,
+                FeelText.REMOVE_SESSION_TIP,
                 () -> workbench.edits().people().remove(session));
         lines.getChildren()
                 .addAll(
                         Labels.wrapped(
-                                "%s of %s trials discarded because the window missed a frame; %s pulses/s, wandering by %s ms. The delay of window and display is unknown."
-                                        .formatted(
-                                                session.thrownAway(),
-                                                all,
-                                                Numbers.text(session.refreshHz(), 1),
-                                                Numbers.text(session.wanderMs(), 2)),
+                                FeelText.TRIALS_DISCARDED.formatted(
+                                        session.thrownAway(),
+                                        all,
+                                        Numbers.text(session.refreshHz(), 1),
+                                        Numbers.text(session.wanderMs(), 2)),
                                 "muted"),
                         Boxes.row(rename, remove));
         return lines;
@@ -228,7 +223,7 @@ final class ResultsPanel extends VBox {
     private void rename(FeelSession session) {
         FeelSession.Taker now = session.taker();
         var edits = workbench.edits().people();
-        Dialogs.text(theme, getScene().getWindow(), "Who did this session?", now.person())
+        Dialogs.text(theme, getScene().getWindow(), FeelText.WHO_DID_THIS_SESSION, now.person())
                 .ifPresent(name -> {
                     String cut = name.length() > FeelSession.Taker.LONGEST
                             ? name.substring(0, FeelSession.Taker.LONGEST)
@@ -239,13 +234,12 @@ final class ResultsPanel extends VBox {
 
     private static String words(Threshold threshold) {
         return threshold.level() instanceof Figure.Missing(String why)
-                ? "No threshold: %s.".formatted(why)
-                : "%s ms (95 %%: %s to %s), %d trials, lapse rate %s."
-                        .formatted(
-                                Numbers.text(threshold.level(), 1),
-                                Numbers.text(threshold.interval().orElseThrow().low(), 1),
-                                Numbers.text(threshold.interval().orElseThrow().high(), 1),
-                                threshold.trials(),
-                                Numbers.percent(Figure.of(threshold.lapse()), 0));
+                ? FeelText.NO_THRESHOLD.formatted(why)
+                : FeelText.THRESHOLD_WITH_INTERVAL.formatted(
+                        Numbers.text(threshold.level(), 1),
+                        Numbers.text(threshold.interval().orElseThrow().low(), 1),
+                        Numbers.text(threshold.interval().orElseThrow().high(), 1),
+                        threshold.trials(),
+                        Numbers.percent(Figure.of(threshold.lapse()), 0));
     }
 }

@@ -21,7 +21,7 @@ import javafx.scene.layout.VBox;
 final class StartPanel extends VBox {
     private final TakerFields who = new TakerFields();
     private final ToggleGroup tasks = new ToggleGroup();
-    private final CheckBox read = new CheckBox("I have read this");
+    private final CheckBox read = new CheckBox(FeelText.I_HAVE_READ_THIS);
     private final Button start;
 
     /// @param begin is told the task and who does it
@@ -49,34 +49,31 @@ final class StartPanel extends VBox {
             }
         });
         read.setId("feel-read");
-        start = Buttons.primary("Start", "About six minutes; Esc stops at any time", () -> start(begin, problems));
+        start = Buttons.primary(FeelText.START, FeelText.START_TIP, () -> start(begin, problems));
         start.setId("feel-start");
         start.disableProperty().bind(read.selectedProperty().not());
-        VBox safety = new VBox(6, Labels.wrapped(Safety.WORDS, "small"), read);
+        VBox safety = new VBox(6, Labels.wrapped(FeelText.SAFETY, "small"), read);
         safety.getStyleClass().add("safety");
         getChildren()
                 .setAll(
-                        Boxes.panel(Labels.heading("What do you notice?"), list),
-                        Boxes.panel(Labels.heading("Who"), who),
-                        Boxes.panel(safety, Boxes.row(start, Labels.of("about 6 minutes, with rests", "muted"))));
+                        Boxes.panel(Labels.heading(FeelText.WHAT_DO_YOU_NOTICE), list),
+                        Boxes.panel(Labels.heading(FeelText.WHO), who),
+                        Boxes.panel(safety, Boxes.row(start, Labels.of(FeelText.SIX_MINUTES, "muted"))));
     }
 
     private static String about(FeelTask task) {
         return switch (task) {
-            case DELAY -> "delay while pointing";
-            case EVENNESS -> "uneven steps in motion";
-            case RATE -> "a lower rate in motion";
-            case AIM -> "what a delay costs while aiming";
+            case DELAY -> FeelText.DELAY_WHILE_POINTING;
+            case EVENNESS -> FeelText.UNEVEN_STEPS_IN_MOTION;
+            case RATE -> FeelText.LOWER_RATE_IN_MOTION;
+            case AIM -> FeelText.COST_OF_DELAY;
         };
     }
 
     private void start(BiConsumer<FeelTask, FeelSession.Taker> begin, Consumer<String> problems) {
         if (tasks.getSelectedToggle().getUserData() instanceof FeelTask task) {
             who.taker()
-                    .ifPresentOrElse(
-                            taker -> begin.accept(task, taker),
-                            () -> problems.accept(
-                                    "Enter a person, a display and a device first, up to 60 characters each."));
+                    .ifPresentOrElse(taker -> begin.accept(task, taker), () -> problems.accept(FeelText.ENTER_TAKER));
         }
     }
 

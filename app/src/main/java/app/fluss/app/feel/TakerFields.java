@@ -10,16 +10,16 @@ import javafx.scene.layout.Priority;
 
 /// Who does a session, and on what.
 final class TakerFields extends GridPane {
-    private final TextField person = field("feel-person", "Person", "name only");
-    private final TextField display = field("feel-display", "Display", "what you look at");
-    private final TextField device = field("feel-device", "Device", "mouse, pad, keys");
+    private final TextField person = field("feel-person", FeelText.PERSON, FeelText.NAME_ONLY);
+    private final TextField display = field("feel-display", FeelText.DISPLAY, FeelText.WHAT_YOU_LOOK_AT);
+    private final TextField device = field("feel-device", FeelText.DEVICE, FeelText.MOUSE_PAD_KEYS);
 
     TakerFields() {
         setHgap(8);
         setVgap(6);
-        addRow(0, Labels.of("Person", "muted"), person);
-        addRow(1, Labels.of("Display", "muted"), display);
-        addRow(2, Labels.of("Device", "muted"), device);
+        addRow(0, Labels.of(FeelText.PERSON, "muted"), person);
+        addRow(1, Labels.of(FeelText.DISPLAY, "muted"), display);
+        addRow(2, Labels.of(FeelText.DEVICE, "muted"), device);
         setHgrow(person, Priority.ALWAYS);
     }
 

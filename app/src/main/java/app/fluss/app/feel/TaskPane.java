@@ -43,9 +43,9 @@ final class TaskPane extends VBox {
     private final Label says = Labels.of("", "recording-result");
     private final Label detail = Labels.of("", "muted");
     private final ProgressBar progress = new ProgressBar(0);
-    private final Button first = Buttons.primary("1 – first", "The first (1 or ←)", () -> answer(true));
-    private final Button second = Buttons.primary("2 – second", "The second (2 or →)", () -> answer(false));
-    private final Button goOn = Buttons.primary("Go on", "Enter", this::goOn);
+    private final Button first = Buttons.primary(FeelText.FIRST, FeelText.FIRST_TIP, () -> answer(true));
+    private final Button second = Buttons.primary(FeelText.SECOND, FeelText.SECOND_TIP, () -> answer(false));
+    private final Button goOn = Buttons.primary(FeelText.GO_ON, FeelText.GO_ON_TIP, this::goOn);
     private final long[] timed = new long[TIMED_PULSES];
     private int timedCount;
     private boolean isOver;
@@ -74,8 +74,8 @@ final class TaskPane extends VBox {
         second.setId("feel-second");
         goOn.setId("feel-go-on");
         says.setId("feel-says");
-        progress.setAccessibleText("How much of the task is done");
-        Button stop = Buttons.quiet("Stop", "Ends the task at once (Esc)", this::stop);
+        progress.setAccessibleText(FeelText.PROGRESS);
+        Button stop = Buttons.quiet(FeelText.STOP, FeelText.STOP_TIP, this::stop);
         stop.setId("feel-stop");
         HBox answers = new HBox(8, first, second, goOn);
         HBox head = Boxes.row(progress, Boxes.spacer(), says, detail, answers, Boxes.spacer(), stop);
@@ -140,7 +140,7 @@ final class TaskPane extends VBox {
         Aside.run(
                 () -> Rehearsal.of(task, known, random, width, height),
                 rehearsed -> begin(known, rehearsed),
-                e -> end("Not shown: its pictures could not be looked at before. " + e.getMessage()));
+                e -> end(FeelText.NOT_SHOWN_UNCHECKED.formatted(e.getMessage())));
     }
 
     private void begin(Pulses known, FlashLimits rehearsed) {
@@ -148,7 +148,7 @@ final class TaskPane extends VBox {
             return;
         }
         if (!rehearsed.areKept()) {
-            end("Not shown: at this rate and size its pictures would flash too much.");
+            end(FeelText.NOT_SHOWN_FLASHES);
             return;
         }
         run = TaskRun.begin(task, known, random);
@@ -204,13 +204,13 @@ final class TaskPane extends VBox {
     private void afterwards() {
         show();
         if (run != null && run.isDone()) {
-            end("Done.");
+            end(FeelText.DONE);
         }
     }
 
     /// Ends the task at once.
     void stop() {
-        end("Stopped.");
+        end(FeelText.STOPPED);
     }
 
     private void end(String how) {
@@ -223,9 +223,7 @@ final class TaskPane extends VBox {
         Pulses known = pulses;
         Optional<FeelSession> session =
                 running == null || known == null ? Optional.empty() : running.session(taker, known, Instant.now());
-        String more = session.isPresent()
-                ? firstGuess(running)
-                : " Nothing was kept: there were too few answers for a figure.";
+        String more = session.isPresent() ? firstGuess(running) : FeelText.NOTHING_KEPT;
         ended.accept(new Ended(session, how + more));
     }
 
@@ -233,11 +231,10 @@ final class TaskPane extends VBox {
     private static String firstGuess(@Nullable TaskRun running) {
         return running instanceof TaskRun.Choosing choosing
                         && choosing.trials().staircases().firstGuess() instanceof Figure.Known(double guess)
-                ? " First guess by the last reversals (%s to %s right): %s ms; the threshold is that of the fit."
-                        .formatted(
-                                Numbers.percent(Figure.of(StaircaseRule.TWO_DOWN.convergesOn()), 0),
-                                Numbers.percent(Figure.of(StaircaseRule.THREE_DOWN.convergesOn()), 0),
-                                Numbers.text(guess, 1))
+                ? FeelText.FIRST_GUESS.formatted(
+                        Numbers.percent(Figure.of(StaircaseRule.TWO_DOWN.convergesOn()), 0),
+                        Numbers.percent(Figure.of(StaircaseRule.THREE_DOWN.convergesOn()), 0),
+                        Numbers.text(guess, 1))
                 : "";
     }
 
@@ -253,13 +250,13 @@ final class TaskPane extends VBox {
         progress.setProgress(running == null ? 0 : running.done());
         switch (running) {
             case null -> {
-                says.setText("Measuring how evenly this window is drawn…");
+                says.setText(FeelText.MEASURING_WINDOW);
                 detail.setText("");
             }
             case TaskRun.Choosing choosing -> says(choosing.trials());
             case TaskRun.Aiming aiming -> {
-                says.setText("Click the bright target.");
-                detail.setText(aiming.aim().isBetweenSequences() ? "Its first click begins a row of nine." : thrown());
+                says.setText(FeelText.CLICK_BRIGHT_TARGET);
+                detail.setText(aiming.aim().isBetweenSequences() ? FeelText.FIRST_CLICK : thrown());
             }
         }
         if (asks || rests) {
@@ -275,20 +272,17 @@ final class TaskPane extends VBox {
     private void says(TwoIntervals trials) {
         says.setText(
                 switch (trials.phase()) {
-                    case READY -> task.needsPointer() ? "Follow the disc with the pointer." : "Look at the middle.";
+                    case READY -> task.needsPointer() ? FeelText.FOLLOW_DISC : FeelText.LOOK_AT_MIDDLE;
                     case FIRST -> "1";
                     case BETWEEN -> "–";
                     case SECOND -> "2";
                     case QUESTION -> task.question();
-                    case REST -> trials.isHopeless() ? "This window misses too many frames." : "Rest.";
-                    case DONE -> "Done.";
+                    case REST -> trials.isHopeless() ? FeelText.WINDOW_MISSES_FRAMES : FeelText.REST;
+                    case DONE -> FeelText.DONE;
                 });
         detail.setText(
                 switch (trials.phase()) {
-                    case REST ->
-                        trials.isHopeless()
-                                ? "Close other programs, or make the window smaller; then go on."
-                                : "Look away from the screen for twenty seconds. Enter goes on.";
+                    case REST -> trials.isHopeless() ? FeelText.CLOSE_OTHER_PROGRAMS : FeelText.REST_EYES;
                     case READY, QUESTION -> thrown();
                     case FIRST, BETWEEN, SECOND, DONE -> "";
                 });
@@ -300,12 +294,11 @@ final class TaskPane extends VBox {
         if (known == null || running == null) {
             return "";
         }
-        return "%s/s, pulses wander by %s ms, %s missed before; %s discarded"
-                .formatted(
-                        Numbers.text(known.hz(), 1),
-                        Numbers.text(known.wanderMs(), 2),
-                        Numbers.percent(Figure.of(known.missedShare()), 0),
-                        running.thrownAway());
+        return FeelText.WINDOW_PACE.formatted(
+                Numbers.text(known.hz(), 1),
+                Numbers.text(known.wanderMs(), 2),
+                Numbers.percent(Figure.of(known.missedShare()), 0),
+                running.thrownAway());
     }
 
     /// What is being done; empty before the window was timed.

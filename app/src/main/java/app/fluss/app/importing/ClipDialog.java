@@ -51,8 +51,8 @@ final class ClipDialog {
     private final Label place = Labels.of("", "muted");
     private final Label result = Labels.wrapped("", "figure");
     private final Label proposed = Labels.wrapped("", "muted");
-    private final ToggleButton setInput = new ToggleButton("1 Input");
-    private final ToggleButton setAnswer = new ToggleButton("2 Answer");
+    private final ToggleButton setInput = new ToggleButton(ClipText.INPUT);
+    private final ToggleButton setAnswer = new ToggleButton(ClipText.ANSWER);
     private String proposal = "";
     private Optional<Area> input = Optional.empty();
     private Optional<Area> answer = Optional.empty();
@@ -98,8 +98,8 @@ final class ClipDialog {
         this.jobs = jobs;
         this.problems = problems;
         this.clip = clip;
-        dialog = Dialogs.make(theme, owner, "Latency from a clip");
-        picture = new PictureView(theme, clip.width(), clip.height(), "the areas input and answer", this::drawn);
+        dialog = Dialogs.make(theme, owner, ClipText.LATENCY_FROM_CLIP);
+        picture = new PictureView(theme, clip.width(), clip.height(), ClipText.INPUT_AND_ANSWER_AREAS, this::drawn);
         picture.setPrefSize(620, 360);
         picture.setMinHeight(200);
         slider.setMax(Math.max(0, clip.size() - 1));
@@ -121,28 +121,27 @@ final class ClipDialog {
                 Boxes.row(
                         Labels.of(String.valueOf(file.getFileName()), "heading"),
                         Boxes.spacer(),
-                        Labels.of("camera, pictures/s", "muted"),
+                        Labels.of(ClipText.CAMERA_PICTURES_S, "muted"),
                         fps),
                 Boxes.row(
-                        Labels.of("Drag over the picture:", "muted"),
+                        Labels.of(ClipText.DRAG_OVER_PICTURE, "muted"),
                         setInput,
                         setAnswer,
-                        Labels.of("a lamp at the button, and where the screen answers", "muted"),
+                        Labels.of(ClipText.INPUT_AND_ANSWER_HINT, "muted"),
                         Boxes.spacer(),
-                        Buttons.quiet("Propose again", "Looks for both places", this::proposeAnew)),
+                        Buttons.quiet(ClipText.PROPOSE_AGAIN, ClipText.PROPOSE_AGAIN_TIP, this::proposeAnew)),
                 picture,
                 proposed,
                 Boxes.row(
-                        Buttons.quiet("◂", "Picture before (←)", () -> step(-1)),
+                        Buttons.quiet("◂", ClipText.PICTURE_BEFORE_TIP, () -> step(-1)),
                         slider,
-                        Buttons.quiet("▸", "Next picture (→)", () -> step(1)),
+                        Buttons.quiet("▸", ClipText.NEXT_PICTURE_TIP, () -> step(1)),
                         place),
                 Boxes.row(
-                        Labels.of("By hand:", "muted"),
-                        Buttons.quiet("Input here", "The first picture in which the input shows (I)", this::markInput),
-                        Buttons.quiet(
-                                "Answer here", "The first picture in which the answer shows (L)", this::markAnswer),
-                        Buttons.quiet("Take back", "The last pair", this::takeBack)),
+                        Labels.of(ClipText.BY_HAND, "muted"),
+                        Buttons.quiet(ClipText.INPUT_HERE, ClipText.INPUT_HERE_TIP, this::markInput),
+                        Buttons.quiet(ClipText.ANSWER_HERE, ClipText.ANSWER_HERE_TIP, this::markAnswer),
+                        Buttons.quiet(ClipText.TAKE_BACK, ClipText.TAKE_BACK_TIP, this::takeBack)),
                 result);
         result.setId("clip-result");
         proposed.setId("clip-proposal");
@@ -161,9 +160,9 @@ final class ClipDialog {
         if (!(rate > 0)) {
             return;
         }
-        proposal = "Looking for the lamp and the answer; you may drag over them at once.";
+        proposal = ClipText.LOOKING_HINT;
         tell();
-        jobs.start("Looking for lamp and answer", progress -> suggest(rate, progress), this::use, e -> {
+        jobs.start(ClipText.LOOKING, progress -> suggest(rate, progress), this::use, e -> {
             proposal = "";
             tell(e);
         });
@@ -173,7 +172,7 @@ final class ClipDialog {
         input = Optional.empty();
         answer = Optional.empty();
         found = Optional.empty();
-        picture.mark(input, "input", answer, "answer");
+        picture.mark(input, ClipText.INPUT_AREA, answer, ClipText.ANSWER_AREA);
         propose();
     }
 
@@ -187,14 +186,11 @@ final class ClipDialog {
         if (!dialog.isShowing()) {
             return;
         }
-        proposal = suggestion
-                .areas()
-                .map(areas -> "Proposed: check that both places are right, and drag over them if not.")
-                .orElse(suggestion.whyNot());
+        proposal = suggestion.areas().map(areas -> ClipText.PROPOSED_HINT).orElse(suggestion.whyNot());
         suggestion.areas().filter(_ -> input.isEmpty() && answer.isEmpty()).ifPresent(areas -> {
             input = Optional.of(areas.input());
             answer = Optional.of(areas.answer());
-            picture.mark(input, "input", answer, "answer");
+            picture.mark(input, ClipText.INPUT_AREA, answer, ClipText.ANSWER_AREA);
             find();
         });
         tell();
@@ -231,9 +227,9 @@ final class ClipDialog {
     private void look() {
         int shown = at();
         double ms = shown * 1000 / rate();
-        place.setText("picture %d of %d%s"
-                .formatted(shown + 1, clip.size(), ms >= 0 ? " · " + Numbers.text(ms, 1) + " ms" : ""));
-        jobs.quick("Reading a picture", () -> luma(shown), picture::show, this::tell);
+        place.setText(ClipText.PICTURE_OF.formatted(
+                shown + 1, clip.size(), ms >= 0 ? " · " + Numbers.text(ms, 1) + " ms" : ""));
+        jobs.quick(ClipText.READING_PICTURE, () -> luma(shown), picture::show, this::tell);
     }
 
     private byte[] luma(int shown) throws IOException, InputException {
@@ -253,7 +249,7 @@ final class ClipDialog {
             setInput.setSelected(true);
         }
         proposal = "";
-        picture.mark(input, "input", answer, "answer");
+        picture.mark(input, ClipText.INPUT_AREA, answer, ClipText.ANSWER_AREA);
         find();
     }
 
@@ -264,7 +260,7 @@ final class ClipDialog {
             Area press = input.get();
             Area light = answer.get();
             jobs.start(
-                    "Looking at the clip",
+                    ClipText.LOOKING_AT_CLIP,
                     progress -> measure(press, light, rate, progress),
                     seen -> {
                         found = Optional.of(seen);
@@ -322,27 +318,23 @@ final class ClipDialog {
                 .getButtonTypes()
                 .filtered(type -> type != ButtonType.CANCEL)
                 .forEach(type -> dialog.getDialogPane().lookupButton(type).setDisable(now.isEmpty()));
-        String waits = pressed >= 0 ? " Input marked at picture %d: now the answer.".formatted(pressed + 1) : "";
+        String waits = pressed >= 0 ? ClipText.INPUT_MARKED.formatted(pressed + 1) : "";
         result.setText(now.map(ClipDialog::words).orElseGet(this::missing) + waits);
         proposed.setText(proposal);
     }
 
     private String missing() {
-        return rate() > 0
-                ? "Drag over input and answer, or mark pictures by hand."
-                : "State how many pictures a second the camera took.";
+        return rate() > 0 ? ClipText.DRAG_HINT : ClipText.STATE_CAMERA_RATE;
     }
 
     private static String words(Result now) {
         return switch (now) {
             case Result.Found found ->
-                "%d answered, %d missed · median %s ms"
-                        .formatted(found.figures.n(), found.figures.missed(), Numbers.text(found.figures.median(), 1));
+                ClipText.ANSWERED_MISSED_MEDIAN_MS.formatted(
+                        found.figures.n(), found.figures.missed(), Numbers.text(found.figures.median(), 1));
             case Result.Marked(List<int[]> pictures, double fps) ->
-                "%d by hand · last %s ms"
-                        .formatted(
-                                pictures.size(),
-                                Numbers.text((pictures.getLast()[1] - pictures.getLast()[0]) * 1000 / fps, 1));
+                ClipText.BY_HAND_LAST_MS.formatted(
+                        pictures.size(), Numbers.text((pictures.getLast()[1] - pictures.getLast()[0]) * 1000 / fps, 1));
         };
     }
 

@@ -65,8 +65,7 @@ final class ClipFlow {
     void count(Path file, Clip clip) {
         Run run = workbench.selectedProperty().get();
         if (run == null) {
-            problems.accept("A clip belongs to a run: add its log first, select it, then add %s again."
-                    .formatted(file.getFileName()));
+            problems.accept(ClipText.CLIP_NEEDS_RUN.formatted(file.getFileName()));
             close(clip);
             return;
         }
@@ -140,7 +139,7 @@ final class ClipFlow {
                 clip.close();
             }
         } catch (IOException e) {
-            problems.accept("The clip could not be closed: " + e.getMessage());
+            problems.accept(ClipText.CLIP_NOT_CLOSED.formatted(e.getMessage()));
         }
     }
 }

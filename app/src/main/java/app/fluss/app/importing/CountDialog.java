@@ -36,7 +36,7 @@ import javafx.stage.Window;
 /// Counts the distinct pictures of a clip: everywhere, or where the user drags, without an overlay that changes
 /// by itself.
 final class CountDialog {
-    private static final ButtonType ADD = new ButtonType("Add to this run", ButtonBar.ButtonData.OK_DONE);
+    private static final ButtonType ADD = new ButtonType(ClipText.ADD_TO_THIS_RUN, ButtonBar.ButtonData.OK_DONE);
 
     private final Dialog<ButtonType> dialog;
     private final Jobs jobs;
@@ -45,8 +45,8 @@ final class CountDialog {
     private final PictureView picture;
     private final TextField fps = new TextField();
     private final Label result = Labels.wrapped("", "figure");
-    private final ToggleButton within = new ToggleButton("Look here");
-    private final ToggleButton without = new ToggleButton("Leave out");
+    private final ToggleButton within = new ToggleButton(ClipText.LOOK_HERE);
+    private final ToggleButton without = new ToggleButton(ClipText.LEAVE_OUT);
     private Optional<Area> inside = Optional.empty();
     private Optional<Area> outside = Optional.empty();
     private Optional<PictureDifferences> found = Optional.empty();
@@ -56,9 +56,8 @@ final class CountDialog {
         this.jobs = jobs;
         this.file = file;
         this.clip = clip;
-        dialog = Dialogs.make(theme, owner, "Distinct pictures in a clip");
-        picture = new PictureView(
-                theme, clip.width(), clip.height(), "the areas to look at and to leave out", this::drawn);
+        dialog = Dialogs.make(theme, owner, ClipText.DISTINCT_PICTURES);
+        picture = new PictureView(theme, clip.width(), clip.height(), ClipText.COUNTED_AREAS, this::drawn);
         picture.setPrefSize(620, 360);
         picture.setMinHeight(200);
         fps.setText(Double.isNaN(clip.fps()) ? "" : NumberField.text(clip.fps()));
@@ -78,20 +77,20 @@ final class CountDialog {
                         Boxes.row(
                                 Labels.of(String.valueOf(file.getFileName()), "heading"),
                                 Boxes.spacer(),
-                                Labels.of("pictures/s", "muted"),
+                                Labels.of(ClipText.PICTURES_S, "muted"),
                                 fps),
                         Boxes.row(
-                                Labels.of("Drag over the picture:", "muted"),
+                                Labels.of(ClipText.DRAG_OVER_PICTURE, "muted"),
                                 without,
-                                Labels.of("an overlay, which changes by itself", "muted"),
+                                Labels.of(ClipText.OVERLAY_HINT, "muted"),
                                 within,
-                                Buttons.quiet("Everywhere", "Look at whole pictures again", this::everywhere)),
+                                Buttons.quiet(ClipText.EVERYWHERE, ClipText.EVERYWHERE_TIP, this::everywhere)),
                         picture,
                         result,
-                        Boxes.row(Labels.of("It was recorded with this run:", "muted"), Labels.of(run, "strong"))));
+                        Boxes.row(Labels.of(ClipText.RECORDED_WITH, "muted"), Labels.of(run, "strong"))));
         dialog.getDialogPane().setId("count-dialog");
         dialog.getDialogPane().getButtonTypes().addAll(ADD, ButtonType.CANCEL);
-        jobs.quick("Reading a picture", this::first, picture::show, this::tell);
+        jobs.quick(ClipText.READING_PICTURE, this::first, picture::show, this::tell);
         count();
     }
 
@@ -113,14 +112,14 @@ final class CountDialog {
         } else {
             outside = Optional.of(area);
         }
-        picture.mark(inside, "look here", outside, "leave out");
+        picture.mark(inside, ClipText.LOOK_HERE_AREA, outside, ClipText.LEAVE_OUT_AREA);
         count();
     }
 
     private void everywhere() {
         inside = Optional.empty();
         outside = Optional.empty();
-        picture.mark(inside, "look here", outside, "leave out");
+        picture.mark(inside, ClipText.LOOK_HERE_AREA, outside, ClipText.LEAVE_OUT_AREA);
         count();
     }
 
@@ -129,7 +128,7 @@ final class CountDialog {
         tell();
         Look look = new Look(inside, outside.stream().toList());
         jobs.start(
-                "Counting pictures",
+                ClipText.COUNTING_PICTURES,
                 progress -> differences(look, progress),
                 seen -> {
                     found = Optional.of(seen);
@@ -141,7 +140,8 @@ final class CountDialog {
     private PictureDifferences differences(Look look, Progress progress) throws IOException, InputException {
         synchronized (clip) {
             if (clip.size() < 3) {
-                throw new InputException(file, 0, 0, "a clip of %d pictures".formatted(clip.size()), "three or more");
+                throw new InputException(
+                        file, 0, 0, ClipText.CLIP_OF_PICTURES.formatted(clip.size()), ClipText.THREE_OR_MORE);
             }
             return ClipDifferences.of(clip, look, clip.fps(), progress);
         }
@@ -154,22 +154,21 @@ final class CountDialog {
     private void tell() {
         dialog.getDialogPane().lookupButton(ADD).setDisable(result().isEmpty());
         if (!StoredPictures.isRate(rate())) {
-            result.setText("State how many pictures a second the clip has: 1 to 10000.");
+            result.setText(ClipText.STATE_CLIP_RATE);
             return;
         }
-        result.setText(result().map(CountDialog::words).orElse("Counting …"));
+        result.setText(result().map(CountDialog::words).orElse(ClipText.COUNTING));
     }
 
     private static String words(StoredPictures pictures) {
         PictureCount count = pictures.differences().count();
         return count.kind() == PictureCount.Kind.NOTHING_MOVES
-                ? "Nothing moves: pictures differ by noise only."
-                : "%d of %d pictures are distinct: %s/s · one stays for %s ms at most"
-                        .formatted(
-                                count.distinct(),
-                                count.pictures(),
-                                Numbers.text(count.deliveredFps(pictures.fps()), 1),
-                                Numbers.text(count.longestHoldMs(pictures.fps()), 0));
+                ? ClipText.NOTHING_MOVES
+                : ClipText.PICTURES_DISTINCT.formatted(
+                        count.distinct(),
+                        count.pictures(),
+                        Numbers.text(count.deliveredFps(pictures.fps()), 1),
+                        Numbers.text(count.longestHoldMs(pictures.fps()), 0));
     }
 
     private Optional<StoredPictures> result() {
@@ -179,8 +178,10 @@ final class CountDialog {
     }
 
     private String lookedAt() {
-        String where = inside.map(area -> "within " + words(area)).orElse(StoredPictures.EVERYWHERE);
-        return outside.map(area -> where + " without " + words(area)).orElse(where);
+        String where =
+                inside.map(area -> ClipText.WITHIN.formatted(words(area))).orElse(StoredPictures.EVERYWHERE);
+        return outside.map(area -> ClipText.WITHOUT.formatted(where, words(area)))
+                .orElse(where);
     }
 
     private static String words(Area area) {

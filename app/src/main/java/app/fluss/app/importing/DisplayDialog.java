@@ -20,13 +20,12 @@ public final class DisplayDialog {
     /// @param now the mode stated so far
     /// @return the mode that the user states, if any
     public static Optional<DisplayMode> ask(Theme theme, Window owner, Optional<DisplayMode> now) {
-        Dialog<ButtonType> dialog = Dialogs.make(theme, owner, "Display of this run");
+        Dialog<ButtonType> dialog = Dialogs.make(theme, owner, ImportText.DISPLAY_OF_THIS_RUN);
         DisplayFields fields = new DisplayFields(now);
-        Label why = Labels.note(
-                "Which image each refresh showed can only be told with the refresh rate and the sync mode.");
+        Label why = Labels.note(ImportText.DISPLAY_NEEDED);
         dialog.getDialogPane().setContent(new VBox(10, why, fields));
         dialog.getDialogPane().setPrefWidth(560);
-        Dialogs.does(dialog, "State")
+        Dialogs.does(dialog, ImportText.STATE)
                 .disableProperty()
                 .bind(fields.validProperty().not());
         return dialog.showAndWait().filter(ButtonType.OK::equals).flatMap(_ -> fields.mode());

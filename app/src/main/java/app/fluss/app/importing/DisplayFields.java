@@ -34,10 +34,10 @@ final class DisplayFields extends WrappingRow {
         now.ifPresent(mode -> hz.setText(NumberField.text(mode.refreshHz())));
         now.filter(mode -> !Double.isNaN(mode.vrrFloorHz()))
                 .ifPresent(mode -> floor.setText(NumberField.text(mode.vrrFloorHz())));
-        Label from = new Label("down to");
+        Label from = new Label(ImportText.DOWN_TO);
         from.visibleProperty().bind(sync.valueProperty().isEqualTo(SyncMode.VRR));
         floor.visibleProperty().bind(from.visibleProperty());
-        Label unit = new Label("Hz");
+        Label unit = new Label(ImportText.HZ);
         for (Region part : List.of(hz, unit, sync, from, floor)) {
             part.managedProperty().bind(part.visibleProperty());
             part.setMinWidth(USE_PREF_SIZE);
@@ -81,10 +81,10 @@ final class DisplayFields extends WrappingRow {
         @Override
         public String toString(SyncMode mode) {
             return switch (mode) {
-                case FIFO -> "fixed, each waits its turn (fifo)";
-                case LATEST -> "fixed, newest first (latest)";
-                case TEARING -> "no sync (tearing)";
-                case VRR -> "variable (vrr)";
+                case FIFO -> ImportText.FIFO;
+                case LATEST -> ImportText.LATEST;
+                case TEARING -> ImportText.TEARING;
+                case VRR -> ImportText.VRR;
             };
         }
 

@@ -17,9 +17,6 @@ import javafx.stage.Window;
 public final class FactsDialog {
     private FactsDialog() {}
 
-    private static final String FORM =
-            "One a line or with semicolons between: render_scale = 100 %; upscaler = own; driver = 5.1. ";
-
     /// Asks for the facts of a run, and waits for the answer.
     ///
     /// @param now the facts so far
@@ -28,8 +25,8 @@ public final class FactsDialog {
         return ask(
                 theme,
                 owner,
-                "Facts of this run",
-                FORM + "Facts that differ between two paths are named in their comparison.",
+                ImportText.FACTS_OF_THIS_RUN,
+                ImportText.FACTS_COMPARED.formatted(ImportText.FACTS_HINT),
                 now,
                 true);
     }
@@ -42,9 +39,8 @@ public final class FactsDialog {
         return ask(
                 theme,
                 owner,
-                "Facts of %d runs".formatted(runs),
-                FORM + "A name of your own is a tag: group = evening. Other facts of the runs stay. Compare can group"
-                        + " runs by each of them.",
+                ImportText.FACTS_OF_RUNS.formatted(runs),
+                ImportText.FACTS_AS_TAGS.formatted(ImportText.FACTS_HINT),
                 Map.of(),
                 false);
     }
@@ -59,7 +55,7 @@ public final class FactsDialog {
         text.setPrefRowCount(8);
         dialog.getDialogPane().setContent(new VBox(10, why, text));
         dialog.getDialogPane().setPrefWidth(460);
-        Dialogs.does(dialog, "State")
+        Dialogs.does(dialog, ImportText.STATE)
                 .disableProperty()
                 .bind(Bindings.createBooleanBinding(
                         () -> Facts.parse(text.getText())

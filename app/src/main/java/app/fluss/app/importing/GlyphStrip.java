@@ -62,14 +62,12 @@ final class GlyphStrip extends FlowPane {
         content.setAlignment(Pos.CENTER);
         Button tile = new Button("", content);
         tile.getStyleClass().addAll("glyph", name == 0 ? "glyph-open" : told != 0 ? "glyph-told" : "glyph-known");
-        tile.setAccessibleText("glyph " + (name == 0 ? "without a name" : words(name)));
-        tile.setTooltip(new Tooltip(
-                "Seen %d times among the pictures that were learnt from. %s. Press a digit, a point, or X for anything else."
-                        .formatted(
-                                look.members(),
-                                told != 0
-                                        ? "You named it"
-                                        : name == 0 ? "It has no name: what it shows is open" : "Fluss named it")));
+        tile.setAccessibleText(RecordingText.GLYPH.formatted(name == 0 ? RecordingText.WITHOUT_NAME : words(name)));
+        tile.setTooltip(new Tooltip(RecordingText.GLYPH_TIP.formatted(
+                look.members(),
+                told != 0
+                        ? RecordingText.YOU_NAMED_IT
+                        : name == 0 ? RecordingText.NO_NAME : RecordingText.FLUSS_NAMED_IT)));
         tile.setOnAction(_ -> menu(look).show(tile, Side.BOTTOM, 0, 0));
         tile.addEventHandler(KeyEvent.KEY_TYPED, event -> {
             String typed = event.getCharacter();
@@ -85,7 +83,7 @@ final class GlyphStrip extends FlowPane {
     private static String words(char name) {
         return switch (name) {
             case 0 -> "?";
-            case GlyphClass.OTHER -> "no figure";
+            case GlyphClass.OTHER -> RecordingText.NO_FIGURE;
             default -> String.valueOf(name);
         };
     }
@@ -93,8 +91,7 @@ final class GlyphStrip extends FlowPane {
     private ContextMenu menu(GlyphClass look) {
         ContextMenu menu = new ContextMenu();
         for (char name : (NAMES + GlyphClass.OTHER).toCharArray()) {
-            MenuItem item =
-                    new MenuItem(name == GlyphClass.OTHER ? "no digit: a letter, a unit, a symbol" : words(name));
+            MenuItem item = new MenuItem(name == GlyphClass.OTHER ? RecordingText.NO_DIGIT : words(name));
             item.setOnAction(_ -> naming.name(look, name));
             menu.getItems().add(item);
         }

@@ -30,7 +30,8 @@ public final class HostLogFlow {
     /// Lets the user choose the file.
     public void choose() {
         FileChoice.chosen(FileChoice.files(
-                                "The frame log of the host", FileChoice.kind("Frame logs", "csv", "txt", "tsv"))
+                                ImportText.FRAME_LOG_OF_HOST,
+                                FileChoice.kind(ImportText.FRAME_LOGS, "csv", "txt", "tsv"))
                         .showOpenDialog(owner.get()))
                 .ifPresent(this::add);
     }
@@ -39,7 +40,7 @@ public final class HostLogFlow {
     public void add(Path file) {
         Run run = workbench.selectedProperty().get();
         if (run == null) {
-            problems.accept("A host's log belongs to a run: select the run of its client first.");
+            problems.accept(ImportText.HOST_LOG_NEEDS_RUN);
             return;
         }
         workbench

@@ -34,7 +34,7 @@ import javafx.stage.Window;
 
 /// Shows how a log was understood, with its first rows, and asks what run it is.
 final class ImportDialog {
-    private static final ButtonType ADD = new ButtonType("Add run", ButtonBar.ButtonData.OK_DONE);
+    private static final ButtonType ADD = new ButtonType(ImportText.ADD_RUN, ButtonBar.ButtonData.OK_DONE);
 
     private final Dialog<ButtonType> dialog;
     private final Sample sample;
@@ -75,13 +75,13 @@ final class ImportDialog {
         this.sample = sample;
         this.mapping = understood.mapping;
         this.undecided = !understood.rivals.isEmpty();
-        dialog = Dialogs.make(theme, owner, "Add " + file.getFileName());
+        dialog = Dialogs.make(theme, owner, ImportText.ADD.formatted(file.getFileName()));
         fields = new RunFields(contents, selected, RunName.of(file)).withSettings(true);
         Label words = Labels.wrapped(understood.how, "muted");
         words.setId("mapping-why");
         columns = new MappingColumns(sample, understood.cases, mapping, this::take);
         missing.getStyleClass().add("chip-warm");
-        HBox programs = new HBox(8, new Label("Program"), process);
+        HBox programs = new HBox(8, new Label(ImportText.PROGRAM), process);
         programs.visibleProperty().bind(Bindings.size(process.getItems()).greaterThan(1));
         programs.managedProperty().bind(programs.visibleProperty());
         VBox content = new VBox(10, words, choices(understood.rivals), columns, programs, missing, fields);
@@ -146,10 +146,8 @@ final class ImportDialog {
 
     private void check() {
         String problem = undecided
-                ? "Choose how the time is read."
-                : mapping.hasTime()
-                        ? fields.problemProperty().get()
-                        : "One column must be the present time or the frame time.";
+                ? ImportText.CHOOSE_TIME
+                : mapping.hasTime() ? fields.problemProperty().get() : ImportText.TIME_COLUMN_NEEDED;
         missing.setText(problem);
         dialog.getDialogPane().lookupButton(ADD).setDisable(!problem.isEmpty());
     }

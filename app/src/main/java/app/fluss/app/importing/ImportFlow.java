@@ -74,9 +74,9 @@ public final class ImportFlow {
     /// Lets the user choose files.
     public void choose(Consumer<List<Path>> chosen) {
         chosen.accept(FileChoice.chosen(FileChoice.files(
-                        "Open logs, recordings or a study",
+                        ImportText.OPEN_FILES,
                         FileChoice.kind(
-                                "Logs, recordings, latency, studies",
+                                ImportText.KNOWN_FILES,
                                 "csv",
                                 "txt",
                                 "tsv",
@@ -91,7 +91,7 @@ public final class ImportFlow {
                                 "avi",
                                 "json",
                                 "fluss"),
-                        new FileChooser.ExtensionFilter("All files", "*.*"))
+                        new FileChooser.ExtensionFilter(ImportText.ALL_FILES, "*.*"))
                 .showOpenMultipleDialog(owner.get())));
     }
 
@@ -100,7 +100,7 @@ public final class ImportFlow {
     /// @param use what a clip is to be looked at for; empty to ask
     public void offer(Path file, Optional<ClipUse> use) {
         if (!workbench.canEdit()) {
-            problems.accept("Open a study that can be written first; this one is read-only.");
+            problems.accept(ImportText.STUDY_READ_ONLY);
             return;
         }
         if (ClipFile.isClip(file) || Files.isDirectory(file)) {
@@ -111,7 +111,7 @@ public final class ImportFlow {
         }
         Edits edits = workbench.edits();
         jobs.start(
-                "Looking at " + file.getFileName(),
+                ImportText.LOOKING_AT.formatted(file.getFileName()),
                 _ -> look(file),
                 seen -> offer(edits.evidence(), file, seen.kind, seen.log),
                 e -> problems.accept(words(e)));
@@ -119,7 +119,7 @@ public final class ImportFlow {
 
     private void offerClip(Path file, ClipUse use) {
         jobs.start(
-                "Looking at " + file.getFileName(),
+                ImportText.LOOKING_AT.formatted(file.getFileName()),
                 // Numbers are read as far as a recording goes; what is missing is said.
                 _ -> use == ClipUse.NUMBERS ? ClipFile.openWhatIsLeft(file) : ClipFile.open(file),
                 clip -> {
@@ -141,7 +141,8 @@ public final class ImportFlow {
     private Seen look(Path file) throws IOException, InputException {
         Candidate candidate = new Candidate(file);
         EvidenceKind<?, ?> kind = EvidenceKinds.of(candidate)
-                .orElseThrow(() -> new InputException(file, 0, 0, "nothing that is known", "a log or a measurement"));
+                .orElseThrow(() ->
+                        new InputException(file, 0, 0, ImportText.NOTHING_THAT_IS_KNOWN, ImportText.LOG_EXPECTED));
         return new Seen(
                 kind,
                 kind == EvidenceKinds.FRAME_LOG
@@ -153,8 +154,7 @@ public final class ImportFlow {
         MappingGuess guess = MappingGuess.of(sample);
         Optional<Mapping> remembered = guess.certain() ? Optional.of(guess.mapping()) : memory.recall(sample.header());
         return remembered
-                .map(known -> ImportDialog.Understood.known(
-                        known, "The columns are known. Check them if the figures look wrong."))
+                .map(known -> ImportDialog.Understood.known(known, ImportText.COLUMNS_KNOWN))
                 .orElseGet(
                         () -> new ImportDialog.Understood(guess.mapping(), how(guess), guess.rivals(), guess.cases()));
     }
@@ -174,8 +174,7 @@ public final class ImportFlow {
         } else {
             Run run = workbench.selectedProperty().get();
             if (run == null) {
-                problems.accept("A %s belongs to a run: add its log first, select it, then add %s again."
-                        .formatted(kind.title(), file.getFileName()));
+                problems.accept(ImportText.NEEDS_RUN.formatted(kind.title(), file.getFileName()));
             } else {
                 edits.add(file, run, progress -> RunEvidence.of(kind, file, progress), e -> problems.accept(words(e)));
             }
@@ -185,7 +184,7 @@ public final class ImportFlow {
     /// Latency belongs to the run that is selected, or makes one of its own where there is no log.
     private void askLatency(EvidenceEdits edits, Path file) {
         jobs.start(
-                "Reading " + file.getFileName(),
+                ImportText.READING.formatted(file.getFileName()),
                 progress -> EvidenceKinds.LATENCY.read(file, progress),
                 reading -> {
                     Optional<Run> run = selected();
@@ -203,7 +202,7 @@ public final class ImportFlow {
 
     private void askLatencyRun(EvidenceEdits edits, Path file, LatencyReading reading, boolean swapped) {
         jobs.start(
-                "Reading " + file.getFileName(),
+                ImportText.READING.formatted(file.getFileName()),
                 progress -> read(file, reading, swapped, progress),
                 read -> OwnRunDialog.of(read.measurement().figures(), theme, owner.get(), file, contents(), selected())
                         .ask(draft ->
@@ -232,7 +231,7 @@ public final class ImportFlow {
 
     private <R> void askClaim(EvidenceEdits edits, Path file, EvidenceKind<R, ?> kind, Function<R, Claim> claim) {
         jobs.start(
-                "Reading " + file.getFileName(),
+                ImportText.READING.formatted(file.getFileName()),
                 progress -> kind.read(file, progress),
                 read -> OwnRunDialog.of(claim.apply(read), theme, owner.get(), file, contents(), selected())
                         .ask(draft -> edits.addRun(
@@ -248,9 +247,7 @@ public final class ImportFlow {
     }
 
     private static String how(MappingGuess guess) {
-        return guess.rivals().isEmpty()
-                ? guess.why() + " Check the columns; they are remembered for this header."
-                : "▲ The time can be read in two ways. Choose the right one; it is remembered for this header.";
+        return guess.rivals().isEmpty() ? ImportText.CHECK_COLUMNS.formatted(guess.why()) : ImportText.TWO_TIMES;
     }
 
     private RunEvidence<?> read(Path file, ImportDialog.Answer answer, Progress progress)
@@ -267,7 +264,7 @@ public final class ImportFlow {
     private static String words(Exception e) {
         return switch (e) {
             case InputException fault -> String.valueOf(fault.getMessage());
-            case IOException fault -> "The file cannot be read: " + fault.getMessage();
+            case IOException fault -> ImportText.FILE_NOT_READ.formatted(fault.getMessage());
             default -> String.valueOf(e.getMessage());
         };
     }

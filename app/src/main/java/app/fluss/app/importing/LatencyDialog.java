@@ -22,26 +22,25 @@ import javafx.stage.Window;
 /// own.
 final class LatencyDialog {
     private final Dialog<ButtonType> dialog;
-    private final CheckBox swap = new CheckBox("The light is on the first channel: swap them");
+    private final CheckBox swap = new CheckBox(ImportText.SWAP_CHANNELS);
 
     /// @param run the selected run; empty if none is
     LatencyDialog(Theme theme, Window owner, Path file, LatencyReading reading, Optional<SelectedRun> run) {
-        dialog = Dialogs.make(theme, owner, "Add measured latency");
+        dialog = Dialogs.make(theme, owner, ImportText.ADD_MEASURED_LATENCY);
         Measurement measured = reading.measurement();
         LatencyFigures figures = measured.figures();
         VBox content = new VBox(
                 8,
                 Labels.of(String.valueOf(file.getFileName()), "heading"),
-                Labels.of("%s: %d samples, %d missed, %d to look at"
-                        .formatted(
-                                measured.source().title(),
-                                figures.n(),
-                                figures.missed(),
-                                measured.ambiguous().size())),
+                Labels.of(ImportText.LATENCY_READ.formatted(
+                        measured.source().title(),
+                        figures.n(),
+                        figures.missed(),
+                        measured.ambiguous().size())),
                 Labels.of(
                         figures.median().isKnown()
-                                ? "median %s ms".formatted(Numbers.text(figures.median(), 1))
-                                : "no median: no trial was answered",
+                                ? ImportText.MEDIAN_MS.formatted(Numbers.text(figures.median(), 1))
+                                : ImportText.NO_MEDIAN,
                         "figure"));
         Findings.of(measured, figures, measured.ambiguous())
                 .forEach(finding -> content.getChildren().add(Labels.note(finding.text())));

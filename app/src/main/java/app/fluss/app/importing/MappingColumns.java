@@ -119,7 +119,7 @@ final class MappingColumns extends ScrollPane {
                 pro.isEmpty() || contra.isEmpty() ? pro + contra : pro + "\n" + contra, "muted", "small");
         label.setId("case-" + column);
         label.setPrefWidth(150);
-        Tips.on(label, "What speaks for (+) and against (−) taking the column so");
+        Tips.on(label, ImportText.GUESS_TIP);
         return label;
     }
 

@@ -22,7 +22,7 @@ import javafx.stage.Window;
 
 /// Shows what a counter or a tool said or what latency was measured, and asks what run it is.
 final class OwnRunDialog {
-    private static final ButtonType ADD = new ButtonType("Add run", ButtonBar.ButtonData.OK_DONE);
+    private static final ButtonType ADD = new ButtonType(ImportText.ADD_RUN, ButtonBar.ButtonData.OK_DONE);
 
     private final Dialog<ButtonType> dialog;
     private final RunFields fields;
@@ -37,7 +37,7 @@ final class OwnRunDialog {
             String rests,
             Contents contents,
             Optional<Run> selected) {
-        dialog = Dialogs.make(theme, owner, "Add " + file.getFileName());
+        dialog = Dialogs.make(theme, owner, ImportText.ADD.formatted(file.getFileName()));
         fields = new RunFields(contents, selected, RunName.of(file)).withSettings(false);
         Label problem = new Label();
         problem.getStyleClass().add("chip-warm");
@@ -58,47 +58,42 @@ final class OwnRunDialog {
     /// Of what a counter or a tool said.
     static OwnRunDialog of(
             Claim claim, Theme theme, Window owner, Path file, Contents contents, Optional<Run> selected) {
-        String rests = "A run that rests on this alone has grade %s: no frame times, and %s."
-                .formatted(claim.kind().grade(), counted(claim.kind()));
+        String rests = ImportText.GRADE_ALONE.formatted(claim.kind().grade(), counted(claim.kind()));
         return new OwnRunDialog(theme, owner, file, words(claim), rests, contents, selected);
     }
 
     /// Of measured latency.
     static OwnRunDialog of(
             LatencyFigures figures, Theme theme, Window owner, Path file, Contents contents, Optional<Run> selected) {
-        String said = "%d trials answered, %d missed%s"
-                .formatted(
-                        figures.n(),
-                        figures.missed(),
-                        figures.median().isKnown()
-                                ? ": median %s ms".formatted(Numbers.text(figures.median(), 1))
-                                : "");
-        String rests = "A run that rests on this alone has no rates; its latency is compared with that of others.";
+        String said = ImportText.TRIALS_ANSWERED_MISSED.formatted(
+                figures.n(),
+                figures.missed(),
+                figures.median().isKnown() ? ImportText.THEN_MEDIAN.formatted(Numbers.text(figures.median(), 1)) : "");
+        String rests = ImportText.LATENCY_ALONE;
         return new OwnRunDialog(theme, owner, file, said, rests, contents, selected);
     }
 
     private static String counted(Claim.Kind kind) {
-        return kind == Claim.Kind.RECORDING
-                ? "its pictures tell how many images were new"
-                : "what the counter counted is unknown";
+        return kind == Claim.Kind.RECORDING ? ImportText.PICTURES_TOLD : ImportText.COUNTED_UNKNOWN;
     }
 
     /// What was said, in words.
     private static String words(Claim claim) {
         Claimed said = claim.said();
         String low = said.onePercentLow().isKnown()
-                ? ", 1 %% low %s /s (%s)"
-                        .formatted(
-                                Numbers.text(said.onePercentLow(), 1),
-                                said.lowConvention().isEmpty() ? "convention not stated" : said.lowConvention())
+                ? ImportText.PERCENT_LOW_S.formatted(
+                        Numbers.text(said.onePercentLow(), 1),
+                        said.lowConvention().isEmpty() ? ImportText.CONVENTION_NOT_STATED : said.lowConvention())
                 : "";
-        String range = said.lowest().isKnown() ? ", from " + Numbers.range(said.lowest(), said.highest(), 0) : "";
+        String range = said.lowest().isKnown()
+                ? ImportText.FROM.formatted(Numbers.range(said.lowest(), said.highest(), 0))
+                : "";
         String who = switch (claim.kind()) {
-            case READINGS -> "%d readings".formatted(claim.count());
-            case RECORDING -> "A recording, %d numbers".formatted(claim.count());
-            case SUMMARY -> "A tool's summary";
+            case READINGS -> ImportText.READINGS.formatted(claim.count());
+            case RECORDING -> ImportText.RECORDING_NUMBERS.formatted(claim.count());
+            case SUMMARY -> ImportText.TOOLS_SUMMARY;
         };
-        return "%s: %s /s on average%s%s".formatted(who, Numbers.text(said.mean(), 1), range, low);
+        return ImportText.S_ON_AVERAGE.formatted(who, Numbers.text(said.mean(), 1), range, low);
     }
 
     /// Asks without blocking; `then` is called if the user adds the run.

@@ -14,7 +14,7 @@ import java.util.Optional;
 /// @param title for people
 /// @param stage the stage; empty for native
 record PathKind(String title, Optional<StageKind> stage) {
-    static final PathKind NATIVE = new PathKind("native: nothing between game and display", Optional.empty());
+    static final PathKind NATIVE = new PathKind(ImportText.NATIVE_EXPLAINED, Optional.empty());
 
     static List<PathKind> all() {
         List<PathKind> all = new ArrayList<>(List.of(NATIVE));

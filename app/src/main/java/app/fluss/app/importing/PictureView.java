@@ -34,7 +34,7 @@ final class PictureView extends CanvasView {
     /// @param areas what the areas are, for people who do not see them
     /// @param drawn is told the area that was dragged
     PictureView(Theme theme, int pictureWidth, int pictureHeight, String areas, Consumer<Area> drawn) {
-        super(theme, "A picture of the clip, with " + areas);
+        super(theme, ClipText.PICTURE_WITH_AREAS.formatted(areas));
         this.pictureWidth = pictureWidth;
         this.pictureHeight = pictureHeight;
         this.image = new WritableImage(pictureWidth, pictureHeight);

@@ -51,8 +51,8 @@ import javafx.util.StringConverter;
 /// Reads the numbers that stand on a recording: the analyst drags over each, says what it is, and looks at what
 /// was read; glyphs that could not be told are named once for all pictures.
 final class RecordingDialog {
-    private static final ButtonType OWN = new ButtonType("Keep as a run of its own…", ButtonBar.ButtonData.OK_DONE);
-    private static final ButtonType ADD = new ButtonType("Add to the selected run", ButtonBar.ButtonData.OTHER);
+    private static final ButtonType OWN = new ButtonType(RecordingText.KEEP_AS_RUN, ButtonBar.ButtonData.OK_DONE);
+    private static final ButtonType ADD = new ButtonType(RecordingText.ADD_TO_SELECTED_RUN, ButtonBar.ButtonData.OTHER);
 
     private static final PseudoClass CHOSEN = PseudoClass.getPseudoClass("chosen");
 
@@ -69,7 +69,8 @@ final class RecordingDialog {
     private final GlyphStrip glyphs;
     private final Label glyphWords = Labels.note("");
     private final Label result = Labels.wrapped("", "recording-result");
-    private final Button readButton = Buttons.primary("Read the numbers", "Reads them on every picture", this::read);
+    private final Button readButton =
+            Buttons.primary(RecordingText.READ_NUMBERS, RecordingText.READ_NUMBERS_TIP, this::read);
     private final HBox running;
     private boolean reading;
 
@@ -81,8 +82,8 @@ final class RecordingDialog {
         this.clip = clip;
         this.memory = memory;
         draft = new RecordingDraft(memory.recall(clip.width(), clip.height()));
-        dialog = Dialogs.make(theme, owner, "Numbers on a recording");
-        picture = new PictureView(theme, clip.width(), clip.height(), "the numbers that are read", this::drawn);
+        dialog = Dialogs.make(theme, owner, RecordingText.NUMBERS_ON_RECORDING);
+        picture = new PictureView(theme, clip.width(), clip.height(), RecordingText.READ_AREAS, this::drawn);
         picture.setPrefSize(600, 338);
         picture.setMinHeight(160);
         slider.setMax(Math.max(0, clip.size() - 1));
@@ -100,16 +101,22 @@ final class RecordingDialog {
         bar.progressProperty().bind(jobs.shareProperty());
         bar.setPrefWidth(220);
         running = Boxes.row(
-                Labels.of("Reading every picture", "muted"),
+                Labels.of(RecordingText.READING_EVERY_PICTURE, "muted"),
                 bar,
-                Buttons.quiet("Stop", "Stops reading; nothing is changed", this::stop));
+                Buttons.quiet(RecordingText.STOP, RecordingText.STOP_TIP, this::stop));
         VBox left = new VBox(
-                6, picture, Boxes.row(Labels.of("picture", "muted"), slider, Labels.of("pictures/s", "muted"), fps));
+                6,
+                picture,
+                Boxes.row(
+                        Labels.of(RecordingText.PICTURE, "muted"),
+                        slider,
+                        Labels.of(RecordingText.PICTURES_S, "muted"),
+                        fps));
         VBox right = new VBox(
                 8,
-                Labels.heading("Numbers"),
+                Labels.heading(RecordingText.NUMBERS),
                 numbers,
-                Labels.heading("Glyphs of the marked number"),
+                Labels.heading(RecordingText.GLYPHS),
                 glyphWords,
                 glyphs);
         right.setPrefWidth(372);
@@ -121,11 +128,9 @@ final class RecordingDialog {
                 Boxes.row(
                         Labels.of(String.valueOf(file.getFileName()), "heading"),
                         Labels.of(
-                                "%d pictures of %d × %d px".formatted(clip.size(), clip.width(), clip.height()),
+                                RecordingText.PICTURES_OF_TIMES_PX.formatted(clip.size(), clip.width(), clip.height()),
                                 "muted")),
-                Labels.note(
-                        "Drag close around each number on the picture. Fluss reads it on every picture, and counts which"
-                                + " pictures are new outside the rectangles."),
+                Labels.note(RecordingText.AREAS_HINT),
                 halves,
                 Boxes.row(readButton, running),
                 result);
@@ -134,7 +139,8 @@ final class RecordingDialog {
         dialog.getDialogPane().setId("recording-dialog");
         dialog.getDialogPane().getButtonTypes().add(OWN);
         run.ifPresent(_ -> dialog.getDialogPane().getButtonTypes().add(ADD));
-        run.ifPresent(name -> ((Button) dialog.getDialogPane().lookupButton(ADD)).setText("Add to " + name));
+        run.ifPresent(name ->
+                ((Button) dialog.getDialogPane().lookupButton(ADD)).setText(RecordingText.ADD_TO.formatted(name)));
         dialog.getDialogPane().getButtonTypes().add(ButtonType.CANCEL);
         Dialogs.focus(dialog, readButton);
         look();
@@ -148,7 +154,7 @@ final class RecordingDialog {
     private void look() {
         int shown = (int) Math.rint(slider.getValue());
         if (!reading) {
-            jobs.quick("Reading a picture", () -> luma(shown), picture::show, this::tell);
+            jobs.quick(RecordingText.READING_PICTURE, () -> luma(shown), picture::show, this::tell);
         }
     }
 
@@ -178,7 +184,7 @@ final class RecordingDialog {
         reading = true;
         show();
         jobs.start(
-                "Reading numbers",
+                RecordingText.READING_NUMBERS,
                 progress -> overlays(asked, rate, progress),
                 overlays -> {
                     reading = false;
@@ -214,7 +220,9 @@ final class RecordingDialog {
         boolean ready = !draft.asked().isEmpty() && StoredPictures.isRate(rate());
         readButton.setDisable(!ready || reading);
         readButton.setText(
-                draft.selected() >= 0 && draft.read(draft.selected()).isPresent() ? "Read again" : "Read the numbers");
+                draft.selected() >= 0 && draft.read(draft.selected()).isPresent()
+                        ? RecordingText.READ_AGAIN
+                        : RecordingText.READ_NUMBERS);
         running.setVisible(reading);
         // What to do next stands out: reading first, then keeping.
         readButton.getStyleClass().setAll("button", draft.result().isPresent() ? "quiet" : "primary");
@@ -230,7 +238,7 @@ final class RecordingDialog {
                 reading
                         ? ""
                         : !StoredPictures.isRate(rate())
-                                ? "State how many pictures a second the recording has: 1 to 10000."
+                                ? RecordingText.STATE_RECORDING_RATE
                                 : draft.result().map(RecordingDialog::words).orElse(""));
         List<PictureView.Marked> marked = new ArrayList<>();
         for (int i = 0; i < draft.asked().size(); i++) {
@@ -249,7 +257,7 @@ final class RecordingDialog {
     private void showNumbers() {
         numbers.getChildren().clear();
         if (draft.asked().isEmpty()) {
-            numbers.getChildren().add(Labels.note("None yet: drag over the first one, the frame rate."));
+            numbers.getChildren().add(Labels.note(RecordingText.NO_AREA_YET));
         }
         for (int i = 0; i < draft.asked().size(); i++) {
             numbers.getChildren().add(row(i));
@@ -278,11 +286,12 @@ final class RecordingDialog {
             draft.call(number, chosen);
             show();
         });
-        Label said = Labels.of(draft.read(number).map(RecordingDialog::words).orElse("not read yet"), "muted");
+        Label said =
+                Labels.of(draft.read(number).map(RecordingDialog::words).orElse(RecordingText.NOT_READ_YET), "muted");
         said.setId("said-" + number);
         said.setMinWidth(0);
         said.setTooltip(new Tooltip(said.getText()));
-        Button remove = Buttons.quiet("×", "Do not read this number", () -> {
+        Button remove = Buttons.quiet("×", RecordingText.DO_NOT_READ_TIP, () -> {
             draft.remove(number);
             show();
         });
@@ -302,21 +311,18 @@ final class RecordingDialog {
     private static String words(RecordedNumber number) {
         OverlaySeries series = number.series();
         return series.whyNot().isEmpty()
-                ? "mean %s %s · %s open"
-                        .formatted(
-                                Numbers.text(series.mean(), 1),
-                                number.kind().unit(),
-                                Numbers.text(100 * series.openShare(), 1) + " %")
+                ? RecordingText.MEAN_OPEN.formatted(
+                        Numbers.text(series.mean(), 1),
+                        number.kind().unit(),
+                        Numbers.text(100 * series.openShare(), 1) + " %")
                 : series.whyNot();
     }
 
     private void showGlyphs() {
         Optional<RecordedNumber> read = draft.selected() < 0 ? Optional.empty() : draft.read(draft.selected());
-        glyphWords.setText(read.map(
-                        number -> number.series().classes().isEmpty()
-                                ? "No glyphs were found in its rectangle."
-                                : "Click one that is named wrong, or not at all, say what it is, and read again. It is remembered.")
-                .orElse("They show once the numbers are read."));
+        glyphWords.setText(read.map(number ->
+                        number.series().classes().isEmpty() ? RecordingText.NO_GLYPHS : RecordingText.GLYPHS_HINT)
+                .orElse(RecordingText.GLYPHS_LATER));
         glyphs.show(
                 read.map(number -> number.series().classes()).orElse(List.of()),
                 look -> draft.told(draft.selected(), look));
@@ -326,17 +332,16 @@ final class RecordingDialog {
     private static String words(Overlays overlays) {
         PictureCount count = overlays.differences().count();
         String eye = count.isCounted()
-                ? "%s images/s can be told apart"
-                        .formatted(Numbers.text(
-                                count.deliveredFps(overlays.recorded().fps()), 1))
-                : "no motion that images could be told apart by";
+                ? RecordingText.DISTINCT_RATE.formatted(
+                        Numbers.text(count.deliveredFps(overlays.recorded().fps()), 1))
+                : RecordingText.NO_MOTION;
         return overlays.recorded().numbers().stream()
                 .filter(number -> number.kind() == OverlayKind.RATE
                         && number.series().mean().isKnown())
                 .findFirst()
-                .map(number -> "The counter said %s/s; %s."
-                        .formatted(Numbers.text(number.series().mean(), 1), eye))
-                .orElse("The recording shows " + eye + ".");
+                .map(number -> RecordingText.COUNTER_SAID_S.formatted(
+                        Numbers.text(number.series().mean(), 1), eye))
+                .orElse(RecordingText.RECORDING_SHOWS.formatted(eye));
     }
 
     /// What to do with what was read.
@@ -368,7 +373,7 @@ final class RecordingDialog {
 
     private void remember() {
         jobs.quick(
-                "Remembering the numbers",
+                RecordingText.REMEMBERING_NUMBERS,
                 () -> {
                     memory.remember(clip.width(), clip.height(), draft.asked());
                     return true;

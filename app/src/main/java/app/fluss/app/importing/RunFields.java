@@ -43,10 +43,10 @@ public final class RunFields extends GridPane {
     private final ComboBox<String> path = Choice.typed("path");
     private final ChoiceBox<PathKind> kind = new ChoiceBox<>();
     private final TextField name = new TextField();
-    private final TextField multiplier = field("multiplier", 6, "not stated");
+    private final TextField multiplier = field("multiplier", 6, ImportText.NOT_STATED);
     private final TextField cap = field("cap", 5, "");
     private final TextField claimed = field("claimed", 5, "");
-    private final TextField facts = field("facts", 30, "render_scale = 100 %; upscaler = own; driver = 5.1");
+    private final TextField facts = field("facts", 30, ImportText.FACTS_PROMPT);
     private final DisplayFields display;
     private List<DeliveryPath> known = List.of();
     private boolean named;
@@ -72,8 +72,8 @@ public final class RunFields extends GridPane {
         name.setText(runName);
         fill(contents, selected);
         proposePath(contents, runName);
-        addRow(0, label("Game"), game, label("Scene"), scene);
-        addRow(1, label("Path"), path, label("Run"), name);
+        addRow(0, label(ImportText.GAME), game, label(ImportText.SCENE), scene);
+        addRow(1, label(ImportText.PATH), path, label(ImportText.RUN), name);
         List.of(game, scene, path).forEach(box -> box.getEditor().textProperty().subscribe(this::check));
         // Repeats and paths of a scene share most of what was set: what is left to do is to change what differs.
         selected.ifPresent(run -> facts.setText(Facts.line(typedFacts(run))));
@@ -98,12 +98,13 @@ public final class RunFields extends GridPane {
     public RunFields withSettings(boolean counter) {
         HBox capRow = row(cap, new Label("/s"));
         if (counter) {
-            capRow.getChildren().addAll(new Label("     the counter said"), claimed, new Label("/s on average"));
+            capRow.getChildren()
+                    .addAll(new Label(ImportText.COUNTER_SAID), claimed, new Label(ImportText.CLAIMED_UNIT));
         }
-        wide(2, "What it is", row(kind, new Label("multiplier"), multiplier));
-        wide(3, "Display", display);
-        wide(4, "Frame cap", capRow);
-        wide(5, "Facts", facts);
+        wide(2, ImportText.WHAT_IT_IS, row(kind, new Label(ImportText.MULTIPLIER), multiplier));
+        wide(3, ImportText.DISPLAY, display);
+        wide(4, ImportText.FRAME_CAP, capRow);
+        wide(5, ImportText.FACTS, facts);
         return this;
     }
 
@@ -140,7 +141,7 @@ public final class RunFields extends GridPane {
         boolean first = contents.runs().isEmpty();
         path.setValue(first ? "native" : "");
         kind.setValue(first ? PathKind.NATIVE : PathKind.of(Chain.of(StageKind.OTHER_GENERATION)));
-        scene.setValue(first ? "first route" : "");
+        scene.setValue(first ? ImportText.FIRST_ROUTE : "");
         // What is looked at, else what can only be meant.
         selected.map(run -> contents.scene(run.sceneId()))
                 .or(() -> contents.scenes().size() == 1
@@ -217,16 +218,16 @@ public final class RunFields extends GridPane {
                 || text(scene).isBlank()
                 || text(path).isBlank()
                 || name.getText().isBlank()) {
-            wrong = "Enter game, scene, path and run.";
+            wrong = ImportText.ENTER_PLACE;
         } else if (!display.validProperty().get()) {
-            wrong = "The refresh rate must be a number of Hz, the floor one below it.";
+            wrong = ImportText.REFRESH_INVALID;
         } else if (!multiplier.getText().isBlank()
                 && FactKey.MULTIPLIER.problem(multiplierText()).isPresent()) {
-            wrong = "The multiplier must be a number from 1 to 20.";
+            wrong = ImportText.MULTIPLIER_INVALID;
         } else if (isWrong(cap) || isWrong(claimed)) {
-            wrong = "A rate must be a number above 0.";
+            wrong = ImportText.RATE_INVALID;
         } else if (Facts.parse(facts.getText()).isEmpty()) {
-            wrong = "Facts are written as name = value, with semicolons between.";
+            wrong = ImportText.FACTS_INVALID;
         }
         problem.set(wrong);
     }

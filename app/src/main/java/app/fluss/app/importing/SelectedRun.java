@@ -16,10 +16,10 @@ import javafx.scene.layout.VBox;
 /// @param hasLatency whether it has measured latency already
 record SelectedRun(String words, boolean hasLatency) {
     /// Adds to the run that is selected.
-    static final ButtonType ADD = new ButtonType("Add to this run", ButtonBar.ButtonData.OK_DONE);
+    static final ButtonType ADD = new ButtonType(ImportText.ADD_TO_THIS_RUN, ButtonBar.ButtonData.OK_DONE);
 
     /// Makes a run of its own.
-    static final ButtonType OWN = new ButtonType("Make a run of it…", ButtonBar.ButtonData.OTHER);
+    static final ButtonType OWN = new ButtonType(ImportText.MAKE_RUN, ButtonBar.ButtonData.OTHER);
 
     static Optional<SelectedRun> of(Workbench workbench) {
         return Optional.ofNullable(workbench.selectedProperty().get())
@@ -30,9 +30,7 @@ record SelectedRun(String words, boolean hasLatency) {
     /// Puts the question and its answers into a dialog. What is likely meant is its default.
     static void ask(Optional<SelectedRun> selected, VBox content, DialogPane pane) {
         selected.ifPresent(run -> {
-            String question = run.hasLatency
-                    ? "The selected run has measured latency, which this would replace:"
-                    : "Measured with the selected run?";
+            String question = run.hasLatency ? ImportText.REPLACES_LATENCY : ImportText.MEASURED_WITH_RUN;
             content.getChildren().addAll(Labels.of(question, "muted"), Labels.wrapped(run.words, "strong"));
             pane.getButtonTypes().add(ADD);
         });

@@ -21,7 +21,7 @@ final class UseDialog {
 
     /// @param then is told what was chosen, if anything was
     UseDialog(Theme theme, Window owner, Path file, Consumer<ClipUse> then) {
-        dialog = Dialogs.make(theme, owner, "What does " + file.getFileName() + " show?");
+        dialog = Dialogs.make(theme, owner, ImportText.WHAT_DOES_SHOW.formatted(file.getFileName()));
         GridPane grid = new GridPane(16, 14);
         int row = 0;
         for (ClipUse use : ClipUse.values()) {

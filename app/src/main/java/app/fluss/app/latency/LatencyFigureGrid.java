@@ -39,20 +39,17 @@ final class LatencyFigureGrid extends GridPane {
         figures(seen).forEach(this::add);
         UncertaintyBudget budget = seen.budget();
         if (!budget.parts().isEmpty() && seen.figures().n() > 1) {
-            Label heading = Labels.of("Uncertainty of the mean, ms", "strong");
+            Label heading = Labels.of(LatencyText.UNCERTAINTY_OF_MEAN_MS, "strong");
             GridPane.setMargin(heading, new javafx.geometry.Insets(7, 0, 0, 0));
             add(heading, 0, row++, 2, 1);
             for (UncertaintyBudget.Part part : budget.parts()) {
                 add(new Line(part.name(), Numbers.text(part.uncertaintyMs(), 3), part.shape()));
             }
+            add(new Line(LatencyText.COMBINED, Numbers.text(budget.combinedMs(), 2), LatencyText.COMBINED_DEFINITION));
             add(new Line(
-                    "combined",
-                    Numbers.text(budget.combinedMs(), 2),
-                    "Independent parts add in quadrature (JCGM 100)."));
-            add(new Line(
-                    "expanded, k = 2",
+                    LatencyText.EXPANDED_K_2,
                     "± " + Numbers.text(budget.expandedMs(), 2),
-                    "Covers about 95 % if the mean is normally distributed."));
+                    LatencyText.EXPANDED_DEFINITION));
         }
     }
 
@@ -60,32 +57,30 @@ final class LatencyFigureGrid extends GridPane {
         LatencyFigures of = seen.figures();
         List<Line> lines = new ArrayList<>();
         lines.add(new Line(
-                "samples",
-                of.n() + (of.isWeak() ? " (few)" : ""),
-                "Answered trials that nobody rejected. Below %d they are weak.".formatted(LatencyFigures.FEW)));
+                LatencyText.SAMPLES,
+                of.n() + (of.isWeak() ? LatencyText.FEW : ""),
+                LatencyText.SAMPLES_DEFINITION.formatted(LatencyFigures.FEW)));
+        lines.add(new Line(LatencyText.MISSED, Integer.toString(of.missed()), LatencyText.MISSED_DEFINITION));
         lines.add(new Line(
-                "missed", Integer.toString(of.missed()), "Trials without light in time: counted, never dropped."));
+                LatencyText.REJECTED, Long.toString(seen.stored().rejected()), LatencyText.REJECTED_DEFINITION));
+        lines.add(line(LatencyText.MEDIAN_MS, of.median(), 2, LatencyText.MIDDLE_SAMPLE));
         lines.add(new Line(
-                "rejected",
-                Long.toString(seen.stored().rejected()),
-                "Trials that you rejected. Ctrl+Z restores them."));
-        lines.add(line("median, ms", of.median(), 2, "Middle sample."));
-        lines.add(new Line(
-                "its interval",
+                LatencyText.ITS_INTERVAL,
                 of.medianInterval()
                         .map(interval -> Numbers.range(interval.low(), interval.high(), 1))
                         .orElse(Numbers.MISSING),
-                "95 %, from order statistics; needs 6 samples."));
-        lines.add(line("mean, ms", of.mean(), 2, "Mean of the samples."));
+                LatencyText.MEDIAN_INTERVAL_DEFINITION));
+        lines.add(line(LatencyText.MEAN_MS, of.mean(), 2, LatencyText.MEAN_OF_SAMPLES));
         lines.add(new Line(
-                "its interval",
+                LatencyText.ITS_INTERVAL,
                 of.meanInterval()
                         .map(interval -> Numbers.range(interval.low(), interval.high(), 1))
                         .orElse(Numbers.MISSING),
-                "95 % by Student's t. Of samples in coarse steps it says more than that of the median."));
-        lines.add(line("sd, ms", of.sd(), 2, "Standard deviation, n − 1."));
-        lines.add(line("MAD, ms", of.mad(), 2, "Median absolute deviation, unscaled."));
-        lines.add(new Line("p5 to p95, ms", Numbers.range(of.p5(), of.p95(), 1), "The middle nine tenths."));
+                LatencyText.MEAN_INTERVAL_DEFINITION));
+        lines.add(line(LatencyText.SD_MS, of.sd(), 2, LatencyText.STANDARD_DEVIATION_N_1));
+        lines.add(line(LatencyText.MAD_MS, of.mad(), 2, LatencyText.MEDIAN_ABSOLUTE_DEVIATION));
+        lines.add(new Line(
+                LatencyText.P5_TO_P95_MS, Numbers.range(of.p5(), of.p95(), 1), LatencyText.MIDDLE_NINE_TENTHS));
         return lines;
     }
 

@@ -50,18 +50,15 @@ public final class LatencyPane extends VBox {
     private final HBox lower;
     private final VBox unmeasured;
     private final Label source = Labels.of("", "muted");
-    private final Label trialName = Labels.heading("Trace");
+    private final Label trialName = Labels.heading(LatencyText.TRACE);
     private final Label headHand = Labels.wrapped("", "muted");
     private final Label reason = Labels.of("", "muted");
-    private final ToggleButton setMark = new ToggleButton("Set mark");
+    private final ToggleButton setMark = new ToggleButton(LatencyText.SET_MARK);
     private final Button putBack;
-    private final ChoiceBox<PressKind> press = Choice.of("latency-press", "Press", PressKind::title);
+    private final ChoiceBox<PressKind> press = Choice.of("latency-press", LatencyText.PRESS, PressKind::title);
     private final ChoiceBox<Double> threshold =
-            Choice.of("latency-threshold", "Light at", share -> Numbers.text(share * 100, 0) + " %");
-    private final Button swap = Buttons.quiet(
-            "Swap",
-            "Swaps the channels, if the light was recorded on the channel of the input; the evidence is analysed again",
-            this::swapChannels);
+            Choice.of("latency-threshold", LatencyText.LIGHT_AT, share -> Numbers.text(share * 100, 0) + " %");
+    private final Button swap = Buttons.quiet(LatencyText.SWAP, LatencyText.SWAP_TIP, this::swapChannels);
     private final Button accept;
     private final Button reject;
     private @Nullable AnalysedRun run;
@@ -74,20 +71,18 @@ public final class LatencyPane extends VBox {
         super(10);
         this.workbench = workbench;
         setId("latency");
-        stack = new ChartView<>(theme, "Stage stack: what each stage adds between input and light");
+        stack = new ChartView<>(theme, LatencyText.STAGE_STACK);
         stack.setId("stage-stack");
         samples = new SamplesView(theme, this::choose);
         trace = new TraceView(theme, this::mark);
-        accept = Buttons.quiet("Accept", "This trial counts (A)", () -> judge(true));
-        reject = Buttons.quiet("Reject", "This trial does not count (X)", () -> judge(false));
-        putBack = Buttons.quiet("Put back", "The mark goes back to where it was found", () -> mark(Optional.empty()));
-        press.setTooltip(
-                new Tooltip(
-                        "What was taken for the press; if that was the release, choose the other: the evidence is analysed again"));
+        accept = Buttons.quiet(LatencyText.ACCEPT, LatencyText.ACCEPT_TIP, () -> judge(true));
+        reject = Buttons.quiet(LatencyText.REJECT, LatencyText.REJECT_TIP, () -> judge(false));
+        putBack = Buttons.quiet(LatencyText.PUT_BACK, LatencyText.PUT_BACK_TIP, () -> mark(Optional.empty()));
+        press.setTooltip(new Tooltip(LatencyText.PRESS_TIP));
         press.setPrefWidth(122);
         press.valueProperty().subscribe(this::takePress);
         setMark.getStyleClass().add("quiet");
-        setMark.setTooltip(new Tooltip("Then click into the trace where the light answered (M)"));
+        setMark.setTooltip(new Tooltip(LatencyText.SET_MARK_TIP));
         setMark.selectedProperty().subscribe(trace::setPicking);
         setMark.setId("set-mark");
         putBack.setId("put-back");
@@ -97,21 +92,21 @@ public final class LatencyPane extends VBox {
         reject.setId("reject-trial");
         threshold.getItems().setAll(0.1, 0.4, 0.5, 0.6, 0.9);
         threshold.setPrefWidth(76);
-        threshold.setTooltip(
-                new Tooltip("The share of the light's step at which it counts; the evidence is analysed again"));
+        threshold.setTooltip(new Tooltip(LatencyText.LIGHT_AT_TIP));
         threshold.valueProperty().subscribe(this::lookAgain);
-        HBox stackHead = Boxes.row(Labels.heading("From input to light"), Labels.of("mean (5 to 95 %), ms", "muted"));
-        VBox stackPanel = Boxes.panel(stackHead, headHand, stack, below(theme, "From input to light", stack));
+        HBox stackHead =
+                Boxes.row(Labels.heading(LatencyText.FROM_INPUT_TO_LIGHT), Labels.of(LatencyText.STACK_UNIT, "muted"));
+        VBox stackPanel = Boxes.panel(stackHead, headHand, stack, below(theme, LatencyText.FROM_INPUT_TO_LIGHT, stack));
         VBox.setVgrow(stack, Priority.ALWAYS);
         HBox.setHgrow(stackPanel, Priority.ALWAYS);
         stackPanel.setMinWidth(0);
         swap.setId("swap-trace");
         figurePanel = Boxes.panel(
                 Boxes.row(
-                        Labels.heading("Measured"),
+                        Labels.heading(LatencyText.MEASURED),
                         Boxes.spacer(),
                         swap,
-                        Buttons.quiet("Remove", "Removes the measured latency (can be undone)", this::remove)),
+                        Buttons.quiet(LatencyText.REMOVE, LatencyText.REMOVE_TIP, this::remove)),
                 Boxes.row(source, Boxes.spacer(), press),
                 figures);
         figurePanel.setMinWidth(USE_PREF_SIZE);
@@ -119,18 +114,18 @@ public final class LatencyPane extends VBox {
         VBox.setVgrow(upper, Priority.ALWAYS);
         upper.setPrefHeight(320);
         HBox samplesHead = Boxes.row(
-                Labels.heading("Samples"),
-                Labels.of("◇ open · × out · ▾ missed", "muted"),
+                Labels.heading(LatencyText.SAMPLES_HEADING),
+                Labels.of(LatencyText.SAMPLES_LEGEND, "muted"),
                 Boxes.spacer(),
-                Labels.of("light at", "muted"),
+                Labels.of(LatencyText.LIGHT_AT_LABEL, "muted"),
                 threshold);
-        VBox samplesPanel = Boxes.panel(samplesHead, samples, below(theme, "Samples", samples));
+        VBox samplesPanel = Boxes.panel(samplesHead, samples, below(theme, LatencyText.SAMPLES_HEADING, samples));
         VBox.setVgrow(samples, Priority.ALWAYS);
         HBox traceHead = Boxes.row(
                 trialName,
                 Boxes.spacer(),
-                Buttons.quiet("◂", "Trial before (←)", () -> samples.step(-1)),
-                Buttons.quiet("▸", "Next trial (→)", () -> samples.step(1)),
+                Buttons.quiet("◂", LatencyText.TRIAL_BEFORE_TIP, () -> samples.step(-1)),
+                Buttons.quiet("▸", LatencyText.NEXT_TRIAL_TIP, () -> samples.step(1)),
                 accept,
                 reject);
         HBox.setHgrow(reason, Priority.ALWAYS);
@@ -138,7 +133,7 @@ public final class LatencyPane extends VBox {
         setMark.setMinWidth(USE_PREF_SIZE);
         putBack.setMinWidth(USE_PREF_SIZE);
         VBox tracePanel = Boxes.panel(
-                traceHead, Boxes.row(reason, putBack, setMark), trace, below(theme, "Trace of a trial", trace));
+                traceHead, Boxes.row(reason, putBack, setMark), trace, below(theme, LatencyText.TRACE_OF_TRIAL, trace));
         VBox.setVgrow(trace, Priority.ALWAYS);
         for (VBox panel : new VBox[] {samplesPanel, tracePanel}) {
             HBox.setHgrow(panel, Priority.ALWAYS);
@@ -150,12 +145,9 @@ public final class LatencyPane extends VBox {
         lower.setPrefHeight(240);
         VBox.setVgrow(lower, Priority.ALWAYS);
         unmeasured = Boxes.panel(
-                Labels.heading("Latency is not measured for this run"),
-                Labels.note(
-                        "The stages above are estimated from the log and from what is stated. To measure, record clicks"
-                                + " and light: a list trial,input_ms,photon_ms, a sensor trace t_us,input,light, or a WAV with the"
-                                + " click on one channel and the light sensor on the other, or film button and screen with a high-speed camera."),
-                Buttons.primary("Add measured latency…", "Choose a CSV, a WAV or a clip", addLatency));
+                Labels.heading(LatencyText.NOT_MEASURED),
+                Labels.note(LatencyText.NOT_MEASURED_HINT),
+                Buttons.primary(LatencyText.ADD_MEASURED_LATENCY, LatencyText.ADD_MEASURED_LATENCY_TIP, addLatency));
         getChildren().setAll(upper, lower);
         setFocusTraversable(true);
         addEventHandler(KeyEvent.KEY_PRESSED, this::key);
@@ -199,7 +191,7 @@ public final class LatencyPane extends VBox {
         Measurement of = stored.measurement();
         source.setText(of.source().title()
                 + (Double.isNaN(of.rateHz()) ? "" : ", %s /s".formatted(Numbers.text(of.rateHz(), 0)))
-                + (of.input().pressed().isPresent() ? " · press" : ""));
+                + (of.input().pressed().isPresent() ? LatencyText.THEN_PRESS : ""));
         figures.show(measured.get());
         swap.setVisible(of.source() != Measurement.Source.SAMPLES);
         filling = true;
@@ -221,14 +213,12 @@ public final class LatencyPane extends VBox {
     /// Where a path has more than one answer: part, half or all of a change, hands or head.
     private static String answers(AnalysedLatency latency) {
         if (latency.headMs().isKnown()) {
-            return "hands, buttons: as below · head: %s ms".formatted(Numbers.text(latency.headMs(), 1));
+            return LatencyText.HANDS_AND_HEAD.formatted(Numbers.text(latency.headMs(), 1));
         }
         return latency.shares().isEmpty()
                 ? ""
-                : "until 10 %% shows %s · 50 %% %s · 90 %% %s"
-                        .formatted(latency.shares().stream()
-                                .map(ms -> Numbers.text(ms, 1))
-                                .toArray());
+                : LatencyText.PREVIEW_SHARES.formatted(
+                        latency.shares().stream().map(ms -> Numbers.text(ms, 1)).toArray());
     }
 
     private static int firstOpen(StoredLatency stored) {
@@ -248,7 +238,7 @@ public final class LatencyPane extends VBox {
         measured().ifPresent(seen -> {
             StoredLatency stored = seen.stored();
             samples.show(stored, seen.figures(), chosen);
-            trialName.setText("Trial %d, %s".formatted(trial.number(), state(trial)));
+            trialName.setText(LatencyText.TRIAL.formatted(trial.number(), state(trial)));
             boolean timed = !Double.isNaN(trial.latencyMs());
             accept.setDisable(!timed || trial.accepted().orElse(false));
             reject.setDisable(trial.isMissed() || trial.isRejected());
@@ -264,8 +254,8 @@ public final class LatencyPane extends VBox {
     private void showTrace(JudgedTrial trial, Optional<Excerpt> light, Measurement of) {
         if (chosen.filter(trial::equals).isPresent()) {
             String none = of.source() == Measurement.Source.SAMPLES
-                    ? "A list of samples has no trace."
-                    : "No trace was kept of this trial.";
+                    ? LatencyText.LIST_HAS_NO_TRACE
+                    : LatencyText.NO_TRACE_KEPT;
             List<Double> presses = of.trials().stream().map(Trial::inputMs).toList();
             trace.show(light, trial, presses, of.settings().threshold(), none);
         }
@@ -279,15 +269,15 @@ public final class LatencyPane extends VBox {
 
     private static String state(JudgedTrial trial) {
         if (trial.isRejected()) {
-            return "rejected";
+            return LatencyText.REJECTED;
         }
         if (trial.mark().isPresent()) {
-            return "set by hand";
+            return LatencyText.SET_BY_HAND;
         }
         return switch (trial.trial().state()) {
-            case ACCEPTED -> "clean";
-            case AMBIGUOUS -> trial.accepted().isPresent() ? "accepted" : "ambiguous";
-            case MISSED -> "missed";
+            case ACCEPTED -> LatencyText.CLEAN;
+            case AMBIGUOUS -> trial.accepted().isPresent() ? LatencyText.ACCEPTED : LatencyText.AMBIGUOUS;
+            case MISSED -> LatencyText.MISSED;
         };
     }
 

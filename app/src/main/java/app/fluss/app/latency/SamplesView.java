@@ -17,7 +17,7 @@ final class SamplesView extends ChartView<LatencySamples> {
 
     /// @param choose is told which trial the user wants to see
     SamplesView(Theme theme, Consumer<JudgedTrial> choose) {
-        super(theme, "Latency samples over the run, with their distribution");
+        super(theme, LatencyText.SAMPLES_DESCRIBED);
         this.choose = choose;
         setId("latency-samples");
         addEventHandler(

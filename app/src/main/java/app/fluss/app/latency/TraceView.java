@@ -39,7 +39,7 @@ final class TraceView extends CanvasView {
 
     /// @param mark is told where the analyst sets the mark
     TraceView(Theme theme, Consumer<HandMark> mark) {
-        super(theme, "The light around one trial, with the edges that were found");
+        super(theme, LatencyText.TRACE_DESCRIBED);
         this.mark = mark;
         setId("latency-trace");
         addEventHandler(MouseEvent.MOUSE_CLICKED, event -> pick(event.getX()));
@@ -114,7 +114,7 @@ final class TraceView extends CanvasView {
         edge(pen, scale, of.inputMs(), "", Role.INK);
         if (!Double.isNaN(shown.photonMs())) {
             String by = shown.mark()
-                    .map(hand -> " ± %s ms, by hand".formatted(Numbers.text(hand.withinMs(), 1)))
+                    .map(hand -> LatencyText.MS_BY_HAND.formatted(Numbers.text(hand.withinMs(), 1)))
                     .orElse(" ms");
             edge(pen, scale, shown.photonMs(), Numbers.text(shown.latencyMs(), 2) + by, Role.WARM);
         }
@@ -126,12 +126,12 @@ final class TraceView extends CanvasView {
         pen.dashes(2, 4);
         if (of.state() == Trial.State.AMBIGUOUS) {
             for (double ms : light.rivals(of)) {
-                edge(pen, scale, ms, "competes", Role.MUTED);
+                edge(pen, scale, ms, LatencyText.COMPETES, Role.MUTED);
             }
         }
         for (double ms : presses) {
             if (ms != of.inputMs() && ms > scale.from && ms < scale.to) {
-                edge(pen, scale, ms, "other press", Role.INK);
+                edge(pen, scale, ms, LatencyText.OTHER_PRESS, Role.INK);
             }
         }
         pen.dashes();
@@ -183,8 +183,8 @@ final class TraceView extends CanvasView {
         pen.stroke(Role.SLATE);
         pen.lineWidth(1);
         boolean rises = of.after() > of.before();
-        level(pen, scale, of.before(), "before", rises ? Baseline.BOTTOM : Baseline.TOP);
-        level(pen, scale, of.after(), "plateau", rises ? Baseline.TOP : Baseline.BOTTOM);
+        level(pen, scale, of.before(), LatencyText.BEFORE, rises ? Baseline.BOTTOM : Baseline.TOP);
+        level(pen, scale, of.after(), LatencyText.PLATEAU, rises ? Baseline.TOP : Baseline.BOTTOM);
         double at = scale.y(of.before() + threshold * (of.after() - of.before()));
         pen.stroke(Role.WARM);
         pen.dashes(4, 4);
@@ -193,7 +193,7 @@ final class TraceView extends CanvasView {
         pen.fill(Role.MUTED);
         pen.align(Align.RIGHT);
         pen.baseline(Baseline.BOTTOM);
-        pen.text(Numbers.text(threshold * 100, 0) + " % of the step", scale.width - 4, at - 2);
+        pen.text(LatencyText.PERCENT_OF_STEP.formatted(Numbers.text(threshold * 100, 0)), scale.width - 4, at - 2);
     }
 
     /// A level of the light, its name inside the step.
@@ -225,7 +225,7 @@ final class TraceView extends CanvasView {
         for (double ms = first; ms <= scale.to - of.inputMs(); ms += step) {
             double x = scale.x(of.inputMs() + ms);
             if (x > 14 && x < scale.width - 22) {
-                pen.text(ms == 0 ? "press" : Numbers.text(ms, 0) + " ms", x, scale.height);
+                pen.text(ms == 0 ? LatencyText.PRESS_MARK : Numbers.text(ms, 0) + " ms", x, scale.height);
             }
         }
     }

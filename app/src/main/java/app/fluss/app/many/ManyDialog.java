@@ -26,8 +26,9 @@ import javafx.stage.Window;
 
 /// One table for many files: what each is, and of what game, scene and path; all can be set at once.
 final class ManyDialog {
-    private static final ButtonType ADD = new ButtonType("Add runs", ButtonBar.ButtonData.OK_DONE);
-    private static final List<String> HEADS = List.of("", "file", "what it is", "game", "scene", "path", "taken for");
+    private static final ButtonType ADD = new ButtonType(ManyText.ADD_RUNS, ButtonBar.ButtonData.OK_DONE);
+    private static final List<String> HEADS = List.of(
+            "", ManyText.FILE, ManyText.WHAT_IT_IS, ManyText.GAME, ManyText.SCENE, ManyText.PATH, ManyText.TAKEN_FOR);
 
     private final Dialog<ButtonType> dialog;
     private final List<ManyRow> rows = new ArrayList<>();
@@ -35,7 +36,7 @@ final class ManyDialog {
     private final Button add;
 
     ManyDialog(Theme theme, Window owner, List<SeenFile> seen, Contents contents, MappingMemory memory) {
-        dialog = Dialogs.make(theme, owner, "Add many files");
+        dialog = Dialogs.make(theme, owner, ManyText.ADD_MANY_FILES);
         List<SeenFile> runs = seen.stream().filter(SeenFile::makesRun).toList();
         GridPane grid = new GridPane(8, 5);
         grid.setId("many-grid");
@@ -57,13 +58,11 @@ final class ManyDialog {
         dialog.getDialogPane()
                 .setContent(new VBox(
                         10,
-                        Labels.note(
-                                "Game, scene and path are guessed by the names of files and folders. Correct them here;"
-                                        + " all runs are added in one step."),
+                        Labels.note(ManyText.GUESSED_HINT),
                         Boxes.row(
-                                Labels.of("For all:"),
-                                all("many-game", "game", ManyRow::setGame),
-                                all("many-scene", "scene", ManyRow::setScene)),
+                                Labels.of(ManyText.FOR_ALL),
+                                all("many-game", ManyText.GAME, ManyRow::setGame),
+                                all("many-scene", ManyText.SCENE, ManyRow::setScene)),
                         scroll,
                         state));
         dialog.getDialogPane().getButtonTypes().addAll(ADD, ButtonType.CANCEL);
@@ -96,9 +95,9 @@ final class ManyDialog {
                 .findFirst()
                 .orElse("");
         state.getStyleClass().setAll("label", problem.isEmpty() ? "muted" : "chip-warm");
-        state.setText(problem.isEmpty() ? "%d of %d files make a run".formatted(runs, rows.size()) : problem);
+        state.setText(problem.isEmpty() ? ManyText.FILES_USED.formatted(runs, rows.size()) : problem);
         add.setDisable(runs == 0 || !problem.isEmpty());
-        add.setText(runs == 1 ? "Add 1 run" : "Add %d runs".formatted(runs));
+        add.setText(runs == 1 ? ManyText.ADD_1_RUN : ManyText.ADD_SO_MANY_RUNS.formatted(runs));
     }
 
     /// Asks without blocking; `then` gets the runs if the user adds them.

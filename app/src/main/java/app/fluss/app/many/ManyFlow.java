@@ -69,29 +69,27 @@ public final class ManyFlow {
     /// Offers to add files.
     public void offer(List<Path> dropped) {
         if (!workbench.canEdit()) {
-            problems.accept("Open a study that can be written first; this one is read-only.");
+            problems.accept(ManyText.STUDY_READ_ONLY);
             return;
         }
         Edits edits = workbench.edits();
         Contents contents = workbench.contentsProperty().get();
         jobs.start(
-                "Looking at the files",
+                ManyText.LOOKING_AT_FILES,
                 progress -> look(dropped, contents, progress),
                 seen -> {
                     if (seen.more > 0) {
-                        problems.accept(
-                                "Only the first %d files are shown, %d more were left out: add those, then drop the rest."
-                                        .formatted(MOST_FILES, seen.more));
+                        problems.accept(ManyText.TOO_MANY_FILES.formatted(MOST_FILES, seen.more));
                     }
                     if (seen.files.isEmpty()) {
-                        problems.accept("There is no file in what was dropped.");
+                        problems.accept(ManyText.NO_FILE);
                         return;
                     }
                     new ManyDialog(theme, owner.get(), seen.files, contents, memory)
                             .ask(runs -> edits.evidence()
                                     .addFiles(runs, e -> problems.accept(String.valueOf(e.getMessage()))));
                 },
-                e -> problems.accept("The files cannot be listed: " + e.getMessage()));
+                e -> problems.accept(ManyText.FILES_NOT_LISTED.formatted(e.getMessage())));
     }
 
     /// What was seen of files.

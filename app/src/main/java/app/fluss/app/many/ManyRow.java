@@ -57,11 +57,11 @@ final class ManyRow {
         this.seen = seen;
         this.contents = contents;
         this.memory = memory;
-        reading = Choice.of("many-reading-" + number, "How the time is read", TimeChoice::text);
+        reading = Choice.of("many-reading-" + number, ManyText.TIME_READING, TimeChoice::text);
         owner = Choice.of(
                 "many-owner-" + number,
-                "Run it belongs to",
-                run -> "with " + run.file().getFileName());
+                ManyText.RUN_IT_BELONGS_TO,
+                run -> ManyText.WITH.formatted(run.file().getFileName()));
         taken.setSelected(seen.makesRun() || (seen.belongs() && !runs.isEmpty()));
         taken.setDisable(!taken.isSelected());
         taken.setId("many-take-" + number);
@@ -169,11 +169,11 @@ final class ManyRow {
         if (!addsRun()) {
             return "";
         } else if (!seen.rivals().isEmpty() && reading.getValue() == null) {
-            return name + ": choose how its time is read, or leave it out.";
+            return ManyText.CHOOSE_TIME.formatted(name);
         } else if (game.getText().isBlank()
                 || scene.getText().isBlank()
                 || path.getText().isBlank()) {
-            return name + ": enter game, scene and path, or leave it out.";
+            return ManyText.ENTER_PLACE.formatted(name);
         }
         return "";
     }

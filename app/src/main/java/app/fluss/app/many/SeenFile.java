@@ -49,7 +49,7 @@ record SeenFile(
             return new SeenFile(
                     file,
                     Optional.of(EvidenceKinds.CLIP_COUNT),
-                    "clip: its distinct pictures are counted",
+                    ManyText.CLIP_COUNTED,
                     guess,
                     Optional.empty(),
                     List.of());
@@ -58,7 +58,7 @@ record SeenFile(
             Candidate candidate = new Candidate(file);
             Optional<EvidenceKind<?, ?>> kind = EvidenceKinds.of(candidate);
             if (kind.isEmpty()) {
-                return unusable(file, guess, "nothing that is known");
+                return unusable(file, guess, ManyText.NOTHING_THAT_IS_KNOWN);
             } else if (kind.get() != EvidenceKinds.FRAME_LOG) {
                 return new SeenFile(file, kind, kind.get().title(), guess, Optional.empty(), List.of());
             }
@@ -67,18 +67,24 @@ record SeenFile(
                     ? Optional.of(columns.mapping())
                     : memory.recall(candidate.sample().header());
             if (known.isPresent()) {
-                return new SeenFile(file, kind, "frame log, known columns", guess, known, List.of());
+                return new SeenFile(file, kind, ManyText.FRAME_LOG_KNOWN_COLUMNS, guess, known, List.of());
             } else if (!columns.rivals().isEmpty()) {
-                return new SeenFile(file, kind, "frame log, two readings", guess, Optional.empty(), columns.rivals());
+                return new SeenFile(
+                        file, kind, ManyText.FRAME_LOG_TWO_READINGS, guess, Optional.empty(), columns.rivals());
             } else if (!columns.mapping().hasTime()) {
-                return unusable(file, guess, "a table without a time: drop it by itself to map its columns");
+                return unusable(file, guess, ManyText.NO_TIME);
             }
             return new SeenFile(
-                    file, kind, "frame log. " + columns.why(), guess, Optional.of(columns.mapping()), List.of());
+                    file,
+                    kind,
+                    ManyText.FRAME_LOG.formatted(columns.why()),
+                    guess,
+                    Optional.of(columns.mapping()),
+                    List.of());
         } catch (InputException e) {
             return unusable(file, guess, String.valueOf(e.getMessage()));
         } catch (IOException e) {
-            return unusable(file, guess, "it cannot be read: " + e.getMessage());
+            return unusable(file, guess, ManyText.IT_CANNOT_BE_READ.formatted(e.getMessage()));
         }
     }
 

@@ -42,15 +42,11 @@ public final class MeansDialog {
     /// Shows it.
     public static void show(Theme theme, Window owner, Preferences preferences) {
         MeansDialog means = new MeansDialog(preferences);
-        Dialog<ButtonType> dialog = Dialogs.make(theme, owner, "What can I measure with what I have?");
+        Dialog<ButtonType> dialog = Dialogs.make(theme, owner, MeansText.TITLE);
         VBox ticks = means.ticks();
         ticks.setMinWidth(HBox.USE_PREF_SIZE);
         VBox right = Boxes.panel(
-                Labels.heading("What that answers, one path against native"),
-                means.answers,
-                Labels.note("Minutes are our own estimate for one game, three runs of a minute a side, everything at"
-                        + " hand. Grades: A a frame log and measured latency, B a frame log, C a tool's summary, D"
-                        + " numbers read off a counter or a picture."));
+                Labels.heading(MeansText.ANSWERS_HEADING), means.answers, Labels.note(MeansText.MINUTES_EXPLAINED));
         HBox.setHgrow(right, Priority.ALWAYS);
         right.setMinWidth(0);
         dialog.getDialogPane().setContent(new HBox(12, ticks, right));
@@ -62,7 +58,7 @@ public final class MeansDialog {
     }
 
     private VBox ticks() {
-        VBox ticks = Boxes.panel(Labels.heading("What there is"));
+        VBox ticks = Boxes.panel(Labels.heading(MeansText.WHAT_THERE_IS));
         String remembered = preferences.get(REMEMBERED, "");
         Set<String> names = Set.copyOf(Arrays.asList(remembered.split(" ")));
         for (Means means : Means.values()) {
@@ -94,8 +90,8 @@ public final class MeansDialog {
             Label asked = Labels.of(question.title(), "strong");
             asked.setMinWidth(Label.USE_PREF_SIZE);
             Label grade = Labels.of(
-                    best.map(way -> "grade %s · %d min".formatted(way.grade(), way.minutes()))
-                            .orElse("not yet"),
+                    best.map(way -> MeansText.GRADE_MIN.formatted(way.grade(), way.minutes()))
+                            .orElse(MeansText.NOT_YET),
                     best.isPresent() ? "strong" : "muted");
             grade.setMinWidth(Label.USE_PREF_SIZE);
             grade.setId("means-grade-" + question.name().toLowerCase(Locale.ROOT));
@@ -113,8 +109,8 @@ public final class MeansDialog {
 
     private static String missing(Question question) {
         return Way.quickest(question, Optional.empty())
-                .map(way -> "Needs %s."
-                        .formatted(way.needs().stream().map(Means::title).collect(Collectors.joining(" and "))))
+                .map(way -> MeansText.NEEDS.formatted(
+                        way.needs().stream().map(Means::title).collect(Collectors.joining(MeansText.AND))))
                 .orElse("");
     }
 }

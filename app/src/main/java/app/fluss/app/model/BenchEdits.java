@@ -24,79 +24,88 @@ public final class BenchEdits {
 
     /// Puts something on the bench.
     public void add(BenchPart part, String name) {
-        edits.note("Adding a " + part.title(), study -> study.bench().add(part, OptionalLong.empty(), name));
+        edits.note(
+                ModelText.ADDING.formatted(part.title()), study -> study.bench().add(part, OptionalLong.empty(), name));
     }
 
     /// Adds a picture mode to a display.
     public void addMode(Item display, String name) {
         edits.note(
-                "Adding a picture mode",
+                ModelText.ADDING_PICTURE_MODE,
                 study -> study.bench().add(BenchPart.PICTURE_MODE, OptionalLong.of(display.id()), name));
     }
 
     /// Adds another one of its kind with the same facts.
     public void duplicate(Item item, String name) {
-        edits.note("Duplicating " + item.name(), study -> study.bench().duplicate(item, name));
+        edits.note(
+                ModelText.DUPLICATING.formatted(item.name()),
+                study -> study.bench().duplicate(item, name));
     }
 
     /// Adds another scene of the same game, described alike.
     public void duplicate(Scene scene, String name) {
-        edits.note("Duplicating " + scene.name(), study -> study.bench().duplicate(scene, name));
+        edits.note(
+                ModelText.DUPLICATING.formatted(scene.name()),
+                study -> study.bench().duplicate(scene, name));
     }
 
     /// Says that something takes part in the runs from now on.
     public void use(Item item) {
-        edits.note("Changing the bench", study -> study.bench().use(item));
+        edits.note(ModelText.CHANGING_BENCH, study -> study.bench().use(item));
     }
 
     /// Gives something on the bench another name.
     public void rename(Item item, String name) {
-        edits.note("Renaming", study -> study.bench().rename(item, name));
+        edits.note(ModelText.RENAMING, study -> study.bench().rename(item, name));
     }
 
     /// Gives a game another name.
     public void rename(Game game, String name) {
-        edits.change("Renaming the game", study -> study.gamesAndRuns().rename(game, name));
+        edits.change(ModelText.RENAMING_GAME, study -> study.gamesAndRuns().rename(game, name));
     }
 
     /// Gives a scene another name.
     public void rename(Scene scene, String name) {
-        edits.change("Renaming the scene", study -> study.gamesAndRuns().rename(scene, name));
+        edits.change(ModelText.RENAMING_SCENE, study -> study.gamesAndRuns().rename(scene, name));
     }
 
     /// Removes a game with all that was measured of it.
     public void remove(Game game) {
-        edits.change("Removing the game", study -> study.gamesAndRuns().remove(game));
+        edits.change(ModelText.REMOVING_GAME, study -> study.gamesAndRuns().remove(game));
     }
 
     /// Removes a scene with all that was measured of it.
     public void remove(Scene scene) {
-        edits.change("Removing the scene", study -> study.gamesAndRuns().remove(scene));
+        edits.change(ModelText.REMOVING_SCENE, study -> study.gamesAndRuns().remove(scene));
     }
 
     /// Takes something off the bench.
     public void remove(Item item) {
-        edits.note("Changing the bench", study -> study.bench().remove(item));
+        edits.note(ModelText.CHANGING_BENCH, study -> study.bench().remove(item));
     }
 
     /// States facts of something on the bench.
     public void state(Item item, List<Fact> facts) {
-        edits.note("Stating facts", study -> study.bench().state(item, facts));
+        edits.note(ModelText.STATING_FACTS, study -> study.bench().state(item, facts));
     }
 
     /// States a fact of a game.
     public void state(Game game, Fact fact) {
-        edits.note("Stating facts", study -> study.bench().state(game, List.of(fact)));
+        edits.note(ModelText.STATING_FACTS, study -> study.bench().state(game, List.of(fact)));
     }
 
     /// Takes a fact back.
     public void clear(Item item, FactKey key) {
-        edits.note("Clearing " + key.title(), study -> study.bench().clear(item, key));
+        edits.note(
+                ModelText.CLEARING.formatted(key.title()),
+                study -> study.bench().clear(item, key));
     }
 
     /// Takes a fact back.
     public void clear(Game game, FactKey key) {
-        edits.note("Clearing " + key.title(), study -> study.bench().clear(game, key));
+        edits.note(
+                ModelText.CLEARING.formatted(key.title()),
+                study -> study.bench().clear(game, key));
     }
 
     /// A part of a machine with what is known of it.
@@ -104,7 +113,7 @@ public final class BenchEdits {
 
     /// States what a machine says of itself; parts that are not on the bench yet are put there.
     public void fill(List<Known> known) {
-        edits.note("Filling from this computer", study -> {
+        edits.note(ModelText.FILLING_FROM_THIS_COMPUTER, study -> {
             for (Known part : known) {
                 study.bench().state(item(study, part), part.facts());
             }
@@ -124,28 +133,28 @@ public final class BenchEdits {
 
     /// Adds a scene; its game is made if it is new.
     public void addScene(String game, String scene, int seconds) {
-        edits.note("Adding a scene", study -> study.bench().addScene(game, scene, seconds));
+        edits.note(ModelText.ADDING_SCENE, study -> study.bench().addScene(game, scene, seconds));
     }
 
     /// Describes a scene anew.
     public void describe(Scene scene) {
-        edits.note("Describing a scene", study -> study.bench().describe(scene));
+        edits.note(ModelText.DESCRIBING_SCENE, study -> study.bench().describe(scene));
     }
 
     /// Adds a path.
     ///
     /// @param done is told once it is there and shown
     public void addPath(String name, Chain chain, Runnable done) {
-        edits.note("Adding a path", study -> study.bench().addPath(name, chain), done);
+        edits.note(ModelText.ADDING_PATH, study -> study.bench().addPath(name, chain), done);
     }
 
     /// Changes a path.
     public void changePath(DeliveryPath path, String name, Chain chain) {
-        edits.note("Changing the path", study -> study.bench().changePath(path, name, chain));
+        edits.note(ModelText.CHANGING_PATH, study -> study.bench().changePath(path, name, chain));
     }
 
     /// Removes a path.
     public void removePath(DeliveryPath path) {
-        edits.note("Removing a path", study -> study.bench().removePath(path));
+        edits.note(ModelText.REMOVING_PATH, study -> study.bench().removePath(path));
     }
 }

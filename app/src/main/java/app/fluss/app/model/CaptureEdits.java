@@ -43,33 +43,47 @@ public final class CaptureEdits {
 
     /// Begins an attempt, if none is open.
     public void begin(SheetRow row) {
-        onAttempt("Beginning the run", row, (_, _) -> {});
+        onAttempt(ModelText.BEGINNING_RUN, row, (_, _) -> {});
     }
 
     /// Says when the scene was started, ms since the start of 1970.
     public void start(SheetRow row, long atMs) {
-        onAttempt("Starting the scene", row, (study, attempt) -> study.capture().start(attempt, atMs));
+        onAttempt(
+                ModelText.STARTING_SCENE,
+                row,
+                (study, attempt) -> study.capture().start(attempt, atMs));
     }
 
     /// Keeps what was typed on the pad.
     public void type(SheetRow row, PadEntry entry) {
-        onAttempt("Typing on the pad", row, (study, attempt) -> study.capture().note(attempt, entry));
+        onAttempt(
+                ModelText.TYPING_ON_PAD,
+                row,
+                (study, attempt) -> study.capture().note(attempt, entry));
     }
 
     /// Takes back what was typed last.
     public void takeBack(SheetRow row) {
         onAttempt(
-                "Taking an entry back", row, (study, attempt) -> study.capture().takeBack(attempt));
+                ModelText.TAKING_ENTRY_BACK,
+                row,
+                (study, attempt) -> study.capture().takeBack(attempt));
     }
 
     /// Keeps what a tool said.
     public void summarise(SheetRow row, Attempt.TypedSummary summary) {
-        onAttempt("Typing a summary", row, (study, attempt) -> study.capture().summarise(attempt, summary));
+        onAttempt(
+                ModelText.TYPING_SUMMARY,
+                row,
+                (study, attempt) -> study.capture().summarise(attempt, summary));
     }
 
     /// Keeps how it felt.
     public void feel(SheetRow row, Impression impression) {
-        onAttempt("Saying how it felt", row, (study, attempt) -> study.capture().feel(attempt, impression));
+        onAttempt(
+                ModelText.SAYING_HOW_IT_FELT,
+                row,
+                (study, attempt) -> study.capture().feel(attempt, impression));
     }
 
     /// Answers a requirement of the line that is measured.
@@ -77,7 +91,7 @@ public final class CaptureEdits {
     /// @param met empty to take back what was said
     public void answer(SheetRow row, long gameId, Judgement judgement, Optional<Boolean> met) {
         onAttempt(
-                "Answering",
+                ModelText.ANSWERING,
                 row,
                 (study, attempt) -> study.capture()
                         .say(
@@ -93,13 +107,13 @@ public final class CaptureEdits {
     /// @param met empty to take back what was said
     public void answer(long gameId, long pathId, String requirement, Optional<Boolean> met) {
         edits.note(
-                "Answering the preflight",
+                ModelText.ANSWERING_PREFLIGHT,
                 study -> study.capture().say(gameId, pathId, requirement, Optional.empty(), met));
     }
 
     /// Leaves an attempt without a run.
     public void leave(Attempt attempt) {
-        edits.note("Leaving the run", study -> study.capture().leave(attempt));
+        edits.note(ModelText.LEAVING_RUN, study -> study.capture().leave(attempt));
     }
 
     /// Makes evidence of what was typed and attached, on the worker.
@@ -124,7 +138,7 @@ public final class CaptureEdits {
             List<ToggleMark> switches,
             Consumer<Exception> failed) {
         edits.add(
-                "Keeping the run",
+                ModelText.KEEPING_RUN,
                 (study, progress) -> {
                     Path folder = Files.createTempDirectory("fluss-typed");
                     try {

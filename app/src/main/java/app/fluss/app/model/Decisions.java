@@ -47,7 +47,7 @@ public final class Decisions {
 
     /// Works out what is not known yet. To be asked for when the study has changed, or what shows it comes up.
     public void work() {
-        workbench.work("Calculating verdicts", this::worked, worked -> {
+        workbench.work(ModelText.CALCULATING_VERDICTS, this::worked, worked -> {
             synchronized (grids) {
                 grids.putAll(worked.grids);
             }

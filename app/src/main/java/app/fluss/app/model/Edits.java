@@ -51,12 +51,12 @@ public final class Edits {
 
     /// Takes the last step back.
     public void undo() {
-        change("Undo", study -> study.undo());
+        change(ModelText.UNDO, study -> study.undo());
     }
 
     /// Does the last step again that was taken back.
     public void redo() {
-        change("Redo", study -> study.redo());
+        change(ModelText.REDO, study -> study.redo());
     }
 
     void change(String name, Workbench.Change change) {

@@ -59,7 +59,7 @@ public final class EvidenceEdits {
     /// @param failed is told why it could not
     public void addRun(Path file, RunDraft draft, Reading reading, Consumer<Exception> failed) {
         edits.add(
-                "Adding " + file.getFileName(),
+                ModelText.ADDING_EVIDENCE_EDITS.formatted(file.getFileName()),
                 (study, progress) -> study.addRun(
                         SetupOfBench.of(study, draft),
                         List.of(reading.read(progress.part(0, 0.5))),
@@ -77,7 +77,7 @@ public final class EvidenceEdits {
             List<String> names,
             Consumer<Exception> failed) {
         edits.add(
-                "Adding %d runs".formatted(rows.size()),
+                ModelText.ADDING_RUNS.formatted(rows.size()),
                 (study, progress) -> withFolder(folder -> {
                     List<NewRun.Source> runs = new ArrayList<>();
                     for (int i = 0; i < rows.size(); i++) {
@@ -94,7 +94,7 @@ public final class EvidenceEdits {
     /// @param failed is told why it could not; then nothing was added
     public void addFiles(List<FileOfRun> files, Consumer<Exception> failed) {
         edits.add(
-                "Adding %d runs".formatted(files.size()),
+                ModelText.ADDING_RUNS.formatted(files.size()),
                 (study, progress) -> withFolder(folder -> {
                     List<NewRun.Source> runs = new ArrayList<>();
                     for (FileOfRun file : files) {
@@ -124,7 +124,7 @@ public final class EvidenceEdits {
     /// Corrects a run that was typed.
     public void correct(Run run, QuickRow.Reading.Read row, List<DeliveryPath> paths, Consumer<Exception> failed) {
         edits.add(
-                "Correcting " + run.name(),
+                ModelText.CORRECTING.formatted(run.name()),
                 (study, progress) -> withFolder(
                         folder -> study.correct(run, typed(study, row, paths, run.name(), folder, 0), progress)),
                 failed);
@@ -156,7 +156,7 @@ public final class EvidenceEdits {
     /// @param failed is told why it could not
     public void add(Path file, Run run, Reading reading, Consumer<Exception> failed) {
         edits.add(
-                "Adding " + file.getFileName(),
+                ModelText.ADDING_EVIDENCE_EDITS.formatted(file.getFileName()),
                 (study, progress) -> study.add(run, reading.read(progress.part(0, 0.5)), progress.part(0.5, 1)),
                 failed);
     }
@@ -183,7 +183,7 @@ public final class EvidenceEdits {
     /// Adds a counted clip.
     public void addPictures(Path file, Run run, StoredPictures pictures, Consumer<Exception> failed) {
         edits.add(
-                "Adding " + file.getFileName(),
+                ModelText.ADDING_EVIDENCE_EDITS.formatted(file.getFileName()),
                 (study, progress) -> study.addPictures(run, pictures, progress),
                 failed);
     }
@@ -191,7 +191,7 @@ public final class EvidenceEdits {
     /// Adds a run that rests on the numbers of a recording, and on its pictures.
     public void addRecording(Path file, RunDraft draft, Overlays overlays, Consumer<Exception> failed) {
         edits.add(
-                "Adding " + file.getFileName(),
+                ModelText.ADDING_EVIDENCE_EDITS.formatted(file.getFileName()),
                 (study, progress) -> withFolder(folder -> study.addRun(
                         SetupOfBench.of(study, draft), RecordingRecords.evidence(overlays, folder), progress)),
                 failed);
@@ -200,9 +200,9 @@ public final class EvidenceEdits {
     /// Adds the numbers of a recording, and its pictures, to a run that is there.
     public void addRecording(Path file, Run run, Overlays overlays, Consumer<Exception> failed) {
         edits.add(
-                "Adding " + file.getFileName(),
+                ModelText.ADDING_EVIDENCE_EDITS.formatted(file.getFileName()),
                 (study, progress) -> withFolder(folder ->
-                        study.addAll(run, "a recording", RecordingRecords.evidence(overlays, folder), progress)),
+                        study.addAll(run, ModelText.RECORDING, RecordingRecords.evidence(overlays, folder), progress)),
                 failed);
     }
 
@@ -210,12 +210,12 @@ public final class EvidenceEdits {
     ///
     /// @param value empty for a reading that cannot be told
     public void correct(StoredNumbers numbers, RecordedNumber number, Stand stand, OptionalDouble value) {
-        edits.change("Correcting a reading", study -> study.recordings().correct(numbers, number, stand, value));
+        edits.change(ModelText.CORRECTING_READING, study -> study.recordings().correct(numbers, number, stand, value));
     }
 
     /// Takes back what was said of a reading of a recording.
     public void takeBack(StoredNumbers numbers, RecordedNumber number, Stand stand) {
-        edits.change("Putting a reading back", study -> study.recordings().takeBack(numbers, number, stand));
+        edits.change(ModelText.PUTTING_READING_BACK, study -> study.recordings().takeBack(numbers, number, stand));
     }
 
     /// Keeps a link probe that was just made.
@@ -228,7 +228,7 @@ public final class EvidenceEdits {
     /// @param about the file that it was found in, or a name for it
     public void addWritten(Path about, Run run, EvidenceKind<?, ?> kind, Writing writing, Consumer<Exception> failed) {
         edits.add(
-                "Adding " + about.getFileName(),
+                ModelText.ADDING_EVIDENCE_EDITS.formatted(about.getFileName()),
                 (study, progress) -> withFolder(folder -> study.add(
                         run, written(about, kind, writing, folder, progress.part(0, 0.5)), progress.part(0.5, 1))),
                 failed);
@@ -240,7 +240,7 @@ public final class EvidenceEdits {
     public void addWritten(
             Path about, RunDraft draft, EvidenceKind<?, ?> kind, Writing writing, Consumer<Exception> failed) {
         edits.add(
-                "Adding " + about.getFileName(),
+                ModelText.ADDING_EVIDENCE_EDITS.formatted(about.getFileName()),
                 (study, progress) -> withFolder(folder -> study.addRun(
                         SetupOfBench.of(study, draft),
                         List.of(written(about, kind, writing, folder, progress.part(0, 0.5))),
@@ -265,23 +265,23 @@ public final class EvidenceEdits {
 
     /// Takes evidence of a run away.
     public void remove(Run run, EvidenceKind<?, ?> kind) {
-        edits.change("Removing the " + kind.title(), study -> study.remove(run, kind));
+        edits.change(ModelText.REMOVING.formatted(kind.title()), study -> study.remove(run, kind));
     }
 
     /// Says whether a trial of measured latency counts.
     public void judge(JudgedTrial trial, boolean accepted) {
-        edits.change("Judging a trial", study -> study.latency().judge(trial, Optional.of(accepted)));
+        edits.change(ModelText.JUDGING_TRIAL, study -> study.latency().judge(trial, Optional.of(accepted)));
     }
 
     /// Sets the mark of a trial's light by hand, or puts it back where it was found.
     public void mark(JudgedTrial trial, Optional<HandMark> mark) {
-        edits.change("Setting a mark", study -> study.latency().mark(trial, mark));
+        edits.change(ModelText.SETTING_MARK, study -> study.latency().mark(trial, mark));
     }
 
     /// Looks at the evidence of measured latency again.
     public void lookAgain(Run run, EdgeSettings settings, boolean swapped) {
         edits.change(
-                "Analysing the latency again",
+                ModelText.ANALYSING_LATENCY_AGAIN,
                 study -> study.latency().lookAgain(run, settings, swapped, Progress.NONE));
     }
 
@@ -290,7 +290,7 @@ public final class EvidenceEdits {
     /// @param failed is told why it could not
     public void simulate(RunDraft draft, Scenario scenario, int repeats, Consumer<Exception> failed) {
         edits.add(
-                "Simulating " + scenario.name(),
+                ModelText.SIMULATING.formatted(scenario.name()),
                 (study, progress) -> simulate(study, draft, scenario, repeats, progress),
                 failed);
     }

@@ -88,7 +88,7 @@ public record Felt(List<Group> groups) {
         /// @param then is told on the interface thread
         public void work(Consumer<Felt> then) {
             workbench.work(
-                    "Calculating thresholds",
+                    ModelText.CALCULATING_THRESHOLDS,
                     (_, contents, _, progress) -> {
                         List<Done> all = new ArrayList<>();
                         List<FeelSession> sessions = contents.people().sessions();

@@ -60,9 +60,7 @@ final class Headsets {
         double lead = orElse(setup.number(FactKey.COMPOSITOR_MS), 0);
         int inFlight = (int) orElse(setup.number(FactKey.FRAMES_IN_FLIGHT), USUAL_IN_FLIGHT);
         List<PixelLaw.Point> points = points(ofScene);
-        Optional<String> noLaw = points.isEmpty()
-                ? Optional.of("state the headset's panel and the render scale of the runs, and log GPU work")
-                : PixelLaw.refusal(points);
+        Optional<String> noLaw = points.isEmpty() ? Optional.of(ModelText.STATE_PANEL) : PixelLaw.refusal(points);
         Optional<PixelLaw> law = noLaw.isEmpty() ? Optional.of(PixelLaw.of(points)) : Optional.empty();
         List<Double> rates = Worn.refreshRates(run.run());
         Optional<HeadsetReplay.Work> played = work.filter(_ -> !rates.isEmpty());
@@ -136,7 +134,7 @@ final class Headsets {
                         item.name(),
                         pixels,
                         rate.map(predicted -> Figure.of(predicted.value()))
-                                .orElseGet(() -> Figure.missing("the runs leave open whether a frame takes any time")),
+                                .orElseGet(() -> Figure.missing(ModelText.FRAME_TIME_OPEN)),
                         rate.map(PixelLaw.Predicted::interval),
                         RefreshChoice.of(
                                         work,

@@ -10,12 +10,9 @@ public final class JobFailure extends Exception {
 
     /// Puts it into words. The trace goes to the log, for whoever mends it.
     public static JobFailure of(Throwable error) {
-        System.getLogger("fluss").log(System.Logger.Level.ERROR, "something failed", error);
+        System.getLogger("fluss").log(System.Logger.Level.ERROR, ModelText.SOMETHING_FAILED, error);
         return new JobFailure(
-                error instanceof OutOfMemoryError
-                        ? "There was not enough memory for it, and nothing was changed. Use shorter logs, or start Fluss with"
-                                + " more memory."
-                        : "An error in Fluss; nothing was changed: %s. Please report this.".formatted(error),
+                error instanceof OutOfMemoryError ? ModelText.NO_MEMORY : ModelText.FAULT_IN_FLUSS.formatted(error),
                 error);
     }
 }

@@ -21,24 +21,24 @@ public final class PlanEdits {
 
     /// States how many kept runs of scenes on paths are wanted; 0 for none.
     public void want(Map<Planned.Cell, Integer> repeats) {
-        edits.note("Changing the plan", study -> study.plan().want(repeats));
+        edits.note(ModelText.CHANGING_PLAN, study -> study.plan().want(repeats));
     }
 
     /// States how sessions are planned.
     public void set(PlanSettings settings) {
-        edits.note("Changing the plan's settings", study -> study.plan().set(settings));
+        edits.note(ModelText.CHANGING_PLANS_SETTINGS, study -> study.plan().set(settings));
     }
 
     /// Replaces the open lines of the run sheet.
     ///
     /// @param planned is asked off the interface thread
     public void replaceOpen(Supplier<List<PlannedStep>> planned) {
-        edits.note("Planning the session", study -> study.plan().replaceOpen(planned.get()));
+        edits.note(ModelText.PLANNING_SESSION, study -> study.plan().replaceOpen(planned.get()));
     }
 
     /// Says that a line is done, or passed over.
     public void set(SheetRow row, SheetRow.State state) {
-        edits.note("Marking a line", study -> study.plan().set(row, state));
+        edits.note(ModelText.MARKING_LINE, study -> study.plan().set(row, state));
     }
 
     /// Wants runs of several paths in a scene; those that are not there by name are made.
@@ -46,7 +46,7 @@ public final class PlanEdits {
     /// @param paths by name
     /// @param repeats of each
     public void wantPaths(long sceneId, Map<String, Chain> paths, int repeats) {
-        edits.note("Planning what takes it apart", study -> {
+        edits.note(ModelText.PLANNING_TAKE_APART, study -> {
             Map<Planned.Cell, Integer> wishes = new LinkedHashMap<>();
             for (Map.Entry<String, Chain> wanted : paths.entrySet()) {
                 long path = study.bench().read().paths().stream()
@@ -68,7 +68,7 @@ public final class PlanEdits {
     /// @param done is told once it is planned
     public void wantPath(long sceneId, String name, Chain chain, int repeats, Runnable done) {
         edits.note(
-                "Planning a path",
+                ModelText.PLANNING_PATH,
                 study -> {
                     List<DeliveryPath> paths = study.bench().read().paths();
                     long path = paths.stream()

@@ -32,7 +32,7 @@ final class PowerUses {
                 all.add(new PowerUse(
                         other.path().name() + ", " + other.name(),
                         setup.value(FactKey.POWER_SOURCE),
-                        Figure.ofFinite(own, "not stated: the power limit"),
+                        Figure.ofFinite(own, ModelText.POWER_LIMIT_NOT_STATED),
                         analysis.rates().delivered(),
                         energy.get(),
                         other.id() == run.id() || own == limit));

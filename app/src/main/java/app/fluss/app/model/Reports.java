@@ -41,7 +41,7 @@ public final class Reports {
     ///
     /// @param failed is told what is wrong, in words
     public void render(ReportWish wish, Consumer<Rendered> done, Consumer<String> failed) {
-        workbench.share("Building the report", (study, progress) -> rendered(study, wish, progress), done, failed);
+        workbench.share(ModelText.BUILDING_REPORT, (study, progress) -> rendered(study, wish, progress), done, failed);
     }
 
     private static Rendered rendered(Study study, ReportWish wish, Progress progress)
@@ -57,10 +57,10 @@ public final class Reports {
     /// Writes the whole folder.
     public void writeFolder(Rendered rendered, Path folder, Consumer<String> done, Consumer<String> failed) {
         workbench.share(
-                "Writing the report",
+                ModelText.WRITING_REPORT,
                 (_, progress) -> {
                     ReportFolder.write(rendered.report(), folder, true, progress);
-                    return "The report was written to %s.".formatted(folder);
+                    return ModelText.REPORT_WRITTEN.formatted(folder);
                 },
                 done,
                 failed);
@@ -79,10 +79,10 @@ public final class Reports {
     private void write(
             Path file, WholeFiles.Writing<RuntimeException> writing, Consumer<String> done, Consumer<String> failed) {
         workbench.share(
-                "Writing " + file.getFileName(),
+                ModelText.WRITING.formatted(file.getFileName()),
                 (_, _) -> {
                     WholeFiles.file(file, writing);
-                    return "Written to %s.".formatted(file);
+                    return ModelText.WRITTEN_TO.formatted(file);
                 },
                 done,
                 failed);
@@ -101,7 +101,7 @@ public final class Reports {
             Consumer<T> done,
             Consumer<String> failed) {
         workbench.share(
-                "Drawing page %d".formatted(page + 1), (_, _) -> as.apply(preview.page(page, dpi)), done, failed);
+                ModelText.DRAWING_PAGE.formatted(page + 1), (_, _) -> as.apply(preview.page(page, dpi)), done, failed);
     }
 
     /// Prints pages.
@@ -109,12 +109,12 @@ public final class Reports {
     /// @param tell is told what happened
     public void print(byte[] pdf, String printer, String title, int copies, Consumer<String> tell) {
         workbench.share(
-                "Printing",
+                ModelText.PRINTING,
                 (_, _) -> {
                     PrintService service = Printing.printer(printer)
-                            .orElseThrow(() -> new IOException("the printer %s is not there".formatted(printer)));
+                            .orElseThrow(() -> new IOException(ModelText.NO_PRINTER.formatted(printer)));
                     Printing.print(pdf, service, title, copies);
-                    return "Sent to %s.".formatted(printer);
+                    return ModelText.SENT_TO.formatted(printer);
                 },
                 tell,
                 tell);
@@ -123,14 +123,12 @@ public final class Reports {
     /// Writes games as a study of their own.
     public void handOn(List<Game> games, Path to, Consumer<String> tell) {
         workbench.share(
-                "Writing " + to.getFileName(),
+                ModelText.WRITING.formatted(to.getFileName()),
                 (study, _) -> {
                     study.handOn(games, to);
-                    return "%s holds %s."
-                            .formatted(
-                                    to.getFileName(),
-                                    String.join(
-                                            ", ", games.stream().map(Game::name).toList()));
+                    return ModelText.HOLDS.formatted(
+                            to.getFileName(),
+                            String.join(", ", games.stream().map(Game::name).toList()));
                 },
                 tell,
                 tell);
@@ -140,7 +138,7 @@ public final class Reports {
     ///
     /// @param origin how its runs are marked
     public void takeIn(Path other, String origin, Consumer<String> tell) {
-        workbench.edits().change("Taking in " + other.getFileName(), study -> {
+        workbench.edits().change(ModelText.TAKING_IN.formatted(other.getFileName()), study -> {
             TakenIn taken = study.takeIn(other, origin);
             Platform.runLater(() -> tell.accept(taken.words()));
         });

@@ -35,17 +35,17 @@ public final class RunEdits {
         stated.facts().stream()
                 .filter(fact -> fact.source().isRecorded())
                 .forEach(fact -> more.remove(fact.key().id()));
-        set("Stating facts", run, stated.withNamed(more, FactSource.TYPED));
+        set(ModelText.STATING_FACTS, run, stated.withNamed(more, FactSource.TYPED));
     }
 
     /// States the display mode that a run was measured on.
     public void state(Run run, DisplayMode mode) {
-        set("Stating the display", run, run.setup().withDisplay(mode, FactSource.TYPED));
+        set(ModelText.STATING_DISPLAY, run, run.setup().withDisplay(mode, FactSource.TYPED));
     }
 
     /// Takes over what the bench has now, where the run itself does not say otherwise.
     public void takeBench(Run run, Setup bench) {
-        set("Taking the bench's facts", run, bench.overlaid(run.setup().recorded()));
+        set(ModelText.TAKING_BENCHS_FACTS, run, bench.overlaid(run.setup().recorded()));
     }
 
     private void set(String name, Run run, Setup setup) {
@@ -54,63 +54,63 @@ public final class RunEdits {
 
     /// Says where the path of a run was switched on and off while it went on; nowhere makes it a whole run again.
     public void setToggles(Run run, List<ToggleMark> marks) {
-        edits.change("Marking switches", study -> study.setToggles(run, marks));
+        edits.change(ModelText.MARKING_SWITCHES, study -> study.setToggles(run, marks));
     }
 
     /// Says whether runs count.
     ///
     /// @param reason why not; empty if they do
     public void setOutcome(List<Run> runs, Outcome outcome, String reason) {
-        edits.change("Marking runs", study -> study.gamesAndRuns().setOutcome(runs, outcome, reason));
+        edits.change(ModelText.MARKING_RUNS, study -> study.gamesAndRuns().setOutcome(runs, outcome, reason));
     }
 
     /// Gives a run another name.
     public void rename(Run run, String name) {
-        edits.change("Renaming a run", study -> study.gamesAndRuns().rename(run, name));
+        edits.change(ModelText.RENAMING_RUN, study -> study.gamesAndRuns().rename(run, name));
     }
 
     /// Says that runs are of another scene.
     public void move(List<Run> runs, Scene scene) {
-        edits.change("Moving runs", study -> study.gamesAndRuns().move(runs, scene));
+        edits.change(ModelText.MOVING_RUNS, study -> study.gamesAndRuns().move(runs, scene));
     }
 
     /// Says that runs were measured on another path.
     public void setPath(List<Run> runs, DeliveryPath path) {
-        edits.change("Moving runs", study -> study.gamesAndRuns().setPath(runs, path));
+        edits.change(ModelText.MOVING_RUNS, study -> study.gamesAndRuns().setPath(runs, path));
     }
 
     /// Says that runs were measured in the scene of another and on its path.
     public void join(List<Run> runs, Run other) {
-        edits.change("Moving runs", study -> study.gamesAndRuns().join(runs, other));
+        edits.change(ModelText.MOVING_RUNS, study -> study.gamesAndRuns().join(runs, other));
     }
 
     /// States facts of several runs, by their names in files; what is not named stays.
     public void state(List<Run> runs, Map<String, String> facts) {
-        edits.change("Stating facts", study -> study.gamesAndRuns().state(runs, facts));
+        edits.change(ModelText.STATING_FACTS, study -> study.gamesAndRuns().state(runs, facts));
     }
 
     /// Removes runs.
     public void remove(List<Run> runs) {
-        edits.change("Removing runs", study -> study.gamesAndRuns().remove(runs));
+        edits.change(ModelText.REMOVING_RUNS, study -> study.gamesAndRuns().remove(runs));
     }
 
     /// Marks a section of a run.
     public void mark(Run run, Section section) {
-        edits.change("Marking a section", study -> study.addSection(run, section));
+        edits.change(ModelText.MARKING_SECTION, study -> study.addSection(run, section));
     }
 
     /// Says how heavy a section is.
     public void setWeight(StoredSection section, Section.Weight weight) {
-        edits.change("Setting a weight", study -> study.setWeight(section, weight));
+        edits.change(ModelText.SETTING_WEIGHT, study -> study.setWeight(section, weight));
     }
 
     /// Gives a section another name.
     public void rename(StoredSection section, String name) {
-        edits.change("Renaming a section", study -> study.renameSection(section, name));
+        edits.change(ModelText.RENAMING_SECTION, study -> study.renameSection(section, name));
     }
 
     /// Removes the mark of a section.
     public void remove(StoredSection section) {
-        edits.change("Removing a mark", study -> study.removeSection(section));
+        edits.change(ModelText.REMOVING_MARK, study -> study.removeSection(section));
     }
 }

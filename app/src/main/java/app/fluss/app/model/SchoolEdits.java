@@ -14,12 +14,12 @@ public final class SchoolEdits {
 
     /// Keeps a school of the analyst's, in place of one of the same name.
     public void keep(School school) {
-        edits.note("Keeping the school", study -> study.schools().keep(school));
+        edits.note(ModelText.KEEPING_SCHOOL, study -> study.schools().keep(school));
     }
 
     /// Keeps a school and judges a game by it.
     public void keepFor(Game game, School school, Chosen chosen) {
-        edits.note("Keeping the school", study -> {
+        edits.note(ModelText.KEEPING_SCHOOL, study -> {
             study.schools().keep(school);
             study.schools().choose(game, chosen);
         });
@@ -27,11 +27,11 @@ public final class SchoolEdits {
 
     /// Takes a school of the analyst's away.
     public void remove(School school) {
-        edits.note("Removing the school", study -> study.schools().remove(school));
+        edits.note(ModelText.REMOVING_SCHOOL, study -> study.schools().remove(school));
     }
 
     /// Says by which school a game is judged, and which is shown beside it.
     public void choose(Game game, Chosen chosen) {
-        edits.note("Choosing a school", study -> study.schools().choose(game, chosen));
+        edits.note(ModelText.CHOOSING_SCHOOL, study -> study.schools().choose(game, chosen));
     }
 }

@@ -51,7 +51,7 @@ final class Screens {
                 cadence(run, analysis),
                 window,
                 window.map(range -> showings(range, analysis.rates().delivered()))
-                        .orElseGet(() -> Figure.missing("the refresh is fixed")),
+                        .orElseGet(() -> Figure.missing(ModelText.REFRESH_IS_FIXED)),
                 display.map(item -> WorkedOut.of(BenchPart.DISPLAY, facts(item)))
                         .orElse(List.of()));
     }
@@ -111,7 +111,7 @@ final class Screens {
         modes.sort(Comparator.comparingDouble(ModeLag::lagMs));
         double ofRun = run.setup().recorded().number(FactKey.LAG_MS);
         if (!Double.isNaN(ofRun)) {
-            modes.addFirst(new ModeLag("this run", ofRun, false, Optional.empty()));
+            modes.addFirst(new ModeLag(ModelText.THIS_RUN, ofRun, false, Optional.empty()));
         }
         return modes;
     }

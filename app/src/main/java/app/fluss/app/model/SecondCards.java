@@ -41,9 +41,7 @@ final class SecondCards {
         List<SecondCard.Measured> measured = measured(run, ofScene);
         List<LoadModel.Point> points =
                 measured.stream().map(SecondCard.Measured::point).toList();
-        Optional<String> noLoad = points.isEmpty()
-                ? Optional.of("no run of this scene has the second card's load: log second_gpu_load_pct")
-                : LoadModel.refusal(points);
+        Optional<String> noLoad = points.isEmpty() ? Optional.of(ModelText.NO_SECOND_LOAD) : LoadModel.refusal(points);
         Optional<FasterCard> faster = faster(run, setup);
         Optional<Comparison> own = comparisons.stream()
                 .filter(comparison -> comparison.path().id() == run.path().id())

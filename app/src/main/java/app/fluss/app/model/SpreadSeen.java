@@ -54,6 +54,6 @@ public record SpreadSeen(Map<Planned.Cell, Integer> needed, Optional<PowerCurve>
                 .map(measure -> measure.of(run))
                 .filter(Figure::isKnown)
                 .findFirst()
-                .orElseGet(() -> Figure.missing("the run has no rate"));
+                .orElseGet(() -> Figure.missing(ModelText.NO_RATE));
     }
 }

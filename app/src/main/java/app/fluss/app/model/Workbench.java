@@ -86,7 +86,7 @@ public final class Workbench {
     public void open(String name, Opening opening, Consumer<Study> opened) {
         coming(true);
         jobs.start(
-                "Opening " + name,
+                ModelText.OPENING.formatted(name),
                 _ -> opening.open(),
                 study -> {
                     use(study);
@@ -115,7 +115,7 @@ public final class Workbench {
         comparing.set(Comparing.PATHS);
         coming(true);
         jobs.start(
-                "Opening " + opened.file().getFileName(),
+                ModelText.OPENING.formatted(opened.file().getFileName()),
                 _ -> {
                     analyses.forget();
                     return read(opened);
@@ -156,7 +156,7 @@ public final class Workbench {
     /// Closes what was open after the quick edits that were still on their way to it.
     private void retire(@Nullable Open before, @Nullable Study passed) {
         jobs.quick(
-                "Closing",
+                ModelText.CLOSING,
                 () -> {
                     if (before != null) {
                         before.study().close();
@@ -211,8 +211,7 @@ public final class Workbench {
         if (now != null && now.isSameStudy(made)) {
             return false;
         }
-        problems.accept("%s was closed meanwhile, so nothing was changed. Open it again and repeat the change."
-                .formatted(made.name()));
+        problems.accept(ModelText.CLOSED_MEANWHILE.formatted(made.name()));
         return true;
     }
 
@@ -328,7 +327,7 @@ public final class Workbench {
         }
         Comparing how = comparing.get();
         jobs.start(
-                "Analysing " + now.contents().place(run),
+                ModelText.ANALYSING.formatted(now.contents().place(run)),
                 progress -> {
                     AnalysedRun worked = analyses.analyse(now.study(), now.contents(), run);
                     progress.check(0.1);
@@ -385,7 +384,11 @@ public final class Workbench {
     public void said(long gameId, long pathId, Optional<Attempt> attempt, Consumer<Map<String, Boolean>> then) {
         Open now = open.get();
         if (now != null) {
-            jobs.quick("Reading answers", () -> now.study().capture().said(gameId, pathId, attempt), then, this::tell);
+            jobs.quick(
+                    ModelText.READING_ANSWERS,
+                    () -> now.study().capture().said(gameId, pathId, attempt),
+                    then,
+                    this::tell);
         }
     }
 
@@ -393,7 +396,7 @@ public final class Workbench {
     public void excerpt(StoredLatency latency, JudgedTrial trial, Consumer<Optional<Excerpt>> then) {
         Open now = open.get();
         if (now != null) {
-            jobs.quick("Reading a trial", () -> now.study().latency().excerpt(latency, trial), then, this::tell);
+            jobs.quick(ModelText.READING_TRIAL, () -> now.study().latency().excerpt(latency, trial), then, this::tell);
         }
     }
 

@@ -29,8 +29,8 @@ final class BlamePanel extends VBox {
     private final ToggleGroup causes = new ToggleGroup();
     private final List<ClientHitch> hitches;
     private final Optional<LanesView> lanes;
-    private final Button before = Buttons.quiet("‹", "The hitch before", () -> go(-1));
-    private final Button after = Buttons.quiet("›", "The next hitch", () -> go(1));
+    private final Button before = Buttons.quiet("‹", StreamText.HITCH_BEFORE_TIP, () -> go(-1));
+    private final Button after = Buttons.quiet("›", StreamText.NEXT_HITCH_TIP, () -> go(1));
     private int shown = -1;
 
     /// @param hostLog lets the user add the log of the host
@@ -44,18 +44,15 @@ final class BlamePanel extends VBox {
         before.setId("hitch-before");
         after.setId("hitch-after");
         HBox head = Boxes.row(
-                Labels.heading("What each hitch at the client comes from"),
+                Labels.heading(StreamText.CAUSES),
                 Boxes.spacer(),
-                Buttons.quiet("Host's log…", "Add the frame log of the host to this run", hostLog));
+                Buttons.quiet(StreamText.HOSTS_LOG, StreamText.HOSTS_LOG_TIP, hostLog));
         panel.getChildren().add(head);
         if (stream.blame().isEmpty()) {
-            panel.getChildren()
-                    .add(Labels.note(
-                            "This run has the client's log only. Add that of the host: both are lined up, and each hitch is put"
-                                    + " down to game, encoder, network, decoder or client display."));
+            panel.getChildren().add(Labels.note(StreamText.HOST_LOG_NEEDED));
             return;
         }
-        head.getChildren().add(new ShareBar(theme, "Host and client", lanes.orElseThrow()));
+        head.getChildren().add(new ShareBar(theme, StreamText.HOST_AND_CLIENT, lanes.orElseThrow()));
         panel.getChildren().addAll(totals(), linedUp(stream.blame().orElseThrow()), lanes.orElseThrow(), foot());
         if (!hitches.isEmpty()) {
             show(firstOfMost());
@@ -71,7 +68,7 @@ final class BlamePanel extends VBox {
             button.setDisable(count == 0);
             button.setToggleGroup(causes);
             button.setUserData(cause);
-            button.setTooltip(new Tooltip("Look at the hitches of this cause only"));
+            button.setTooltip(new Tooltip(StreamText.CAUSE_TIP));
             row.getChildren().add(button);
         });
         causes.selectedToggleProperty().subscribe(chosen -> {
@@ -86,10 +83,9 @@ final class BlamePanel extends VBox {
     private static Label linedUp(StreamWork.Blamed blamed) {
         return Labels.wrapped(
                 blamed.alignment().byNumber()
-                        ? "Lined up by frame number. ▮ sent, – not sent by the host; a link runs to when the client showed it, a warm one late. Scroll to move, Ctrl and scroll to zoom."
-                        : "Lined up by the best offset of the clocks; %s of the host's long gaps speak for it and no other."
-                                .formatted(Numbers.percent(
-                                        Figure.of(blamed.alignment().confidence()), 0)),
+                        ? StreamText.BY_FRAME_NUMBER
+                        : StreamText.BY_BEST_OFFSET.formatted(
+                                Numbers.percent(Figure.of(blamed.alignment().confidence()), 0)),
                 "small",
                 "muted");
     }
@@ -134,16 +130,16 @@ final class BlamePanel extends VBox {
         shown = hitch;
         ClientHitch now = hitches.get(hitch);
         lanes.ifPresent(view -> view.show(now));
-        words.setText("%s: one image stayed %s ms too long, %s"
-                .formatted(
-                        now.frame() < 0 ? "At " + Numbers.text(now.endMs() / 1000, 2) + " s" : "Frame " + now.frame(),
-                        Numbers.text(now.excessMs(), 1),
-                        now.cause() == Cause.UNKNOWN
-                                ? "and the logs do not tell why."
-                                : "%s of it by the %s."
-                                        .formatted(
-                                                Numbers.percent(Figure.of(now.confidence()), 0),
-                                                now.cause().title())));
+        words.setText(StreamText.HITCH.formatted(
+                now.frame() < 0
+                        ? StreamText.AT_S.formatted(Numbers.text(now.endMs() / 1000, 2))
+                        : StreamText.FRAME.formatted(now.frame()),
+                Numbers.text(now.excessMs(), 1),
+                now.cause() == Cause.UNKNOWN
+                        ? StreamText.CAUSE_UNKNOWN
+                        : StreamText.OF_IT_BY.formatted(
+                                Numbers.percent(Figure.of(now.confidence()), 0),
+                                now.cause().title())));
         count();
     }
 
@@ -152,7 +148,7 @@ final class BlamePanel extends VBox {
         before.setDisable(none);
         after.setDisable(none);
         if (none) {
-            words.setText("No image stayed for long: the stream did not hitch.");
+            words.setText(StreamText.NO_HITCH);
         }
     }
 }

@@ -27,7 +27,7 @@ final class BufferView extends CanvasView {
     private final double longestMs;
 
     BufferView(Theme theme, FrameArrivals arrivals, double bufferMs) {
-        super(theme, "Images in time for each length of the buffer");
+        super(theme, StreamText.BUFFER_DESCRIBED);
         this.arrivals = arrivals;
         this.bufferMs = bufferMs;
         double needed = arrivals.bufferMs(0.999).isKnown()
@@ -90,9 +90,9 @@ final class BufferView extends CanvasView {
             pen.text(Numbers.text(ms, step < 1 ? 1 : 0), left + (right - left) * ms / longestMs, bottom + 9);
         }
         pen.align(Align.RIGHT);
-        pen.text("buffer, ms", right, height - 7);
+        pen.text(StreamText.BUFFER_MS, right, height - 7);
         pen.align(Align.LEFT);
-        pen.text("images in time", left + 4, 7);
+        pen.text(StreamText.IN_TIME_AXIS, left + 4, 7);
         if (bufferMs >= 0) {
             double at = Math.floor(left + (right - left) * bufferMs / longestMs) + 0.5;
             pen.stroke(Role.WARM);
@@ -103,7 +103,7 @@ final class BufferView extends CanvasView {
             pen.fill(Role.WARM);
             boolean room = right - at > scaled(90);
             pen.align(room ? Align.LEFT : Align.RIGHT);
-            pen.text("set: " + Numbers.text(bufferMs, 1) + " ms", room ? at + 5 : at - 5, bottom - 10);
+            pen.text(StreamText.SET_MS.formatted(Numbers.text(bufferMs, 1)), room ? at + 5 : at - 5, bottom - 10);
         }
     }
 

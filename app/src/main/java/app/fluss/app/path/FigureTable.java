@@ -113,9 +113,7 @@ final class FigureTable extends GridPane {
                             : Numbers.MISSING,
                     below,
                     figure.isKnown()
-                            ? interval.isEmpty()
-                                    ? "Too few runs for an interval."
-                                    : "With its 95 % interval from run to run."
+                            ? interval.isEmpty() ? PathText.NO_INTERVAL_TIP : PathText.INTERVAL_TIP
                             : Numbers.reason(figure),
                     plain(figure.map(value -> value * times), unit)
                             + interval.map(i -> plain(i.low() * times, i.high() * times))

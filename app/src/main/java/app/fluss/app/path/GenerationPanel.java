@@ -27,25 +27,22 @@ final class GenerationPanel extends VBox {
         setId("generation-panel");
         FigureTable table = new FigureTable(
                 "by-section",
-                "against native",
-                "base /s",
-                "base cost",
-                "found ×",
-                "delivered /s",
-                "gain",
-                "efficiency",
-                "generated",
-                "unseen /s");
-        row(table, "whole scene", "all runs", comparison.runs());
+                PathText.AGAINST_NATIVE,
+                PathText.BASE_S,
+                PathText.BASE_COST,
+                PathText.FOUND_TIMES,
+                PathText.DELIVERED_S,
+                PathText.GAIN,
+                PathText.EFFICIENCY,
+                PathText.GENERATED,
+                PathText.UNSEEN_S);
+        row(table, PathText.WHOLE_SCENE, PathText.ALL_RUNS, comparison.runs());
         for (SectionFigures section : comparison.sections()) {
             row(table, section.name(), section.weight().name().toLowerCase(Locale.ROOT), section.comparison());
         }
-        getChildren().addAll(Labels.heading("Generation, stretch by stretch"), table);
+        getChildren().addAll(Labels.heading(PathText.GENERATION_STRETCH_BY_STRETCH), table);
         if (comparison.sections().isEmpty()) {
-            getChildren()
-                    .add(Labels.note(
-                            "Mark the same stretches in a native run and in this one, under the same names, to see"
-                                    + " which of them generation suits."));
+            getChildren().add(Labels.note(PathText.NO_STRETCHES_HINT));
         }
         getChildren().add(ways(run.ways()));
     }
@@ -71,44 +68,41 @@ final class GenerationPanel extends VBox {
     private static Cell from(Difference compared) {
         return new Cell(
                 Numbers.text(compared.b().mean(), 1),
-                "of " + Numbers.text(compared.a().mean(), 1),
-                "With the path on, and natively. " + Numbers.reason(compared.b().mean()));
+                PathText.OF.formatted(Numbers.text(compared.a().mean(), 1)),
+                PathText.BOTH_RATES_TIP.formatted(Numbers.reason(compared.b().mean())));
     }
 
     /// The three ways, and whether they say the same.
     private static VBox ways(WaysToKnow ways) {
-        FigureTable table =
-                new FigureTable("ways", "Three ways to know what was generated", "generated", "distinct /s", "");
+        FigureTable table = new FigureTable("ways", PathText.WAYS, PathText.GENERATED, PathText.DISTINCT_S, "");
         table.row(
-                "by kind",
-                "what the log calls each image",
+                PathText.BY_KIND,
+                PathText.BY_KIND_ABOUT,
                 Cell.of(ways.byKind(), Numbers.percent(ways.byKind(), 1)),
                 Cell.of(ways.distinctByLog(), 1, ""),
                 says(ways.byKind(), true));
         table.row(
-                "by game time",
-                "on the line between others",
+                PathText.BY_GAME_TIME,
+                PathText.BY_GAME_TIME_ABOUT,
                 Cell.of(ways.byGameTime(), Numbers.percent(ways.byGameTime(), 1)),
                 new Cell("", "", ""),
                 says(ways.byGameTime(), ways.kindsAgree()));
         table.row(
-                "by pictures",
-                "told apart in a clip",
+                PathText.BY_PICTURES,
+                PathText.BY_PICTURES_ABOUT,
                 new Cell("", "", ""),
                 Cell.of(ways.distinctByPictures(), 1, ""),
                 says(ways.distinctByPictures(), ways.picturesAgree()));
         VBox box = new VBox(table);
         Tooltip.install(
-                box,
-                new Tooltip("Repeats by game time: " + Numbers.percent(ways.repeatedByGameTime(), 1)
-                        + " of all images depict the same moment as the one before."));
+                box, new Tooltip(PathText.REPEATS_TIP.formatted(Numbers.percent(ways.repeatedByGameTime(), 1))));
         return box;
     }
 
     private static Cell says(Figure figure, boolean agrees) {
         return switch (figure) {
             case Figure.Missing(String reason) -> new Cell("", reason, "");
-            case Figure.Known _ -> new Cell(agrees ? "● agrees" : "▲ disagrees", "", "");
+            case Figure.Known _ -> new Cell(agrees ? PathText.AGREES : PathText.DISAGREES, "", "");
         };
     }
 }

@@ -28,9 +28,6 @@ import javafx.scene.layout.VBox;
 
 /// What a headset showed, and what it would show at other refresh rates and render scales.
 final class HeadsetPanel extends VBox {
-    private static final String SAFETY =
-            "Clear the floor. Stop at the first sign of sickness. For children and for people who react to flashing pictures the headset's manual decides.";
-
     private final Theme theme;
     private final HeadsetWork work;
 
@@ -44,11 +41,18 @@ final class HeadsetPanel extends VBox {
     }
 
     private VBox seen(AnalysedRun run, HeadsetSeen seen) {
-        VBox panel = Boxes.panel(Labels.heading("What the refreshes showed"));
+        VBox panel = Boxes.panel(Labels.heading(HeadsetText.WHAT_REFRESHES_SHOWED));
         TimeShares bar = new TimeShares(theme, seen.whole());
         FigureTable table = new FigureTable(
-                "refreshes", "", "without a new image", "full rate", "half", "below half", "app /s", "limited by");
-        row(table, "whole run", seen.whole(), run.analysis().limits());
+                "refreshes",
+                "",
+                HeadsetText.WITHOUT_NEW_IMAGE,
+                HeadsetText.FULL_RATE,
+                HeadsetText.HALF,
+                HeadsetText.BELOW_HALF,
+                HeadsetText.APP_S,
+                HeadsetText.LIMITED_BY);
+        row(table, HeadsetText.WHOLE_RUN, seen.whole(), run.analysis().limits());
         for (int i = 0; i < seen.sections().size(); i++) {
             row(
                     table,
@@ -61,15 +65,15 @@ final class HeadsetPanel extends VBox {
                         bar,
                         table,
                         Labels.wrapped(
-                                "Longest spell without a new image: %s. Images with the commonest hold: %s."
-                                        .formatted(
-                                                seen.whole().longestSpell() == 1
-                                                        ? "1 refresh"
-                                                        : seen.whole().longestSpell() + " refreshes",
-                                                Numbers.percent(seen.whole().evenShare(), 0)),
+                                HeadsetText.SPELL_AND_EVENNESS.formatted(
+                                        seen.whole().longestSpell() == 1
+                                                ? HeadsetText.REFRESH
+                                                : HeadsetText.REFRESHES.formatted(
+                                                        seen.whole().longestSpell()),
+                                        Numbers.percent(seen.whole().evenShare(), 0)),
                                 "small"),
                         latency(),
-                        Labels.wrapped(SAFETY, "safety"));
+                        Labels.wrapped(HeadsetText.SAFETY, "safety"));
         return panel;
     }
 
@@ -85,24 +89,25 @@ final class HeadsetPanel extends VBox {
                 new Cell(
                         limits.most().map(HeadsetPanel::words).orElse(Numbers.MISSING),
                         "",
-                        "What limited most frames: the card, the processor, or the headset's own pace."));
+                        HeadsetText.LIMITED_BY_TIP));
     }
 
     private static String words(Limits.Held held) {
         return switch (held) {
-            case GPU -> "card";
-            case CPU -> "processor";
-            case CAP -> "pace";
-            case MIXED -> "no one";
+            case GPU -> HeadsetText.CARD;
+            case CPU -> HeadsetText.PROCESSOR;
+            case CAP -> HeadsetText.PACE;
+            case MIXED -> HeadsetText.NO_ONE;
             case UNKNOWN -> Numbers.MISSING;
         };
     }
 
     private HBox latency() {
         HBox row = Boxes.row(
-                latency("head: from motion to light, estimated", work.headMs()),
+                latency(HeadsetText.HEAD_LATENCY, work.headMs()),
                 latency(
-                        "hand: from button to light, " + (work.handMeasured() ? "measured" : "estimated from stages"),
+                        HeadsetText.HAND_LATENCY.formatted(
+                                work.handMeasured() ? HeadsetText.MEASURED : HeadsetText.ESTIMATED_FROM_STAGES),
                         work.handMs()));
         row.setSpacing(28);
         return row;
@@ -111,30 +116,31 @@ final class HeadsetPanel extends VBox {
     private static VBox latency(String about, Figure ms) {
         return new VBox(
                 -2,
-                Labels.of(ms.isKnown() ? Numbers.text(ms, 1) + " ms" : Numbers.MISSING, "figure"),
+                Labels.of(ms.isKnown() ? HeadsetText.MS.formatted(Numbers.text(ms, 1)) : Numbers.MISSING, "figure"),
                 Labels.of(
                         ms instanceof Figure.Missing(String reason) ? about + ": " + reason : about, "muted", "small"));
     }
 
     private VBox rates() {
-        VBox panel = Boxes.panel(Labels.heading("Refresh rates"));
+        VBox panel = Boxes.panel(Labels.heading(HeadsetText.REFRESH_RATES));
         if (work.fullRate().isEmpty() || work.steadyHalf().isEmpty()) {
             panel.getChildren()
-                    .add(Labels.note(
-                            work.work().isEmpty()
-                                    ? "The log has no CPU and GPU work, so its frames cannot be played at another rate."
-                                    : "No refresh rate is stated: under “Display…”, or of a headset on the bench."));
+                    .add(Labels.note(work.work().isEmpty() ? HeadsetText.NO_WORK_LOGGED : HeadsetText.NO_REFRESH_RATE));
             return panel;
         }
         RefreshChoice full = work.fullRate().orElseThrow();
         RefreshChoice half = work.steadyHalf().orElseThrow();
         FigureTable table = new FigureTable(
-                "refresh-choice", "this run's work at", "without a new image", "below half, held to half", "app /s");
+                "refresh-choice",
+                HeadsetText.THIS_RUNS_WORK_AT,
+                HeadsetText.WITHOUT_NEW_IMAGE,
+                HeadsetText.HELD_TO_HALF,
+                HeadsetText.APP_S);
         for (int i = 0; i < full.outlooks().size(); i++) {
             RefreshChoice.Outlook free = full.outlooks().get(i);
             RefreshChoice.Outlook held = half.outlooks().get(i);
             table.row(
-                    Numbers.text(free.refreshHz(), 0) + " Hz",
+                    HeadsetText.HZ.formatted(Numbers.text(free.refreshHz(), 0)),
                     "",
                     judged(free.expected().share(), free.range().over(Reprojection::share), free.refusal()),
                     judged(
@@ -146,8 +152,8 @@ final class HeadsetPanel extends VBox {
         panel.getChildren()
                 .addAll(
                         table,
-                        Labels.wrapped("Full rate only: %s. Steady half rate: %s."
-                                .formatted(chosen(full.chosenHz()), chosen(half.chosenHz()))),
+                        Labels.wrapped(
+                                HeadsetText.RATES_CHOSEN.formatted(chosen(full.chosenHz()), chosen(half.chosenHz()))),
                         rule(List.of(
                                 full.outlooks().getFirst().rule(),
                                 half.outlooks().getFirst().rule())));
@@ -155,25 +161,16 @@ final class HeadsetPanel extends VBox {
     }
 
     private static Cell judged(Figure share, RuleRange.Span range, Optional<String> refusal) {
-        Cell cell =
-                Cell.of(share, range, 100, " %", refusal.orElse("Suits this school; its bounds are common practice."));
+        Cell cell = Cell.of(share, range, 100, " %", refusal.orElse(HeadsetText.SUITS_SCHOOL));
         return new Cell((refusal.isEmpty() ? "● " : "✕ ") + cell.text(), cell.below(), cell.tip(), cell.plain());
     }
 
     private static Cell rate(Reprojection expected, RuleRange range) {
-        return Cell.of(
-                expected.appFps(),
-                range.over(Reprojection::appFps),
-                1,
-                "",
-                "Below it: the range over all rules that compositors follow.");
+        return Cell.of(expected.appFps(), range.over(Reprojection::appFps), 1, "", HeadsetText.RANGE_TIP);
     }
 
     private static Label rule(List<CompositorRule> rules) {
-        return Labels.note(
-                ("Calculated by the rule: %s. Below each figure is its range over all of: %s. Compositors differ, and"
-                                + " few state which they follow.")
-                        .formatted(titles(rules), titles(List.of(CompositorRule.values()))));
+        return Labels.note(HeadsetText.BY_RULE.formatted(titles(rules), titles(List.of(CompositorRule.values()))));
     }
 
     private static String titles(List<CompositorRule> rules) {
@@ -182,37 +179,36 @@ final class HeadsetPanel extends VBox {
 
     private static String chosen(Figure hz) {
         return switch (hz) {
-            case Figure.Known(double value) -> "run " + Numbers.text(value, 0) + " Hz";
+            case Figure.Known(double value) -> HeadsetText.RUN_HZ.formatted(Numbers.text(value, 0));
             case Figure.Missing(String reason) -> reason;
         };
     }
 
     private VBox law() {
-        VBox panel = Boxes.panel(Labels.heading("GPU time against pixels"));
+        VBox panel = Boxes.panel(Labels.heading(HeadsetText.GPU_TIME_AGAINST_PIXELS));
         if (work.target().isEmpty()) {
             panel.getChildren()
-                    .add(Labels.note("Not stated of the headset or the game: "
-                            + work.missing().stream().map(FactKey::title).collect(Collectors.joining(", ")) + "."));
+                    .add(Labels.note(HeadsetText.NOT_STATED.formatted(
+                            work.missing().stream().map(FactKey::title).collect(Collectors.joining(", ")))));
         }
         if (work.law().isEmpty()) {
-            panel.getChildren().add(Labels.note("No law yet: " + work.noLaw() + "."));
+            panel.getChildren().add(Labels.note(HeadsetText.NO_LAW_YET.formatted(work.noLaw())));
             return panel;
         }
         PixelLaw law = work.law().orElseThrow();
         panel.getChildren()
-                .add(Labels.wrapped("time = %s ms + %s ms × Mpx, from %d runs of this scene at different render scales."
-                        .formatted(
-                                ends(law.fixedMs(), 2),
-                                ends(law.perMegapixelMs(), 3),
-                                law.points().size())));
+                .add(Labels.wrapped(HeadsetText.LAW.formatted(
+                        ends(law.fixedMs(), 2),
+                        ends(law.perMegapixelMs(), 3),
+                        law.points().size())));
         if (work.headsets().isEmpty()) {
-            panel.getChildren().add(Labels.note("Put headsets with their panels and refresh rates on the bench."));
+            panel.getChildren().add(Labels.note(HeadsetText.NO_HEADSET_HINT));
             return panel;
         }
         ChoiceBox<Optional<HeadsetWork.Other>> reference = Choice.of(
                 "reference",
-                "Reference",
-                other -> other.map(HeadsetWork.Other::name).orElse("this run"));
+                HeadsetText.REFERENCE,
+                other -> other.map(HeadsetWork.Other::name).orElse(HeadsetText.THIS_RUN));
         reference.getItems().add(Optional.empty());
         work.headsets().forEach(other -> reference.getItems().add(Optional.of(other)));
         VBox place = new VBox();
@@ -222,7 +218,7 @@ final class HeadsetPanel extends VBox {
             }
         });
         reference.setValue(Optional.empty());
-        panel.getChildren().addAll(Boxes.row(Labels.of("rates as multiples of", "muted"), reference), place);
+        panel.getChildren().addAll(Boxes.row(Labels.of(HeadsetText.RATES_AS_MULTIPLES_OF, "muted"), reference), place);
         return panel;
     }
 
@@ -232,11 +228,11 @@ final class HeadsetPanel extends VBox {
                 .orElseGet(() -> work.target().orElseThrow().megapixels());
         FigureTable table = new FigureTable(
                 "headsets",
-                "headset, at this render scale",
-                "Mpx",
-                "card draws /s",
-                "× that",
-                "refreshes without a new image");
+                HeadsetText.HEADSET_COLUMN,
+                HeadsetText.MPX,
+                HeadsetText.CARD_DRAWS_S,
+                HeadsetText.TIMES_THAT,
+                HeadsetText.REFRESHES_WITHOUT_NEW_IMAGE);
         for (HeadsetWork.Other other : work.headsets()) {
             table.row(
                     other.name(),
@@ -254,7 +250,7 @@ final class HeadsetPanel extends VBox {
                                                             outlook.expected().share(), 0)))
                                     .collect(Collectors.joining("   ")),
                             "",
-                            "This run's frames, played at each rate with the predicted GPU time."));
+                            HeadsetText.PLAYED_AT_RATES_TIP));
         }
         return table;
     }
@@ -265,15 +261,20 @@ final class HeadsetPanel extends VBox {
     }
 
     private VBox scales() {
-        VBox panel = Boxes.panel(Labels.heading("Render scale and cadence"));
+        VBox panel = Boxes.panel(Labels.heading(HeadsetText.RENDER_SCALE_AND_CADENCE));
         List<ScaleOutlook> outlooks = work.scales();
         if (outlooks.isEmpty()) {
-            panel.getChildren()
-                    .add(Labels.note("Other render scales can be calculated once runs at two of them are measured."));
+            panel.getChildren().add(Labels.note(HeadsetText.NO_OTHER_SCALES));
             return panel;
         }
-        FigureTable table =
-                new FigureTable("scales", "render scale", "Mpx", "GPU ms", "new /s", "same hold", "cadence");
+        FigureTable table = new FigureTable(
+                "scales",
+                HeadsetText.RENDER_SCALE,
+                HeadsetText.MPX,
+                HeadsetText.GPU_MS,
+                HeadsetText.NEW_S,
+                HeadsetText.SAME_HOLD,
+                HeadsetText.CADENCE);
         for (ScaleOutlook outlook : outlooks) {
             table.row(
                     Numbers.percent(Figure.of(outlook.target().scale()), 0),
@@ -291,24 +292,21 @@ final class HeadsetPanel extends VBox {
                             outlook.range().over(Reprojection::evenShare),
                             100,
                             " %",
-                            "Below it: the range over all rules that compositors follow."),
-                    new Cell(outlook.isEven() ? "● even" : "▲ shakes", "", cadence(outlook)));
+                            HeadsetText.RANGE_TIP),
+                    new Cell(outlook.isEven() ? HeadsetText.EVEN : HeadsetText.SHAKES, "", cadence(outlook)));
         }
         panel.getChildren()
                 .addAll(
                         table,
-                        Labels.note(
-                                "A scale at which frames take slightly more than a refresh judders: some images stay one refresh,"
-                                        + " some two. A larger one, at which each takes just under two, is smooth again."),
+                        Labels.note(HeadsetText.SCALE_EXPLAINED),
                         rule(List.of(outlooks.getFirst().rule())));
         return panel;
     }
 
     private static String cadence(ScaleOutlook outlook) {
-        return "%s of the time each refresh is new, %s each second one, %s fewer."
-                .formatted(
-                        Numbers.percent(outlook.expected().fullTime(), 0),
-                        Numbers.percent(outlook.expected().halfTime(), 0),
-                        Numbers.percent(outlook.expected().belowHalfTime(), 0));
+        return HeadsetText.CADENCE_SHARES.formatted(
+                Numbers.percent(outlook.expected().fullTime(), 0),
+                Numbers.percent(outlook.expected().halfTime(), 0),
+                Numbers.percent(outlook.expected().belowHalfTime(), 0));
     }
 }

@@ -32,7 +32,7 @@ final class LanesView extends CanvasView {
     private double toMs = 1000;
 
     LanesView(Theme theme, TwoLanes lanes, List<ClientHitch> hitches) {
-        super(theme, "Host and client as two lanes, with a link for each image");
+        super(theme, StreamText.LANES_DESCRIBED);
         this.lanes = lanes;
         this.hitches = hitches;
         setId("lanes");
@@ -98,8 +98,8 @@ final class LanesView extends CanvasView {
         pen.baseline(Baseline.CENTER);
         pen.align(Align.RIGHT);
         pen.fill(Role.MUTED);
-        pen.text("host", left - 8, lane.host + mark / 2);
-        pen.text("client", left - 8, lane.client + mark / 2);
+        pen.text(StreamText.HOST, left - 8, lane.host + mark / 2);
+        pen.text(StreamText.CLIENT, left - 8, lane.client + mark / 2);
         pen.stroke(Role.LINE);
         pen.lineWidth(1);
         pen.line(left, lane.host + mark, lane.right, lane.host + mark);

@@ -25,7 +25,7 @@ final class LoadView extends CanvasView {
     private double targetPct;
 
     LoadView(Theme theme, LoadModel model, double targetPct) {
-        super(theme, "Load of the second card against its work");
+        super(theme, SecondCardText.LOAD_DESCRIBED);
         this.model = model;
         this.targetPct = targetPct;
         setId("load-chart");
@@ -86,14 +86,14 @@ final class LoadView extends CanvasView {
         }
         pen.fill(Role.MUTED);
         pen.align(Align.LEFT);
-        pen.text("load, %", left + 4, 12);
+        pen.text(SecondCardText.LOAD, left + 4, 12);
         pen.align(Align.CENTER);
         double step = Ticks.step(most, 5);
         for (double work = step; work < most; work += step) {
             pen.text(Numbers.text(work, 0), scale.x(work), bottom + 9);
         }
         pen.align(Align.RIGHT);
-        pen.text("made Mpx/s × size²", width - 8, height - 8);
+        pen.text(SecondCardText.WORK_AXIS, width - 8, height - 8);
     }
 
     private void band(Pen pen, Scale scale) {

@@ -77,10 +77,7 @@ public final class PathPane extends VBox {
 
     private static VBox nothing(AnalysedRun run) {
         return Boxes.panel(
-                Labels.heading("Nothing can be calculated for this path yet"),
-                Labels.note(
-                        run.run().grade().hasLog()
-                                ? "Measure the native path of this scene too."
-                                : "This run rests on claimed figures. A frame log shows what was made, copied and displayed."));
+                Labels.heading(PathText.NOTHING_CALCULATED),
+                Labels.note(run.run().grade().hasLog() ? PathText.NATIVE_NEEDED : PathText.LOG_NEEDED));
     }
 }

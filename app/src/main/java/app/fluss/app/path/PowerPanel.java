@@ -12,14 +12,21 @@ final class PowerPanel extends VBox {
     PowerPanel(List<PowerUse> uses) {
         super(10);
         setId("power-panel");
-        VBox panel = Boxes.panel(Labels.heading("Power, wall against battery"));
+        VBox panel = Boxes.panel(Labels.heading(SecondCardText.POWER_WALL_AGAINST_BATTERY));
         FigureTable table = new FigureTable(
-                "power", "", "limit W", "power W", "delivered /s", "J per image", "images per J", "hours left");
+                "power",
+                "",
+                SecondCardText.LIMIT_W,
+                SecondCardText.POWER_W,
+                SecondCardText.DELIVERED_S,
+                SecondCardText.J_PER_IMAGE,
+                SecondCardText.IMAGES_PER_J,
+                SecondCardText.HOURS_LEFT);
         for (PowerUse use : uses) {
             table.row(
                     use.name(),
-                    (use.comparable() ? "" : "✕ other limit: not comparable with this run, ")
-                            + use.source().orElse("source not stated"),
+                    (use.comparable() ? "" : SecondCardText.OTHER_LIMIT)
+                            + use.source().orElse(SecondCardText.SOURCE_NOT_STATED),
                     Cell.of(use.limitW(), 0, ""),
                     Cell.of(use.energy().watts(), 1, ""),
                     Cell.of(use.deliveredFps(), 1, ""),
@@ -27,12 +34,7 @@ final class PowerPanel extends VBox {
                     Cell.of(use.energy().imagesPerJoule(), 2, ""),
                     Cell.of(use.energy().hours(), 2, ""));
         }
-        panel.getChildren()
-                .addAll(
-                        table,
-                        Labels.note(
-                                "Rates on mains and on battery are compared at the same power limit only (common practice). Hours are what"
-                                        + " the battery holds by this power, at a full charge."));
+        panel.getChildren().addAll(table, Labels.note(SecondCardText.POWER_EXPLAINED));
         getChildren().add(panel);
     }
 }

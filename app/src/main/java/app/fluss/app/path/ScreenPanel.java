@@ -33,34 +33,30 @@ final class ScreenPanel extends VBox {
     }
 
     private VBox cadence(Analysis run, boolean smooths) {
-        VBox panel = Boxes.panel(Labels.heading("Cadence on the display"));
-        FigureTable table = new FigureTable("cadence", "", "new /s", "motion error ms");
+        VBox panel = Boxes.panel(Labels.heading(PathText.CADENCE_ON_DISPLAY));
+        FigureTable table = new FigureTable("cadence", "", PathText.NEW_S, PathText.MOTION_ERROR_MS);
         table.row(
-                smooths ? "into the display" : "as shown",
-                Double.isNaN(hz) ? "" : "on " + Numbers.text(hz, 0) + " Hz",
+                smooths ? PathText.INTO_DISPLAY : PathText.AS_SHOWN,
+                Double.isNaN(hz) ? "" : PathText.ON_HZ.formatted(Numbers.text(hz, 0)),
                 Cell.of(run.rates().delivered(), 1, ""),
                 Cell.of(run.motion().meanAbs(), 2, ""));
         screen.smoothed()
                 .ifPresent(smoothed -> table.row(
-                        "smoothed, at best",
-                        "on a panel of " + Numbers.text(screen.panelHz(), 0) + " Hz",
+                        PathText.SMOOTHED_AT_BEST,
+                        PathText.PANEL_COLUMN.formatted(Numbers.text(screen.panelHz(), 0)),
                         Cell.of(smoothed.newPerSecond(), 1, ""),
                         Cell.of(smoothed.motionErrorMs(), 2, "")));
         panel.getChildren().add(table);
         run.ledger()
                 .ifPresent(ledger -> panel.getChildren()
                         .add(Labels.wrapped(
-                                "Even share %s: that many images stay for the commonest number of refreshes."
-                                        .formatted(Numbers.percent(ledger.evenShare(), 0)),
-                                "small")));
+                                PathText.EVEN_SHARE.formatted(Numbers.percent(ledger.evenShare(), 0)), "small")));
         screen.window()
                 .map(this::repeats)
                 .or(() -> screen.cadence().map(ScreenPanel::beat))
                 .ifPresent(words -> panel.getChildren().add(Labels.wrapped(words, "small")));
         if (screen.smoothed().isPresent()) {
-            panel.getChildren()
-                    .add(Labels.note(
-                            "No log sees what a display makes of its input: this is the best that it could do."));
+            panel.getChildren().add(Labels.note(PathText.SMOOTHING_UNSEEN));
         }
         return panel;
     }
@@ -70,61 +66,52 @@ final class ScreenPanel extends VBox {
         String range = Numbers.range(window.floorHz(), window.ceilingHz(), 0) + " Hz";
         return switch (screen.showings()) {
             case Figure.Known(double times)
-            when times > 1 ->
-                "Below the window of %s: the panel shows each image %s times.".formatted(range, Numbers.text(times, 0));
-            case Figure.Known _ -> "Within the window of %s each image is shown as it comes.".formatted(range);
-            case Figure.Missing(String reason) -> "The rate lies outside the window: " + reason + ".";
+            when times > 1 -> PathText.BELOW_WINDOW.formatted(range, Numbers.text(times, 0));
+            case Figure.Known _ -> PathText.WITHIN_WINDOW.formatted(range);
+            case Figure.Missing(String reason) -> PathText.OUTSIDE_WINDOW.formatted(reason);
         };
     }
 
     /// The beat of a rate near a divisor, where it is long enough to be seen as one.
     private static String beat(Cadence cadence) {
         if (cadence.isEven()) {
-            return "The rate divides the refresh: every image stays equally long.";
+            return PathText.RATE_DIVIDES;
         }
         return cadence.hasSlowBeat()
-                ? "%s/s is near a divisor of %s Hz: one refresh is gained or lost every %s s, which shows as a regular jump."
-                        .formatted(
-                                Numbers.text(cadence.imagesPerSecond(), 2),
-                                Numbers.text(cadence.refreshHz(), 0),
-                                Numbers.text(cadence.beatPeriodMs().map(ms -> ms / 1000), 1))
-                : "The rate is not near a divisor of the refresh: holds change from image to image.";
+                ? PathText.BEAT.formatted(
+                        Numbers.text(cadence.imagesPerSecond(), 2),
+                        Numbers.text(cadence.refreshHz(), 0),
+                        Numbers.text(cadence.beatPeriodMs().map(ms -> ms / 1000), 1))
+                : PathText.NO_DIVISOR;
     }
 
     private VBox modes() {
         VBox panel = Boxes.panel(Boxes.row(
-                Labels.heading("Lag of picture modes"),
-                Labels.of(screen.display().orElse("a display that is not on the bench"), "chip")));
+                Labels.heading(PathText.LAG_OF_PICTURE_MODES),
+                Labels.of(screen.display().orElse(PathText.DISPLAY_NOT_ON_BENCH), "chip")));
         if (screen.modes().isEmpty() && screen.display().isPresent()) {
-            panel.getChildren()
-                    .add(Labels.note(
-                            "No lag is stated. Add picture modes to the display on the bench, each with its measured"
-                                    + " lag."));
+            panel.getChildren().add(Labels.note(PathText.NO_LAG_STATED));
         } else if (!screen.modes().isEmpty()) {
-            FigureTable table = new FigureTable("modes", "", "lag ms", "refreshes", "smoothing");
+            FigureTable table = new FigureTable("modes", "", PathText.LAG_MS, PathText.REFRESHES, PathText.SMOOTHING);
             for (ModeLag mode : screen.modes()) {
                 table.row(
                         mode.mode(),
-                        mode.use() + (mode.measured() ? ", measured" : ", stated"),
+                        mode.use() + (mode.measured() ? PathText.MEASURED : PathText.STATED),
                         Cell.of(Figure.of(mode.lagMs()), 1, ""),
-                        Cell.of(Figure.ofFinite(mode.refreshes(hz), "no refresh rate is stated"), 1, ""),
+                        Cell.of(Figure.ofFinite(mode.refreshes(hz), PathText.NO_REFRESH_STATED), 1, ""),
                         new Cell(
                                 mode.offersSmoothing()
-                                        .map(yes -> yes ? "yes" : "no")
+                                        .map(yes -> yes ? PathText.YES : PathText.NO)
                                         .orElse(Numbers.MISSING),
                                 "",
-                                "Whether the panel's smoothing can act in this mode."));
+                                PathText.CAN_SMOOTH_TIP));
             }
             panel.getChildren().add(table);
         }
         if (screen.display().isEmpty()) {
-            panel.getChildren()
-                    .add(Labels.note(
-                            "No display on the bench is set to this run's refresh rate and sync: state it there, and its"
-                                    + " modes and its cable are judged here."));
+            panel.getChildren().add(Labels.note(PathText.NO_DISPLAY_MATCHES));
         } else {
-            panel.getChildren()
-                    .add(Labels.of("Cable, without compression (what it would add is not judged)", "muted", "small"));
+            panel.getChildren().add(Labels.of(PathText.CABLE, "muted", "small"));
         }
         for (Outcome carried : screen.carried()) {
             panel.getChildren()
@@ -139,28 +126,27 @@ final class ScreenPanel extends VBox {
     }
 
     private VBox sliders() {
-        VBox panel = Boxes.panel(Labels.heading("Smoothing, set for this source"));
+        VBox panel = Boxes.panel(Labels.heading(PathText.SMOOTHING_HEADING));
         panel.setId("smoothing-advice");
         if (screen.advice().isEmpty()) {
-            panel.getChildren()
-                    .add(Labels.note("State the display mode of this run: its refreshes tell the source rate."));
+            panel.getChildren().add(Labels.note(PathText.DISPLAY_MODE_NEEDED));
             return panel;
         }
         SmoothingAdvice advice = screen.advice().orElseThrow();
         panel.getChildren()
                 .addAll(
                         Boxes.row(
-                                setting("low-rate smoothing", advice.lowRate()),
-                                setting("full-rate smoothing", advice.fullRate()),
+                                setting(PathText.LOW_RATE_SMOOTHING, advice.lowRate()),
+                                setting(PathText.FULL_RATE_SMOOTHING, advice.fullRate()),
                                 Labels.of(
-                                        "source "
-                                                + (advice.sourceFps().isKnown()
-                                                        ? Numbers.text(advice.sourceFps(), 0) + "/s, steady"
-                                                        : "not steady"),
+                                        PathText.SOURCE.formatted(
+                                                advice.sourceFps().isKnown()
+                                                        ? PathText.S_STEADY.formatted(
+                                                                Numbers.text(advice.sourceFps(), 0))
+                                                        : PathText.NOT_STEADY),
                                         "chip")),
                         Labels.wrapped((advice.acts() ? "" : "▲ ") + advice.words()),
-                        Labels.note(
-                                "Common practice; wide picture changes and flicker can trouble photosensitive people."));
+                        Labels.note(PathText.SMOOTHING_SAFETY));
         return panel;
     }
 

@@ -43,18 +43,18 @@ final class SecondCardPanel extends VBox {
     }
 
     private VBox copies() {
-        VBox panel = Boxes.panel(Labels.heading("Copies to the second card"));
+        VBox panel = Boxes.panel(Labels.heading(SecondCardText.COPIES));
         if (card.route().isEmpty()) {
-            panel.getChildren().add(Labels.note("Not stated: " + card.noRoute() + "."));
+            panel.getChildren().add(Labels.note(SecondCardText.NOT_STATED.formatted(card.noRoute())));
             return panel;
         }
         FigureTable table = new FigureTable(
                 "copies",
-                "display's cable in",
-                "copies per frame",
-                "adds ms",
-                "highest base /s",
-                "slot busy at this base");
+                SecondCardText.DISPLAYS_CABLE_IN,
+                SecondCardText.COPIES_PER_FRAME,
+                SecondCardText.ADDS_MS,
+                SecondCardText.HIGHEST_BASE_S,
+                SecondCardText.SLOT_BUSY);
         CopyRoute route = card.route().orElseThrow();
         boolean second = route.cableInSecond();
         CopyRoute other = card.otherRoute().orElseThrow();
@@ -63,20 +63,23 @@ final class SecondCardPanel extends VBox {
         panel.getChildren()
                 .addAll(
                         table,
-                        Labels.note(
-                                "PCIe %d × %d carries %s GB/s each way, of which copies reach about 85 %% (common practice)."
-                                        .formatted(
-                                                route.slot().generation(),
-                                                route.slot().lanes(),
-                                                Numbers.text(route.slot().payloadGigabytes(), 2))),
+                        Labels.note(SecondCardText.SLOT_CARRIES.formatted(
+                                route.slot().generation(),
+                                route.slot().lanes(),
+                                Numbers.text(route.slot().payloadGigabytes(), 2))),
                         formats(route.slot()));
         return panel;
     }
 
     /// Every usual output over this slot, in both formats that are copied.
     private static FigureTable formats(Slot slot) {
-        FigureTable table =
-                new FigureTable("formats", "one copy", "8 bits, ms", "highest /s", "16 bits, ms", "highest /s");
+        FigureTable table = new FigureTable(
+                "formats",
+                SecondCardText.ONE_COPY,
+                SecondCardText.BITS_MS,
+                SecondCardText.HIGHEST_S,
+                SecondCardText.SIXTEEN_BITS_MS,
+                SecondCardText.HIGHEST_S);
         for (Output output : Output.USUAL) {
             List<Cell> cells = new ArrayList<>();
             for (int bytes : new int[] {4, 8}) {
@@ -92,27 +95,30 @@ final class SecondCardPanel extends VBox {
     private void route(FigureTable table, CopyRoute route, boolean asSet) {
         Figure busy = card.renderedFps().map(route::busyShare);
         table.row(
-                route.cableInSecond() ? "second card" : "first card: a double copy",
-                asSet ? "as this path is set" : "for comparison",
+                route.cableInSecond() ? SecondCardText.SECOND_CARD : SecondCardText.FIRST_CARD_CABLE,
+                asSet ? SecondCardText.AS_SET : SecondCardText.FOR_COMPARISON,
                 new Cell(
-                        route.cableInSecond() ? "1 over" : "1 over, %d back".formatted(route.copiesBack()),
+                        route.cableInSecond()
+                                ? SecondCardText.OVER
+                                : SecondCardText.OVER_BACK.formatted(route.copiesBack()),
                         "",
-                        "What the first card shows must come back to it."),
+                        SecondCardText.MUST_COME_BACK),
                 Cell.of(Figure.of(route.addedMs()), 2, ""),
                 Cell.of(Figure.of(route.highestBaseFps()), 0, ""),
                 Cell.of(busy, (busy.orNaN() > 1 ? "▲ " : "") + Numbers.percent(busy, 0)));
     }
 
     private VBox load() {
-        VBox panel = Boxes.panel(Labels.heading("What the card can carry"));
+        VBox panel = Boxes.panel(Labels.heading(SecondCardText.CARRIES));
         if (card.load().isEmpty()) {
-            panel.getChildren().add(Labels.note("No fit: " + card.noLoad() + "."));
+            panel.getChildren().add(Labels.note(SecondCardText.NO_FIT.formatted(card.noLoad())));
             return panel;
         }
         LoadModel model = card.load().orElseThrow();
         LoadView view = new LoadView(theme, model, USUAL_TARGET_PCT);
         VBox sizes = new VBox();
-        ChoiceBox<Double> target = Choice.of("target-load", "Load to aim at", pct -> Numbers.text(pct, 0) + " %");
+        ChoiceBox<Double> target =
+                Choice.of("target-load", SecondCardText.LOAD_TO_AIM_AT, pct -> Numbers.text(pct, 0) + " %");
         target.getItems().setAll(80.0, 85.0, 90.0, 95.0);
         target.valueProperty().subscribe(pct -> {
             if (pct != null) {
@@ -121,18 +127,17 @@ final class SecondCardPanel extends VBox {
             }
         });
         target.setValue(USUAL_TARGET_PCT);
-        Label law = Labels.note("load = %s + %s × made Mpx/s × size², from %d runs of this scene%s"
-                .formatted(
-                        fitted(model.idlePct(), 1),
-                        fitted(model.perWork(), 4),
-                        model.points().size(),
-                        model.idlePct().interval().isEmpty() ? "; three give an interval." : "."));
+        Label law = Labels.note(SecondCardText.LOAD_LAW.formatted(
+                fitted(model.idlePct(), 1),
+                fitted(model.perWork(), 4),
+                model.points().size(),
+                model.idlePct().interval().isEmpty() ? SecondCardText.THREE_GIVE_INTERVAL : "."));
         law.setId("load-law");
-        VBox left = new VBox(6, view, new ShareBar(theme, "What the card can carry", view), law);
+        VBox left = new VBox(6, view, new ShareBar(theme, SecondCardText.CARRIES, view), law);
         HBox.setHgrow(left, Priority.ALWAYS);
         left.setMinWidth(0);
         left.setPrefWidth(240);
-        VBox right = new VBox(6, Boxes.row(Labels.of("largest size for a load of", "muted"), target), sizes);
+        VBox right = new VBox(6, Boxes.row(Labels.of(SecondCardText.LARGEST_SIZE, "muted"), target), sizes);
         right.setMinWidth(USE_PREF_SIZE);
         panel.getChildren().add(new HBox(14, left, right));
         return panel;
@@ -149,7 +154,7 @@ final class SecondCardPanel extends VBox {
 
     private FigureTable sizes(LoadModel model, double targetPct) {
         String base = Numbers.text(card.renderedFps(), 0);
-        FigureTable table = new FigureTable("sizes", "at a base of " + base + "/s", "2×", "3×", "4×", "5×");
+        FigureTable table = new FigureTable("sizes", SecondCardText.AT_BASE.formatted(base), "2×", "3×", "4×", "5×");
         for (Output output : Output.USUAL) {
             Cell[] cells = new Cell[MULTIPLIERS.length];
             for (int i = 0; i < cells.length; i++) {
@@ -168,53 +173,53 @@ final class SecondCardPanel extends VBox {
                 yield new Cell(
                         (largest.isUseful() ? "" : "✕ ") + Numbers.text(largest.size() * 100, 0) + " %",
                         largest.interval().map(i -> Cell.ends(i, 100, 0)).orElse(""),
-                        largest.isUseful()
-                                ? "Per axis, with its 95 % interval below."
-                                : "Too small to be of use: below 70 % generated motion suffers (common practice).");
+                        largest.isUseful() ? SecondCardText.PER_AXIS_TIP : SecondCardText.TOO_SMALL_TIP);
             }
         };
     }
 
     private VBox money() {
-        VBox panel = Boxes.panel(Labels.heading("What it takes"));
+        VBox panel = Boxes.panel(Labels.heading(SecondCardText.WHAT_IT_TAKES));
         card.withoutCard().ifPresent(comparison -> {
             Difference rate = comparison.runs().measure(Measure.RENDERED);
             panel.getChildren()
-                    .add(Labels.wrapped(
-                            "Native rate with the card in %s/s, with it out %s/s: a difference of %s/s%s. Lanes are shared."
-                                    .formatted(
-                                            Numbers.text(rate.a().mean(), 1),
-                                            Numbers.text(rate.b().mean(), 1),
-                                            Numbers.text(rate.difference(), 2),
-                                            rate.interval()
-                                                    .map(i -> Cell.ends(i, 1, 2))
-                                                    .filter(ends -> !ends.isEmpty())
-                                                    .map(ends -> " (95 % " + ends + ")")
-                                                    .orElse(""))));
+                    .add(Labels.wrapped(SecondCardText.CARD_IN_AND_OUT.formatted(
+                            Numbers.text(rate.a().mean(), 1),
+                            Numbers.text(rate.b().mean(), 1),
+                            Numbers.text(rate.difference(), 2),
+                            rate.interval()
+                                    .map(i -> Cell.ends(i, 1, 2))
+                                    .filter(ends -> !ends.isEmpty())
+                                    .map(ends -> " (95 % " + ends + ")")
+                                    .orElse(""))));
         });
         panel.getChildren()
-                .add(Labels.wrapped((card.supply().state() == Outcome.State.MET
-                                ? "● Supply: "
-                                : card.supply().state() == Outcome.State.NOT_MET ? "▲ Supply: " : "◌ Supply: ")
-                        + card.supply().seen()
-                        + "; each connector on its own cable: "
-                        + card.connectors().orElse("not stated")
-                        + "."));
-        Label safety = Labels.wrapped(
-                "Mains inside: switch off and unplug before touching a card, let it cool, and follow the makers' manuals and your"
-                        + " local electrical rules. The sum is no substitute for them.",
-                "safety");
+                .add(Labels.wrapped(SecondCardText.CONNECTORS.formatted(
+                        card.supply().state() == Outcome.State.MET
+                                ? SecondCardText.SUPPLY
+                                : card.supply().state() == Outcome.State.NOT_MET
+                                        ? SecondCardText.SUPPLY_EXCEEDED
+                                        : SecondCardText.SUPPLY_UNKNOWN,
+                        card.supply().seen(),
+                        card.connectors().orElse(SecondCardText.NOT_STATED_HERE))));
+        Label safety = Labels.wrapped(SecondCardText.MAINS_SAFETY, "safety");
         if (card.price().isPresent() || card.fasterPrice().isPresent()) {
             FigureTable table = new FigureTable(
-                    "prices", "for the money", "price", "delivered /s more", "per /s", "ms less", "per ms");
-            card.price().ifPresent(price -> price(table, "second card", "from runs of this path", price));
+                    "prices",
+                    SecondCardText.FOR_MONEY,
+                    SecondCardText.PRICE,
+                    SecondCardText.DELIVERED_S_MORE,
+                    SecondCardText.PER_S,
+                    SecondCardText.MS_LESS,
+                    SecondCardText.PER_MS);
+            card.price()
+                    .ifPresent(price -> price(table, SecondCardText.SECOND_CARD, SecondCardText.MEASURED_GAIN, price));
             card.fasterPrice()
-                    .ifPresent(price ->
-                            price(table, "faster first card instead", "estimate: native frames played again", price));
+                    .ifPresent(price -> price(
+                            table, SecondCardText.FASTER_FIRST_CARD_INSTEAD, SecondCardText.ESTIMATED_GAIN, price));
             panel.getChildren().add(table);
         } else {
-            panel.getChildren()
-                    .add(Labels.note("State prices on the bench (Rig, Cost) to see what each delivered image costs."));
+            panel.getChildren().add(Labels.note(SecondCardText.NO_PRICES));
         }
         panel.getChildren().add(safety);
         return panel;

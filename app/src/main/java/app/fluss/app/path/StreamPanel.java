@@ -38,21 +38,17 @@ final class StreamPanel extends VBox {
     }
 
     private VBox link(Runnable probe) {
-        HBox head = Boxes.row(Labels.heading("The link, probed"));
+        HBox head = Boxes.row(Labels.heading(StreamText.LINK_PROBED));
         if (stream.probeSimulated()) {
-            head.getChildren().add(Labels.of("simulated link", "chip", "chip-warm"));
+            head.getChildren().add(Labels.of(StreamText.SIMULATED_LINK, "chip", "chip-warm"));
         }
         head.getChildren()
                 .addAll(
                         Boxes.spacer(),
-                        Buttons.quiet(
-                                "Probe this link…", "Sends the stream's own traffic and times each packet", probe));
+                        Buttons.quiet(StreamText.PROBE_THIS_LINK, StreamText.PROBE_THIS_LINK_TIP, probe));
         VBox panel = Boxes.panel(head);
         if (stream.probe().isEmpty()) {
-            panel.getChildren()
-                    .add(Labels.note(
-                            "The link was not probed. Start the probe on the host, then on the client: it sends the stream's"
-                                    + " own traffic, and tells which buffer and which picture fit."));
+            panel.getChildren().add(Labels.note(StreamText.NOT_PROBED_HINT));
             return panel;
         }
         ProbeReport report = stream.probe().orElseThrow();
@@ -60,7 +56,7 @@ final class StreamPanel extends VBox {
         HBox.setHgrow(view, Priority.ALWAYS);
         FigureTable figures = figures(report);
         figures.setMinWidth(USE_PREF_SIZE);
-        head.getChildren().add(new ShareBar(theme, "Images in time by buffer", view));
+        head.getChildren().add(new ShareBar(theme, StreamText.IN_TIME_BY_BUFFER, view));
         panel.getChildren().addAll(new HBox(14, view, figures), buffers(report.arrivals()));
         return panel;
     }
@@ -69,53 +65,60 @@ final class StreamPanel extends VBox {
         LinkQuality link = report.link();
         FigureTable table = new FigureTable("link", "", "");
         table.row(
-                "packets lost",
-                "%s sent, %d in a row at most"
-                        .formatted(Numbers.text(Figure.of((double) link.sent()), 0), link.longestLossRun()),
+                StreamText.PACKETS_LOST,
+                StreamText.PACKETS_SENT.formatted(
+                        Numbers.text(Figure.of((double) link.sent()), 0), link.longestLossRun()),
                 Cell.of(link.lossShare(), Numbers.percent(link.lossShare(), 2)));
-        table.row("out of order", "", Cell.of(Figure.of((double) link.reordered()), 0, ""));
-        table.row("jitter", "RFC 3550", Cell.of(link.jitterMs(), 2, " ms"));
-        table.row("varying delay", "99 % are below", Cell.of(link.delaySpread().p99(), 2, " ms"));
-        table.row("round trip", "median", Cell.of(report.roundTripMs(), 2, " ms"));
-        table.row("rate within bursts", "the link carries this or more", Cell.of(report.burstMbps(), 0, " Mbit/s"));
+        table.row(StreamText.OUT_OF_ORDER, "", Cell.of(Figure.of((double) link.reordered()), 0, ""));
+        table.row(StreamText.JITTER, StreamText.RFC_3550, Cell.of(link.jitterMs(), 2, StreamText.MS));
+        table.row(
+                StreamText.VARYING_DELAY,
+                StreamText.ARE_BELOW,
+                Cell.of(link.delaySpread().p99(), 2, StreamText.MS));
+        table.row(StreamText.ROUND_TRIP, StreamText.MEDIAN, Cell.of(report.roundTripMs(), 2, StreamText.MS));
+        table.row(StreamText.RATE_WITHIN_BURSTS, StreamText.CARRIES, Cell.of(report.burstMbps(), 0, StreamText.MBIT_S));
         return table;
     }
 
     private static Label buffers(FrameArrivals arrivals) {
         String whole = arrivals.incomplete() == 0
-                ? "Every image arrived whole."
-                : "%d of %d images never arrived whole: no buffer helps. The probe sends each packet once; a stream that asks again for lost ones loses fewer."
-                        .formatted(arrivals.incomplete(), arrivals.images());
+                ? StreamText.EVERY_IMAGE_ARRIVED_WHOLE
+                : StreamText.NEVER_WHOLE.formatted(arrivals.incomplete(), arrivals.images());
         return Labels.wrapped(
-                "Buffer for 99 %% of the images: %s, for 99.9 %%: %s. %s"
-                        .formatted(need(arrivals.bufferMs(0.99)), need(arrivals.bufferMs(0.999)), whole),
+                StreamText.BUFFERS.formatted(need(arrivals.bufferMs(0.99)), need(arrivals.bufferMs(0.999)), whole),
                 "small");
     }
 
     private static String need(Figure buffer) {
-        return buffer.isKnown() ? Numbers.text(buffer, 1) + " ms" : "not available";
+        return buffer.isKnown() ? Numbers.text(buffer, 1) + " ms" : StreamText.NOT_AVAILABLE;
     }
 
     private VBox budget() {
-        VBox panel = Boxes.panel(Labels.heading("What the stream requires, and which picture fits"));
+        VBox panel = Boxes.panel(Labels.heading(StreamText.REQUIRES));
         if (stream.budget().isEmpty()) {
             panel.getChildren()
-                    .add(Labels.note("Not stated: "
-                            + stream.missing().stream().map(FactKey::title).collect(Collectors.joining(", ")) + "."));
+                    .add(Labels.note(StreamText.NOT_STATED.formatted(
+                            stream.missing().stream().map(FactKey::title).collect(Collectors.joining(", ")))));
             return panel;
         }
         StreamBudget budget = stream.budget().orElseThrow();
         StreamPicture picture = budget.picture();
         panel.getChildren()
                 .add(Labels.wrapped(
-                        "%s bits per pixel, %s kbit per image. Other pictures are assumed to take as many bits per pixel; encoder and decoder time in proportion to pixels (common practice)."
-                                .formatted(
-                                        Numbers.text(picture.bitsPerPixel(), 3),
-                                        Numbers.text(picture.bitsPerImage() / 1000, 0)),
+                        StreamText.PICTURE_ASSUMED.formatted(
+                                Numbers.text(picture.bitsPerPixel(), 3),
+                                Numbers.text(picture.bitsPerImage() / 1000, 0)),
                         "small"));
         FigureTable table = new FigureTable(
-                "budget", "picture", "Mbit/s", "encode ms", "sending ms", "decode ms", "adds ms", "in time");
-        row(table, "as it is", budget, budget.outlook(picture));
+                "budget",
+                StreamText.PICTURE,
+                StreamText.MBIT_S_COLUMN,
+                StreamText.ENCODE_MS,
+                StreamText.SENDING_MS,
+                StreamText.DECODE_MS,
+                StreamText.ADDS_MS,
+                StreamText.IN_TIME);
+        row(table, StreamText.AS_IT_IS, budget, budget.outlook(picture));
         for (Output output : Output.USUAL) {
             StreamPicture other = picture.alike(output.widthPx(), output.heightPx(), picture.fps());
             if (other.widthPx() != picture.widthPx() || other.heightPx() != picture.heightPx()) {
@@ -124,20 +127,18 @@ final class StreamPanel extends VBox {
         }
         row(
                 table,
-                "at twice the rate",
+                StreamText.AT_TWICE_RATE,
                 budget,
                 budget.outlook(picture.alike(picture.widthPx(), picture.heightPx(), 2 * picture.fps())));
         Optional<StreamBudget.Outlook> largest = budget.largest(picture.fps());
-        largest.ifPresent(outlook -> row(table, "largest that keeps 99 %", budget, outlook));
+        largest.ifPresent(outlook -> row(table, StreamText.LARGEST_THAT_KEEPS_99, budget, outlook));
         panel.getChildren().add(table);
         if (largest.isEmpty()) {
             panel.getChildren()
-                    .add(
-                            Labels.note(
-                                    budget.outlook(picture).inTime() instanceof Figure.Missing(String reason)
-                                            ? "Which picture keeps 99 % of its images in time is unknown: " + reason
-                                                    + "."
-                                            : "No picture keeps 99 % of its images in time: a longer buffer or a better link is needed."));
+                    .add(Labels.note(
+                            budget.outlook(picture).inTime() instanceof Figure.Missing(String reason)
+                                    ? StreamText.FIT_UNKNOWN.formatted(reason)
+                                    : StreamText.NOTHING_FITS));
         }
         return panel;
     }
@@ -162,7 +163,7 @@ final class StreamPanel extends VBox {
                         inTime,
                         "",
                         outlook.inTime().isKnown()
-                                ? "Of the images, with a buffer of %s ms.".formatted(Numbers.text(budget.bufferMs(), 1))
+                                ? StreamText.IN_TIME_TIP.formatted(Numbers.text(budget.bufferMs(), 1))
                                 : Numbers.reason(outlook.inTime())));
     }
 }

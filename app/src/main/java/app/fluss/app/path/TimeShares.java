@@ -18,7 +18,7 @@ final class TimeShares extends CanvasView {
     private final Reprojection seen;
 
     TimeShares(Theme theme, Reprojection seen) {
-        super(theme, "Time at full, half and below half rate");
+        super(theme, HeadsetText.TIME_SHARES);
         this.seen = seen;
         setId("time-shares");
         setMinHeight(40);
@@ -28,9 +28,9 @@ final class TimeShares extends CanvasView {
     @Override
     protected void draw(Pen pen, double width, double height) {
         double x = 0;
-        x = part(pen, x, width, height, seen.fullTime(), "full rate", Role.WATER, 5);
-        x = part(pen, x, width, height, seen.halfTime(), "half rate", Role.FOAM, 10);
-        part(pen, x, width, height, seen.belowHalfTime(), "below half", Role.WARM, 17);
+        x = part(pen, x, width, height, seen.fullTime(), HeadsetText.FULL_RATE, Role.WATER, 5);
+        x = part(pen, x, width, height, seen.halfTime(), HeadsetText.HALF_RATE, Role.FOAM, 10);
+        part(pen, x, width, height, seen.belowHalfTime(), HeadsetText.BELOW_HALF, Role.WARM, 17);
     }
 
     /// @param apart distance of the ticks, px

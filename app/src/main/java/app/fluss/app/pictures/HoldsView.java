@@ -20,7 +20,7 @@ final class HoldsView extends CanvasView {
     private @Nullable PictureCount shown;
 
     HoldsView(Theme theme) {
-        super(theme, "How long images stayed");
+        super(theme, PicturesText.HOW_LONG_IMAGES_STAYED);
         setMinHeight(110);
     }
 
@@ -60,7 +60,10 @@ final class HoldsView extends CanvasView {
             double length = (width - left - scaled(56)) * hold.getValue() / most;
             pen.fill(Role.MUTED);
             pen.align(Align.RIGHT);
-            pen.text(hold.getKey() == 1 ? "1 picture" : hold.getKey() + " pictures", left - 6, y);
+            pen.text(
+                    hold.getKey() == 1 ? PicturesText.PICTURE : PicturesText.PICTURES.formatted(hold.getKey()),
+                    left - 6,
+                    y);
             pen.fill(Role.WATER);
             pen.fillRect(left, y - row * 0.32, Math.max(1, length), row * 0.64);
             pen.fill(Role.INK);

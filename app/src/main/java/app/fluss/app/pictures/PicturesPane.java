@@ -55,30 +55,27 @@ public final class PicturesPane extends VBox {
         VBox rate = Boxes.panel(
                 Boxes.head(
                         theme,
-                        "Distinct pictures in each second",
+                        PicturesText.DISTINCT_BY_SECOND,
                         rates,
-                        Labels.of("outlined: the worst", "muted", "small"),
+                        Labels.of(PicturesText.OUTLINED_WORST, "muted", "small"),
                         Boxes.spacer(),
                         switches,
-                        Buttons.quiet("Another clip…", "Count another clip of this run", add),
-                        Buttons.quiet("Remove", "Removes the count (can be undone)", this::remove)),
+                        Buttons.quiet(PicturesText.ANOTHER_CLIP, PicturesText.ANOTHER_CLIP_TIP, add),
+                        Buttons.quiet(PicturesText.REMOVE, PicturesText.REMOVE_TIP, this::remove)),
                 source,
                 figures,
                 rates);
         VBox.setVgrow(rates, Priority.ALWAYS);
         VBox.setVgrow(rate, Priority.ALWAYS);
-        VBox hold = Boxes.panel(Boxes.head(theme, "How long images stayed", holds), holds);
+        VBox hold = Boxes.panel(Boxes.head(theme, PicturesText.HOW_LONG_IMAGES_STAYED, holds), holds);
         VBox.setVgrow(holds, Priority.ALWAYS);
-        VBox says = Boxes.panel(Labels.heading("What the clip says"), words);
+        VBox says = Boxes.panel(Labels.heading(PicturesText.WHAT_CLIP_SAYS), words);
         counted = new VBox(10, rate, toggle, Columns.even(theme, 360, hold, says));
         VBox.setVgrow(counted, Priority.ALWAYS);
         uncounted = Boxes.panel(
-                Labels.heading("No clip of this run was counted"),
-                Labels.note(
-                        "A counter counts images; a clip shows which of them can be told apart. Record the game for 5 s and more"
-                                + " at the display's refresh rate or above (Y4M, numbered PNG pictures or a common video), and leave any"
-                                + " overlay out: it changes by itself."),
-                Buttons.primary("Count a clip…", "Choose a clip of this run's game", add));
+                Labels.heading(PicturesText.NO_CLIP),
+                Labels.note(PicturesText.NO_CLIP_HINT),
+                Buttons.primary(PicturesText.COUNT_CLIP, PicturesText.COUNT_CLIP_TIP, add));
         workbench.analysedProperty().subscribe(this::show);
     }
 
@@ -116,34 +113,33 @@ public final class PicturesPane extends VBox {
                         .map(ToggleComparison::stretches)
                         .orElse(List.of()));
         holds.show(count);
-        source.setText("%s · %s pictures at %s/s · looked at %s"
-                .formatted(
-                        pictures.clipName(),
-                        Numbers.text(count.pictures(), 0),
-                        Numbers.text(pictures.fps(), 0),
-                        pictures.lookedAt()));
+        source.setText(PicturesText.CLIP_ABOUT.formatted(
+                pictures.clipName(),
+                Numbers.text(count.pictures(), 0),
+                Numbers.text(pictures.fps(), 0),
+                pictures.lookedAt()));
         figures.getChildren()
                 .setAll(
                         figure(
-                                "distinct /s",
+                                PicturesText.DISTINCT_S,
                                 count.isCounted()
                                         ? Numbers.text(count.deliveredFps(pictures.fps()), 1)
                                         : Numbers.MISSING),
                         figure(
-                                "by the log, delivered /s",
+                                PicturesText.DELIVERED_BY_LOG,
                                 Numbers.text(now.ways().distinctByLog(), 1)),
                         figure(
-                                "longest hold, ms",
+                                PicturesText.LONGEST_HOLD_MS,
                                 count.isCounted()
                                         ? Numbers.text(count.longestHoldMs(pictures.fps()), 0)
                                         : Numbers.MISSING),
-                        figure("threshold, of 255", Numbers.text(count.threshold(), 2)));
+                        figure(PicturesText.THRESHOLD_OF_255, Numbers.text(count.threshold(), 2)));
         words.getChildren().clear();
         for (Finding finding : Findings.of(count, pictures.fps(), claimed)) {
             words.getChildren().add(Labels.wrapped(finding.text()));
         }
         if (words.getChildren().isEmpty()) {
-            words.getChildren().add(Labels.note("No fault found."));
+            words.getChildren().add(Labels.note(PicturesText.NO_FAULT_FOUND));
         }
         getChildren().setAll(counted, stills);
     }

@@ -24,7 +24,7 @@ final class RateView extends CanvasView {
     private List<ToggleStretch> toggles = List.of();
 
     RateView(Theme theme) {
-        super(theme, "Distinct pictures in each second of the clip");
+        super(theme, PicturesText.DISTINCT_DESCRIBED);
         setMinHeight(120);
     }
 
@@ -59,7 +59,7 @@ final class RateView extends CanvasView {
             pen.fillRect(from, 0, (stretch.toMs() - stretch.fromMs()) / 1000 * step, bottom);
             pen.fill(Role.MUTED);
             pen.align(Align.LEFT);
-            pen.text(stretch.on() ? "on" : "off", from + 4, scaled(8));
+            pen.text(stretch.on() ? PicturesText.ON : PicturesText.OFF, from + 4, scaled(8));
         }
         pen.align(Align.CENTER);
         for (int i = 0; i < rates.length; i++) {
@@ -88,7 +88,7 @@ final class RateView extends CanvasView {
             pen.line(left, y, width - 8, y);
             pen.dashes();
             pen.fill(Role.WARM);
-            pen.text("the counter said " + Numbers.text(claimedFps, 1), width - 10, y - scaled(9));
+            pen.text(PicturesText.COUNTER_SAID.formatted(Numbers.text(claimedFps, 1)), width - 10, y - scaled(9));
         }
     }
 }

@@ -43,42 +43,39 @@ public final class StillsPanel extends VBox {
         psnr.setId("psnr");
         result = new HBox(
                 22,
-                new VBox(-2, psnr, Labels.of("PSNR, dB", "muted", "small")),
-                new VBox(-2, ssim, Labels.of("SSIM, 1 is equal", "muted", "small")),
-                new VBox(2, map, Labels.of("where they differ, brighter is more", "muted", "small")));
+                new VBox(-2, psnr, Labels.of(PicturesText.PSNR_DB, "muted", "small")),
+                new VBox(-2, ssim, Labels.of(PicturesText.SSIM_1_IS_EQUAL, "muted", "small")),
+                new VBox(2, map, Labels.of(PicturesText.DIFFERENCE_MAP, "muted", "small")));
         getChildren()
                 .setAll(
                         Boxes.row(
-                                Labels.heading("One still against another"),
+                                Labels.heading(PicturesText.ONE_STILL_AGAINST_ANOTHER),
                                 names,
                                 Boxes.spacer(),
                                 Buttons.quiet(
-                                        "Compare two stills…",
-                                        "Choose what it should look like, then what it looks like: two PNG pictures of one size",
+                                        PicturesText.COMPARE_TWO_STILLS,
+                                        PicturesText.COMPARE_TWO_STILLS_TIP,
                                         this::choose)),
-                        Labels.wrapped(
-                                "For upscalers and decoders: the same moment, once native and once through the path, as PNG.",
-                                "muted",
-                                "small"));
+                        Labels.wrapped(PicturesText.STILLS_HINT, "muted", "small"));
     }
 
     private void choose() {
-        Optional<Path> reference = file("What it should look like");
-        Optional<Path> picture = reference.flatMap(_ -> file("What it looks like"));
+        Optional<Path> reference = file(PicturesText.REFERENCE_STILL);
+        Optional<Path> picture = reference.flatMap(_ -> file(PicturesText.STILL));
         picture.ifPresent(other -> compare(reference.orElseThrow(), other));
     }
 
     private Optional<Path> file(String title) {
-        return FileChoice.chosen(FileChoice.files(title, FileChoice.kind("PNG pictures", "png"))
+        return FileChoice.chosen(FileChoice.files(title, FileChoice.kind(PicturesText.PNG_PICTURES, "png"))
                 .showOpenDialog(getScene().getWindow()));
     }
 
     /// Compares two pictures.
     public void compare(Path reference, Path picture) {
         jobs.start(
-                "Comparing pictures",
+                PicturesText.COMPARING_PICTURES,
                 _ -> StillComparison.read(reference, picture),
-                found -> show(found, picture.getFileName() + " against " + reference.getFileName()),
+                found -> show(found, PicturesText.AGAINST.formatted(picture.getFileName(), reference.getFileName())),
                 e -> problems.accept(String.valueOf(e.getMessage())));
     }
 
@@ -86,9 +83,9 @@ public final class StillsPanel extends VBox {
         names.setText(words);
         psnr.setText(
                 found.quality().meanSquaredError() == 0
-                        ? "equal"
+                        ? PicturesText.EQUAL
                         : Numbers.text(found.quality().psnrDb(), 2));
-        ssim.setText(Numbers.text(Figure.ofFinite(found.quality().ssim(), "smaller than its window"), 4));
+        ssim.setText(Numbers.text(Figure.ofFinite(found.quality().ssim(), PicturesText.SMALLER_THAN_ITS_WINDOW), 4));
         WritableImage image = new WritableImage(found.width(), found.height());
         byte[] differences = found.differenceMap();
         int[] argb = new int[differences.length];

@@ -16,16 +16,16 @@ import javafx.scene.layout.VBox;
 /// How sessions are planned: what changes cost, and what is kept in balance.
 final class PlanFields extends VBox {
     private final Workbench workbench;
-    private final CheckBox brackets = new CheckBox("native run first and last, to detect drift");
-    private final CheckBox grouped = new CheckBox("keep paths with the cable in one card together");
-    private final TextField restart = field("restart-s", "Restart the game and get to the scene");
-    private final TextField cable = field("cable-s", "Move the display's cable, with the power off");
-    private final TextField change = field("switch-s", "Change a setting without a restart");
-    private final TextField coolDown = field("cool-down-s", "Before each run, so that temperatures settle");
-    private final TextField every = field("break-every", "Work before a break; 0 for none");
-    private final TextField lasts = field("break-min", "Length of a break");
-    private final TextField matters = field("matters", "Share of the native rate from which a difference matters");
-    private final TextField seed = field("seed", "The same seed gives the same plan");
+    private final CheckBox brackets = new CheckBox(PlanText.NATIVE_ENDS);
+    private final CheckBox grouped = new CheckBox(PlanText.CABLE_TOGETHER);
+    private final TextField restart = field("restart-s", PlanText.GAME_START_TIP);
+    private final TextField cable = field("cable-s", PlanText.CABLE_MOVE_TIP);
+    private final TextField change = field("switch-s", PlanText.SETTING_TIP);
+    private final TextField coolDown = field("cool-down-s", PlanText.WARM_UP_TIP);
+    private final TextField every = field("break-every", PlanText.BREAK_EVERY_TIP);
+    private final TextField lasts = field("break-min", PlanText.LENGTH_OF_BREAK_TIP);
+    private final TextField matters = field("matters", PlanText.MATTERS_TIP);
+    private final TextField seed = field("seed", PlanText.SEED_TIP);
     private final Label problem = Labels.of("", "chip", "chip-warm");
     private boolean showing;
 
@@ -36,14 +36,14 @@ final class PlanFields extends VBox {
         FlowPane fields = new FlowPane(
                 14,
                 6,
-                labelled("game start", restart, "s"),
-                labelled("cable", cable, "s"),
-                labelled("setting", change, "s"),
-                labelled("cool-down", coolDown, "s"),
-                labelled("break every", every, "min"),
-                labelled("for", lasts, "min"),
-                labelled("a difference matters from", matters, "%"),
-                labelled("seed", seed, ""));
+                labelled(PlanText.GAME_START, restart, "s"),
+                labelled(PlanText.CABLE, cable, "s"),
+                labelled(PlanText.SETTING, change, "s"),
+                labelled(PlanText.COOL_DOWN, coolDown, "s"),
+                labelled(PlanText.BREAK_EVERY, every, PlanText.MIN),
+                labelled(PlanText.FOR, lasts, PlanText.MIN),
+                labelled(PlanText.DIFFERENCE_MATTERS_FROM, matters, "%"),
+                labelled(PlanText.SEED, seed, ""));
         problem.setVisible(false);
         problem.setManaged(false);
         getChildren().addAll(new FlowPane(14, 6, brackets, grouped), fields, problem);
@@ -113,7 +113,7 @@ final class PlanFields extends VBox {
                 workbench.edits().plan().set(settings);
             }
         } catch (IllegalArgumentException e) {
-            tell("Times are numbers of 0 or more, the share one above 0 and below 100 %.");
+            tell(PlanText.FIELDS_INVALID);
         }
     }
 

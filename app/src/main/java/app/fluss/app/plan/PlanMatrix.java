@@ -95,8 +95,8 @@ final class PlanMatrix extends GridPane {
 
     private Node cell(Coverage coverage, Map<Planned.Cell, Integer> needed) {
         String id = coverage.scene().id() + "-" + coverage.path().id();
-        Button less = Buttons.quiet("−", "One run fewer", () -> want(coverage, coverage.wanted() - 1));
-        Button more = Buttons.quiet("+", "One run more", () -> want(coverage, coverage.wanted() + 1));
+        Button less = Buttons.quiet("−", PlanText.ONE_RUN_FEWER_TIP, () -> want(coverage, coverage.wanted() - 1));
+        Button more = Buttons.quiet("+", PlanText.ONE_RUN_MORE_TIP, () -> want(coverage, coverage.wanted() + 1));
         less.setDisable(coverage.wanted() == 0);
         less.setId("less-" + id);
         more.setId("more-" + id);
@@ -115,9 +115,7 @@ final class PlanMatrix extends GridPane {
                 new Planned.Cell(coverage.scene().id(), coverage.path().id()));
         if (suggested != null && suggested > coverage.wanted()) {
             Button take = Buttons.quiet(
-                    "needs " + suggested,
-                    "With this spread from run to run, this many detect the difference that matters. Click to plan them.",
-                    () -> want(coverage, suggested));
+                    PlanText.NEEDS.formatted(suggested), PlanText.NEEDS_TIP, () -> want(coverage, suggested));
             take.getStyleClass().setAll("link");
             cell.getChildren().add(take);
         }
@@ -132,16 +130,15 @@ final class PlanMatrix extends GridPane {
     }
 
     private static String words(Coverage coverage) {
-        return "%s on %s: %d %s, %d wanted%s"
-                .formatted(
-                        coverage.scene().name(),
-                        coverage.path().name(),
-                        coverage.kept(),
-                        coverage.kept() == 1 ? "run counts" : "runs count",
-                        coverage.wanted(),
-                        coverage.grade()
-                                .map(grade -> "; grade %s: rests on %s".formatted(grade, grade.rests()))
-                                .orElse(""));
+        return PlanText.ON_WANTED.formatted(
+                coverage.scene().name(),
+                coverage.path().name(),
+                coverage.kept(),
+                coverage.kept() == 1 ? PlanText.RUN_COUNTS : PlanText.RUNS_COUNT,
+                coverage.wanted(),
+                coverage.grade()
+                        .map(grade -> PlanText.GRADE_RESTS_ON.formatted(grade, grade.rests()))
+                        .orElse(""));
     }
 
     private static String style(Coverage coverage) {

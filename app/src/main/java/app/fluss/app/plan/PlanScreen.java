@@ -65,12 +65,12 @@ public final class PlanScreen extends VBox {
     private final Workbench workbench;
     private final Consumer<String> problems;
     private final ChoiceBox<Optional<Game>> games =
-            Choice.of("plan-game", "Game", game -> game.map(Game::name).orElse("all games"));
-    private final MenuButton addPath = new MenuButton("+ path");
+            Choice.of("plan-game", PlanText.GAME, game -> game.map(Game::name).orElse(PlanText.ALL_GAMES));
+    private final MenuButton addPath = new MenuButton(PlanText.PATH);
     private final PlanMatrix matrix;
     private final PlanFields fields;
     private final SheetList sheet;
-    private final Label sheetTitle = Labels.heading("Run sheet");
+    private final Label sheetTitle = Labels.heading(PlanText.RUN_SHEET);
     private final HBox first = Boxes.row();
     private final Button plan;
     private final Button print;
@@ -96,31 +96,29 @@ public final class PlanScreen extends VBox {
         addPath.setId("plan-add-path");
         addPath.getStyleClass().add("quiet");
         addPath.setMinWidth(USE_PREF_SIZE);
-        addPath.setTooltip(new Tooltip("Add runs of one more path in every scene shown"));
+        addPath.setTooltip(new Tooltip(PlanText.ADD_PATH_TIP));
         games.valueProperty().subscribe((_, _) -> {
             if (!filling) {
                 show();
             }
         });
-        Button apart = Buttons.quiet(
-                "Take apart…", "Plan the runs that tell what of a package gives what", () -> takeApart(theme));
+        Button apart = Buttons.quiet(PlanText.TAKE_APART, PlanText.TAKE_APART_TIP, () -> takeApart(theme));
         apart.setId("plan-apart");
         blind = new BlindList(workbench, theme, problems, play);
-        ToggleButton how = new ToggleButton("How…");
+        ToggleButton how = new ToggleButton(PlanText.HOW);
         how.getStyleClass().add("quiet");
         how.setId("plan-how");
         how.setMinWidth(USE_PREF_SIZE);
-        how.setTooltip(new Tooltip("What changes cost, breaks, balance"));
-        plan = Buttons.primary("Plan the session", "Order what is still missing; what is done stays", this::plan);
+        how.setTooltip(new Tooltip(PlanText.HOW_TIP));
+        plan = Buttons.primary(PlanText.PLAN_SESSION, PlanText.PLAN_SESSION_TIP, this::plan);
         plan.setId("plan-session");
-        print = Buttons.quiet("Print…", "Print the run sheet by a printer of the system", this::print);
-        save = Buttons.quiet("Save as…", "Save the run sheet as a page, as PDF or as a table", this::keep);
+        print = Buttons.quiet(PlanText.PRINT, PlanText.PRINT_TIP, this::print);
+        save = Buttons.quiet(PlanText.SAVE_AS, PlanText.SAVE_AS_TIP, this::keep);
         power = new PowerView(theme);
         VBox howPanel = Boxes.panel(
                 fields,
-                Boxes.head(theme, "What can this many runs detect?", power),
-                Labels.note(
-                        "With 80 % power, two-sided at 5 %, for the path whose runs spread most, at the upper limit of its spread."),
+                Boxes.head(theme, PlanText.POWER_QUESTION, power),
+                Labels.note(PlanText.POWER_EXPLAINED),
                 power,
                 offer);
         howPanel.visibleProperty().bind(how.selectedProperty());
@@ -136,11 +134,11 @@ public final class PlanScreen extends VBox {
                         Boxes.spacer(),
                         print,
                         save,
-                        Buttons.quiet("Measure →", "Continue with the first line (Ctrl+3)", measure)),
+                        Buttons.quiet(PlanText.MEASURE, PlanText.MEASURE_TIP, measure)),
                 sheet);
         VBox.setVgrow(sheet, Priority.ALWAYS);
         VBox.setVgrow(sheetPanel, Priority.ALWAYS);
-        Label title = Labels.title("Plan");
+        Label title = Labels.title(PlanText.PLAN);
         title.setMinWidth(USE_PREF_SIZE);
         getChildren()
                 .addAll(
@@ -165,7 +163,7 @@ public final class PlanScreen extends VBox {
         List<Scene> scenes = Coverage.scenes(contents, game());
         List<DeliveryPath> packages = TakeApartDialog.packages(contents.bench().paths());
         if (scenes.isEmpty() || packages.isEmpty()) {
-            problems.accept("Nothing to take apart yet: it needs a scene and a path with a stage.");
+            problems.accept(PlanText.NOTHING_TO_TAKE_APART);
             return;
         }
         new TakeApartDialog(workbench, theme, getScene().getWindow(), scenes, packages).ask();
@@ -222,8 +220,8 @@ public final class PlanScreen extends VBox {
         Planned planned = contents.planned();
         sheetTitle.setText(
                 planned.open().isEmpty()
-                        ? "Run sheet"
-                        : "Run sheet · %d runs · %s".formatted(planned.openRuns(), Durations.words(planned.openS())));
+                        ? PlanText.RUN_SHEET
+                        : PlanText.RUN_SHEET_RUNS.formatted(planned.openRuns(), Durations.words(planned.openS())));
         sheet.show(contents, contents.missing(scenes));
         blind.show(contents, game());
         print.setDisable(planned.open().isEmpty());
@@ -244,20 +242,18 @@ public final class PlanScreen extends VBox {
         first.setVisible(nothing || !cells.isEmpty());
         first.setManaged(first.isVisible());
         if (cells.isEmpty()) {
-            first.getChildren()
-                    .setAll(Labels.note(
-                            "A plan needs a game with a scene, and paths. Both are described in Bench (Ctrl+1)."));
+            first.getChildren().setAll(Labels.note(PlanText.PLAN_NEEDS));
             return;
         }
         Button want = Buttons.quiet(
-                nothing ? "Add three runs of each path" : "Add runs up to three of each",
-                "Three runs a side are the fewest that give an interval between runs",
+                nothing ? PlanText.THREE_OF_EACH : PlanText.UP_TO_THREE,
+                PlanText.UP_TO_THREE_TIP,
                 () -> want(cells, RepeatsWanted.TO_BEGIN_WITH));
         want.setId("want-all");
         String words = nothing
-                ? "No run is planned here yet."
-                : "%s fewer than three runs, too few for an interval."
-                        .formatted(cells.size() == 1 ? "1 path has" : cells.size() + " paths in these scenes have");
+                ? PlanText.NO_RUN_PLANNED
+                : PlanText.TOO_FEW_PLANNED.formatted(
+                        cells.size() == 1 ? PlanText.ONE_PATH_HAS : PlanText.PATHS_HAVE.formatted(cells.size()));
         first.getChildren().setAll(Labels.of(words, "muted"), want);
     }
 
@@ -300,9 +296,7 @@ public final class PlanScreen extends VBox {
         lookedAt = now;
         seen = SpreadSeen.NONE;
         workbench.look(
-                "Calculating the spread from run to run",
-                (figures, progress) -> SpreadSeen.of(runs, figures, matters),
-                found -> {
+                PlanText.CALCULATING_SPREAD, (figures, progress) -> SpreadSeen.of(runs, figures, matters), found -> {
                     if (now.equals(lookedAt)) {
                         seen = found;
                         power.show(found.curve(), matters);
@@ -317,18 +311,18 @@ public final class PlanScreen extends VBox {
         offer.getChildren().clear();
         seen.curve().ifPresent(curve -> {
             int runs = curve.needed(matters);
-            String spread = "Runs may spread by %s %%: ".formatted(Numbers.text(curve.spread() * 100, 2));
+            String spread = PlanText.SPREAD_UP_TO.formatted(Numbers.text(curve.spread() * 100, 2));
             if (runs > PowerCurve.MOST_RUNS) {
                 offer.getChildren()
-                        .add(Labels.of(spread + "more than %d a side.".formatted(PowerCurve.MOST_RUNS), "muted"));
+                        .add(Labels.of(spread + PlanText.MORE_THAN_SIDE.formatted(PowerCurve.MOST_RUNS), "muted"));
                 return;
             }
             Button want = Buttons.quiet(
-                    "Plan %d of each path".formatted(runs),
-                    "This many runs a side detect the difference that matters",
+                    PlanText.PLAN_OF_EACH_PATH.formatted(runs),
+                    PlanText.PLAN_OF_EACH_PATH_TIP,
                     () -> want(Coverage.paths(workbench.contentsProperty().get(), scenes), scenes, runs));
             want.setId("want-needed");
-            offer.getChildren().addAll(Labels.of(spread + "%d a side.".formatted(runs), "muted"), want);
+            offer.getChildren().addAll(Labels.of(spread + PlanText.SIDE.formatted(runs), "muted"), want);
         });
     }
 
@@ -341,18 +335,19 @@ public final class PlanScreen extends VBox {
 
     private void print() {
         try {
-            SystemPrinting.print(sheet().pdf(), "Run sheet", getScene().getWindow(), new Reports(workbench), problems);
+            SystemPrinting.print(
+                    sheet().pdf(), PlanText.RUN_SHEET, getScene().getWindow(), new Reports(workbench), problems);
         } catch (IOException e) {
-            problems.accept("The run sheet could not be laid out: %s.".formatted(e.getMessage()));
+            problems.accept(PlanText.SHEET_NOT_LAID_OUT.formatted(e.getMessage()));
         }
     }
 
     private void keep() {
         FileChooser chooser = FileChoice.files(
-                "Save the run sheet",
-                FileChoice.kind("Page (HTML)", "html"),
-                FileChoice.kind("PDF", "pdf"),
-                FileChoice.kind("Table (CSV)", "csv"));
+                PlanText.SAVE_RUN_SHEET,
+                FileChoice.kind(PlanText.PAGE_HTML, "html"),
+                FileChoice.kind(PlanText.PDF, "pdf"),
+                FileChoice.kind(PlanText.TABLE_CSV, "csv"));
         chooser.setInitialFileName("run-sheet.html");
         FileChoice.chosen(chooser.showSaveDialog(getScene().getWindow())).ifPresent(this::print);
     }
@@ -369,7 +364,7 @@ public final class PlanScreen extends VBox {
                     sheet().write(to);
                 }
             });
-            problems.accept("The run sheet was written to %s.".formatted(file));
+            problems.accept(PlanText.SHEET_WRITTEN.formatted(file));
         } catch (IOException e) {
             problems.accept(e.getMessage());
         }

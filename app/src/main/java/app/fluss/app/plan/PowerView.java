@@ -24,7 +24,7 @@ final class PowerView extends CanvasView {
     private double matters;
 
     PowerView(Theme theme) {
-        super(theme, "The smallest difference that this many runs a side detect");
+        super(theme, PlanText.POWER_DESCRIBED);
         setId("power");
         setMinHeight(150);
         setPrefHeight(150);
@@ -53,7 +53,7 @@ final class PowerView extends CanvasView {
         if (curve.isEmpty()) {
             pen.fill(Role.MUTED);
             pen.align(Align.LEFT);
-            pen.text("The spread from run to run is unknown: it needs two runs of a path in one scene.", 0, scaled(12));
+            pen.text(PlanText.SPREAD_UNKNOWN, 0, scaled(12));
             return;
         }
         PowerCurve shown = curve.get();
@@ -87,8 +87,8 @@ final class PowerView extends CanvasView {
         pen.align(Align.RIGHT);
         pen.text(Numbers.text(matters * 100, 1) + " %", left - 5, line);
         pen.fill(Role.MUTED);
-        pen.text("runs a side", width, bottom + scaled(25));
+        pen.text(PlanText.RUNS_SIDE, width, bottom + scaled(25));
         pen.align(Align.LEFT);
-        pen.text("smallest difference detected, %", 0, scaled(7));
+        pen.text(PlanText.SMALLEST_DIFFERENCE_DETECTED, 0, scaled(7));
     }
 }

@@ -44,9 +44,9 @@ final class SheetList extends ListView<Planned.Timed> {
     void show(Contents shown, int missing) {
         empty.setText(
                 missing > 0
-                        ? "%s missing and not on a run sheet: plan the session."
-                                .formatted(missing == 1 ? "1 run is" : missing + " runs are")
-                        : "Nothing is missing. Enter above how many runs are wanted, then plan the session.");
+                        ? PlanText.MISSING_NOT_PLANNED.formatted(
+                                missing == 1 ? PlanText.RUN_IS : PlanText.RUNS_ARE.formatted(missing))
+                        : PlanText.NOTHING_MISSING);
         contents = shown;
         now = LocalTime.now(ZoneId.systemDefault());
         getItems().setAll(shown.planned().schedule());
@@ -76,7 +76,7 @@ final class SheetList extends ListView<Planned.Timed> {
         }
         Label what = Labels.of(contents.path(row.pathId()).name(), row.role().isMeasured() ? "strong" : "muted");
         Label scene = Labels.of(contents.place(contents.scene(row.sceneId())), "muted", "small");
-        String steps = String.join("; ", row.changes()) + (row.restarts() ? "; restart the game" : "");
+        String steps = String.join("; ", row.changes()) + (row.restarts() ? PlanText.RESTART_GAME : "");
         Label changes = Labels.of(steps.startsWith("; ") ? steps.substring(2) : steps, "small");
         VBox middle = new VBox(-1, Boxes.row(what, scene));
         if (!changes.getText().isEmpty()) {
@@ -87,9 +87,7 @@ final class SheetList extends ListView<Planned.Timed> {
         middle.setAlignment(Pos.CENTER_LEFT);
         HBox.setHgrow(middle, Priority.ALWAYS);
         Button skip = Buttons.quiet(
-                "Skip",
-                "Skip this line (can be undone)",
-                () -> workbench.edits().plan().set(row, SheetRow.State.SKIPPED));
+                PlanText.SKIP, PlanText.SKIP_TIP, () -> workbench.edits().plan().set(row, SheetRow.State.SKIPPED));
         skip.getStyleClass().setAll("link");
         return Boxes.row(time, role, middle, skip);
     }

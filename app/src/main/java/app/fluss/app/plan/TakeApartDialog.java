@@ -35,18 +35,17 @@ import javafx.stage.Window;
 /// Plans the runs that take a package of settings apart: which combinations of two to five factors, in which
 /// order.
 final class TakeApartDialog {
-    private static final ButtonType PLAN = new ButtonType("Plan these runs", ButtonBar.ButtonData.OK_DONE);
+    private static final ButtonType PLAN = new ButtonType(PlanText.PLAN_THESE_RUNS, ButtonBar.ButtonData.OK_DONE);
     private static final int MOST_TYPED = 4;
 
     private final Workbench workbench;
     private final Dialog<ButtonType> dialog;
-    private final ChoiceBox<DeliveryPath> paths = Choice.of("apart-path", "Path", DeliveryPath::name);
-    private final ChoiceBox<Scene> scenes = Choice.of("apart-scene", "Scene", Scene::name);
+    private final ChoiceBox<DeliveryPath> paths = Choice.of("apart-path", PlanText.PATH_LABEL, DeliveryPath::name);
+    private final ChoiceBox<Scene> scenes = Choice.of("apart-scene", PlanText.SCENE, Scene::name);
     private final VBox stages = new VBox(4);
     private final List<TextField> typed = new ArrayList<>();
-    private final CheckBox half = new CheckBox("half of the combinations, where that leaves every factor clear");
-    private final CheckBox tied =
-            new CheckBox("generation needs the first of these (for example the upscaler it is tied to)");
+    private final CheckBox half = new CheckBox(PlanText.HALF_FRACTION);
+    private final CheckBox tied = new CheckBox(PlanText.GENERATION_TIED);
     private final TextField repeats = new TextField("2");
     private final Label says = Labels.wrapped("");
     private final VBox runs = new VBox(2);
@@ -56,7 +55,7 @@ final class TakeApartDialog {
 
     TakeApartDialog(Workbench workbench, Theme theme, Window owner, List<Scene> offered, List<DeliveryPath> known) {
         this.workbench = workbench;
-        dialog = Dialogs.make(theme, owner, "Take a package apart");
+        dialog = Dialogs.make(theme, owner, PlanText.TAKE_PACKAGE_APART);
         scenes.getItems().setAll(offered);
         paths.getItems().setAll(known);
         half.setId("apart-half");
@@ -70,7 +69,7 @@ final class TakeApartDialog {
         for (int i = 0; i < MOST_TYPED; i++) {
             TextField field = new TextField();
             field.setId("apart-factor-" + (i + 1));
-            field.setPromptText("something else that is on or off: upscaler, latency reduction …");
+            field.setPromptText(PlanText.OTHER_FACTOR_PROMPT);
             field.textProperty().subscribe((_, _) -> work());
             typed.add(field);
             further.getChildren().add(field);
@@ -81,15 +80,14 @@ final class TakeApartDialog {
         paths.valueProperty().subscribe((_, now) -> offer(now));
         VBox body = new VBox(
                 8,
-                Labels.note(
-                        "Switching a package on at once does not show what each part contributes. These runs do: each factor is on in half of them."),
-                new WrappingRow(8, Labels.heading("Scene"), scenes, Labels.heading("Package"), paths),
-                Labels.heading("Factors"),
+                Labels.note(PlanText.TAKE_APART_EXPLAINED),
+                new WrappingRow(8, Labels.heading(PlanText.SCENE), scenes, Labels.heading(PlanText.PACKAGE), paths),
+                Labels.heading(PlanText.FACTORS),
                 stages,
                 further,
                 half,
                 tied,
-                Boxes.row(repeats, Labels.of("runs of each", "muted")),
+                Boxes.row(repeats, Labels.of(PlanText.RUNS_OF_EACH, "muted")),
                 says,
                 runs);
         body.getStyleClass().add("form");
@@ -141,8 +139,8 @@ final class TakeApartDialog {
         stagesApart()
                 .forEach(stage -> factors.add(new Factor(
                         new Chain(List.of(stage)).proposedName(),
-                        "off",
-                        "on",
+                        PlanText.OFF,
+                        PlanText.ON,
                         stage.kind().restartsGame())));
         further().forEach(name -> factors.add(Factor.switched(name)));
         return factors;
@@ -185,10 +183,10 @@ final class TakeApartDialog {
             double count = NumberField.value(repeats.getText());
             ready = count >= 1 && count <= 9 && count == Math.rint(count);
             if (!ready) {
-                says.setText("Enter 1 to 9 runs of each combination.");
+                says.setText(PlanText.RUNS_INVALID);
             }
         } catch (IllegalArgumentException e) {
-            says.setText("This cannot be planned: %s.".formatted(e.getMessage()));
+            says.setText(PlanText.THIS_CANNOT_BE_PLANNED.formatted(e.getMessage()));
             ready = false;
         }
         dialog.getDialogPane().lookupButton(PLAN).setDisable(!ready);
@@ -199,17 +197,12 @@ final class TakeApartDialog {
         Map<String, List<String>> untold = design.untold();
         String mixed = untold.entrySet().stream()
                 .filter(one -> !one.getValue().isEmpty())
-                .map(one -> "%s from %s".formatted(one.getKey(), String.join(", ", one.getValue())))
+                .map(one -> PlanText.FROM.formatted(one.getKey(), String.join(", ", one.getValue())))
                 .collect(Collectors.joining("; "));
-        return "%d combinations%s.%s"
-                .formatted(
-                        design.runs().size(),
-                        blocks > 1
-                                ? " in %d blocks, with a restart of the game between them (⟳)".formatted(blocks)
-                                : "",
-                        mixed.isEmpty()
-                                ? " Every factor and every interaction of two can be told."
-                                : " Will not be told apart: %s.".formatted(mixed));
+        return PlanText.COMBINATIONS.formatted(
+                design.runs().size(),
+                blocks > 1 ? PlanText.IN_BLOCKS.formatted(blocks) : "",
+                mixed.isEmpty() ? PlanText.ALL_TOLD_APART : PlanText.NOT_TOLD_APART.formatted(mixed));
     }
 
     /// The path of a combination: its stages, and in its name what else is on.
@@ -218,7 +211,9 @@ final class TakeApartDialog {
         List<String> on = new ArrayList<>();
         List<String> names = further();
         for (int i = 0; i < names.size(); i++) {
-            on.add("%s %s".formatted(names.get(i), (combination >> (apart.size() + i) & 1) == 1 ? "on" : "off"));
+            on.add("%s %s"
+                    .formatted(
+                            names.get(i), (combination >> (apart.size() + i) & 1) == 1 ? PlanText.ON : PlanText.OFF));
         }
         String chain = chain(combination).proposedName();
         return on.isEmpty() ? chain : chain + ", " + String.join(", ", on);

@@ -60,21 +60,21 @@ public final class ProbeDialog implements ProbeJob.Listener {
     private final Consumer<String> problems;
     private final Run run;
     private final Dialog<ButtonType> dialog;
-    private final ChoiceBox<ProbeSide> side = Choice.of("probe-side", "Side of the link", ProbeSide::title);
+    private final ChoiceBox<ProbeSide> side = Choice.of("probe-side", ProbeText.SIDE_OF_LINK, ProbeSide::title);
     private final TextField address = new TextField(LOOPBACK);
     private final TextField port = new TextField(Integer.toString(ProbeServer.PORT));
     private final TextField code = new TextField();
     private final TextField fps = new TextField();
     private final TextField mbps = new TextField();
     private final TextField seconds = new TextField("10");
-    private final CheckBox paced = new CheckBox("packets of an image are spread over the time to the next");
+    private final CheckBox paced = new CheckBox(ProbeText.SPREAD_PACKETS);
     private final GridPane form = new GridPane(10, 6);
     private final Label said = Labels.wrapped("");
     private final ProgressBar bar = new ProgressBar(0);
-    private final Button start = Buttons.primary("Start", "Starts the probe; it ends by itself", this::start);
-    private final Button keep = Buttons.quiet("Keep with this run", "Keeps the probe as evidence", this::keep);
-    private final Button state = Buttons.quiet(
-            "State on the bench", "States delay and jitter of the link in use, as measured today", this::state);
+    private final Button start = Buttons.primary(ProbeText.START, ProbeText.START_TIP, this::start);
+    private final Button keep =
+            Buttons.quiet(ProbeText.KEEP_WITH_THIS_RUN, ProbeText.KEEP_WITH_THIS_RUN_TIP, this::keep);
+    private final Button state = Buttons.quiet(ProbeText.STATE_ON_BENCH, ProbeText.STATE_ON_BENCH_TIP, this::state);
     private @Nullable ProbeJob job;
     private @Nullable ProbeTrace trace;
 
@@ -104,17 +104,16 @@ public final class ProbeDialog implements ProbeJob.Listener {
             }
         });
         side.setValue(ProbeSide.CLIENT);
-        dialog = Dialogs.make(theme, owner, "Probe the link of " + run.path().name());
+        dialog = Dialogs.make(
+                theme, owner, ProbeText.PROBE_LINK_OF.formatted(run.path().name()));
         VBox content = new VBox(
                 10,
-                Boxes.row(Labels.of("In this probe", "muted"), side),
+                Boxes.row(Labels.of(ProbeText.IN_THIS_PROBE, "muted"), side),
                 form,
                 Boxes.row(start, keep, state),
                 bar,
                 said,
-                Labels.note(
-                        "The host listens at the address you give only, serves one client that knows its code, and stops by itself."
-                                + " It sends at most 500 Mbit/s for a minute: tell others who share the network."));
+                Labels.note(ProbeText.PROBE_WARNING));
         Ems.pref(content, 540);
         dialog.getDialogPane().setContent(content);
         dialog.getDialogPane().getButtonTypes().setAll(ButtonType.CLOSE);
@@ -140,17 +139,16 @@ public final class ProbeDialog implements ProbeJob.Listener {
         form.getChildren().clear();
         int row = 0;
         if (chosen != ProbeSide.STAND_IN) {
-            row = add(
-                    row, chosen == ProbeSide.HOST ? "listen at this machine's address" : "the host's address", address);
-            row = add(row, "UDP port", port);
+            row = add(row, chosen == ProbeSide.HOST ? ProbeText.HOST_ADDRESS : ProbeText.HOSTS_ADDRESS, address);
+            row = add(row, ProbeText.UDP_PORT, port);
         }
         if (chosen == ProbeSide.CLIENT) {
-            row = add(row, "code that the host shows", code);
+            row = add(row, ProbeText.HOST_CODE, code);
         }
         if (chosen != ProbeSide.HOST) {
-            row = add(row, "images per second", fps);
-            row = add(row, "bit rate, Mbit/s", mbps);
-            row = add(row, "seconds, 60 at most", seconds);
+            row = add(row, ProbeText.IMAGES_PER_SECOND, fps);
+            row = add(row, ProbeText.BIT_RATE_MBIT_S, mbps);
+            row = add(row, ProbeText.SECONDS_60_AT_MOST, seconds);
             form.add(paced, 0, row, 2, 1);
         }
     }
@@ -164,7 +162,8 @@ public final class ProbeDialog implements ProbeJob.Listener {
         stop();
         try {
             said.setText("");
-            InetSocketAddress there = new InetSocketAddress(address.getText().strip(), (int) number(port, "the port"));
+            InetSocketAddress there =
+                    new InetSocketAddress(address.getText().strip(), (int) number(port, ProbeText.PORT));
             job = switch (side.getValue()) {
                 case CLIENT -> ProbeJob.client(there, ProbeCode.typed(code.getText()), plan(), this);
                 case HOST -> ProbeJob.host(there, this);
@@ -174,19 +173,19 @@ public final class ProbeDialog implements ProbeJob.Listener {
             bar.setVisible(true);
             start.setDisable(true);
         } catch (IllegalArgumentException e) {
-            said.setText("Correct this first: " + e.getMessage() + ".");
+            said.setText(ProbeText.CORRECT_THIS_FIRST.formatted(e.getMessage()));
         }
     }
 
     private ProbePlan plan() {
         return new ProbePlan(
                 new TrafficShape(
-                        number(fps, "images per second"),
-                        number(mbps, "the bit rate"),
+                        number(fps, ProbeText.IMAGES_PER_SECOND),
+                        number(mbps, ProbeText.BIT_RATE),
                         USUAL_KEY_EVERY_S,
                         USUAL_KEY_FACTOR,
                         paced.isSelected()),
-                number(seconds, "the seconds"));
+                number(seconds, ProbeText.SECONDS));
     }
 
     private static double number(TextField field, String what) {
@@ -218,13 +217,12 @@ public final class ProbeDialog implements ProbeJob.Listener {
     public void seen(ProbeTrace seen) {
         trace = seen;
         ProbeReport report = ProbeReport.of(seen);
-        ended("%s%s of the packets lost; round trip %s ms; the buffer for 99 %% of the images is %s, for 99.9 %% %s."
-                .formatted(
-                        seen.simulated() ? "Simulated link: " : "",
-                        Numbers.percent(report.link().lossShare(), 2),
-                        Numbers.text(report.roundTripMs(), 2),
-                        buffer(report.arrivals().bufferMs(0.99)),
-                        buffer(report.arrivals().bufferMs(0.999))));
+        ended(ProbeText.PROBE_RESULT.formatted(
+                seen.simulated() ? ProbeText.SIMULATED_LINK : "",
+                Numbers.percent(report.link().lossShare(), 2),
+                Numbers.text(report.roundTripMs(), 2),
+                buffer(report.arrivals().bufferMs(0.99)),
+                buffer(report.arrivals().bufferMs(0.999))));
         keep.setDisable(false);
         state.setDisable(
                 seen.simulated() || link().isEmpty() || !report.oneWayMs().isKnown());
@@ -262,7 +260,7 @@ public final class ProbeDialog implements ProbeJob.Listener {
     }
 
     private static String buffer(Figure ms) {
-        return ms.isKnown() ? Numbers.text(ms, 1) + " ms" : "not available: too many images never arrived whole";
+        return ms.isKnown() ? Numbers.text(ms, 1) + " ms" : ProbeText.TOO_MANY_LOST;
     }
 
     @Override

@@ -54,7 +54,7 @@ final class ProbeJob implements AutoCloseable {
             try {
                 work.run(job);
             } catch (StoppedException e) {
-                job.tell(l -> l.ended("Stopped."));
+                job.tell(l -> l.ended(ProbeText.STOPPED));
             } catch (IOException e) {
                 job.tell(l -> l.ended(String.valueOf(e.getMessage())));
             } catch (Throwable e) {
@@ -88,11 +88,11 @@ final class ProbeJob implements AutoCloseable {
     static ProbeJob host(InetSocketAddress at, Listener listener) {
         return start(listener, job -> {
             try (ProbeServer server = ProbeServer.open(at)) {
-                job.tell(l -> l.code("Code %s, port %d. On the client: choose this host, and type the code."
-                        .formatted(server.code(), server.address().getPort())));
+                job.tell(l -> l.code(ProbeText.HOST_READY.formatted(
+                        server.code(), server.address().getPort())));
                 ProbeServer.Served served = server.serve(job.progress());
-                job.tell(l -> l.ended("%d images were sent to %s. The client has the result."
-                        .formatted(served.images(), served.client().getAddress().getHostAddress())));
+                job.tell(l -> l.ended(ProbeText.IMAGES_SENT.formatted(
+                        served.images(), served.client().getAddress().getHostAddress())));
             }
         });
     }

@@ -32,7 +32,7 @@ import javafx.stage.Window;
 
 /// A table into which runs are typed or pasted, a row each. The last row is always an empty one.
 final class QuickDialog {
-    private static final ButtonType ADD = new ButtonType("Add runs", ButtonBar.ButtonData.OK_DONE);
+    private static final ButtonType ADD = new ButtonType(QuickText.ADD_RUNS, ButtonBar.ButtonData.OK_DONE);
 
     private final Dialog<ButtonType> dialog;
     private final List<DeliveryPath> paths;
@@ -49,7 +49,7 @@ final class QuickDialog {
     QuickDialog(Theme theme, Window owner, List<DeliveryPath> paths, boolean single) {
         this.paths = paths;
         this.single = single;
-        dialog = Dialogs.make(theme, owner, single ? "Correct the run" : "Enter readings");
+        dialog = Dialogs.make(theme, owner, single ? QuickText.CORRECT_RUN : QuickText.ENTER_READINGS);
         grid.setId("quick-grid");
         heads();
         ScrollPane scroll = new ScrollPane(grid);
@@ -62,17 +62,11 @@ final class QuickDialog {
         HBox.setHgrow(state, Priority.ALWAYS);
         VBox content = new VBox(10, scroll, foot);
         if (!single) {
-            Button paste = Buttons.quiet(
-                    "Paste table",
-                    "Paste rows from a spreadsheet (Ctrl+V in any cell)",
-                    () -> paste(fields.size() - 1));
+            Button paste =
+                    Buttons.quiet(QuickText.PASTE_TABLE, QuickText.PASTE_TABLE_TIP, () -> paste(fields.size() - 1));
             paste.setId("quick-paste");
             foot.getChildren().addAll(Boxes.spacer(), paste);
-            content.getChildren()
-                    .addFirst(Labels.note(
-                            "One row per run. Blank game and scene carry on from the row above. A range such as"
-                                    + " 33–40 is an average with its ends. Noted from an overlay a run has grade D, a"
-                                    + " tool's figures of the whole run have grade C."));
+            content.getChildren().addFirst(Labels.note(QuickText.TABLE_HINT));
             scroll.setPrefViewportHeight(300);
         }
         dialog.getDialogPane().setContent(content);
@@ -97,18 +91,17 @@ final class QuickDialog {
             explain(column, head);
             grid.add(head, c++, 0);
             if (column == Column.PATH) {
-                grid.add(Labels.of("taken for", "muted", "small"), c++, 0);
+                grid.add(Labels.of(QuickText.TAKEN_FOR, "muted", "small"), c++, 0);
             }
         }
     }
 
     private static void explain(Column column, Label head) {
         String words = switch (column) {
-            case LOW -> "As the tool shows it, /s";
-            case CONVENTION ->
-                "How the tool makes its lows. Three conventions are in use; leave unknown if it does not say";
-            case FELT -> "1 drags, 5 follows the hand; or words";
-            case AVERAGE -> "/s; 33–40 where it jumps";
+            case LOW -> QuickText.LOW_TIP;
+            case CONVENTION -> QuickText.LOW_BY_TIP;
+            case FELT -> QuickText.FELT_TIP;
+            case AVERAGE -> QuickText.RATE_TIP;
             default -> "";
         };
         if (!words.isEmpty()) {
@@ -153,12 +146,15 @@ final class QuickDialog {
         int n = rows.read().size();
         state.getStyleClass().setAll("label", rows.problem().isPresent() ? "chip-warm" : "muted");
         state.setText(rows.problem()
-                .map(wrong -> "Row %d, %s: %s"
-                        .formatted(wrong.row() + 1, wrong.column().title(), wrong.why()))
+                .map(wrong ->
+                        QuickText.ROW.formatted(wrong.row() + 1, wrong.column().title(), wrong.why()))
                 .orElse(counted(n) + alike()));
         state.setTooltip(new Tooltip(state.getText()));
         add.setDisable(n == 0 || rows.problem().isPresent());
-        add.setText(single ? "Correct run" : n <= 1 ? "Add run" : "Add %d runs".formatted(n));
+        add.setText(
+                single
+                        ? QuickText.CORRECT_THIS_RUN
+                        : n <= 1 ? QuickText.ADD_RUN : QuickText.ADD_SO_MANY_RUNS.formatted(n));
         if (!single && (fields.isEmpty() || !typed.getLast().isBlank()) && fields.size() < QuickTable.MOST_ROWS) {
             filling = true;
             addRow(QuickRow.EMPTY);
@@ -168,14 +164,12 @@ final class QuickDialog {
     }
 
     private static String counted(int runs) {
-        return runs == 0 ? "Nothing typed yet." : runs == 1 ? "1 run" : runs + " runs";
+        return runs == 0 ? QuickText.NOTHING_TYPED_YET : runs == 1 ? QuickText.RUN : QuickText.RUNS.formatted(runs);
     }
 
     private String alike() {
         return rows.alike(paths)
-                .map(two ->
-                        ". “%s” is taken for the same as “%s” and will be a path of its own: give both one name if they are one."
-                                .formatted(two.second(), two.first()))
+                .map(two -> QuickText.NEAR_NAME.formatted(two.second(), two.first()))
                 .orElse("");
     }
 
@@ -203,10 +197,9 @@ final class QuickDialog {
         QuickTable.Pasted pasted = QuickTable.read(text == null ? "" : text);
         fill(row, pasted.rows());
         if (pasted.rows().isEmpty()) {
-            state.setText("There is no table on the clipboard: copy the cells of a spreadsheet first.");
+            state.setText(QuickText.NO_TABLE_COPIED);
         } else if (pasted.cut()) {
-            state.setText("Only the first %d rows were taken: add them, then paste the rest."
-                    .formatted(QuickTable.MOST_ROWS));
+            state.setText(QuickText.TOO_MANY_ROWS.formatted(QuickTable.MOST_ROWS));
         }
     }
 

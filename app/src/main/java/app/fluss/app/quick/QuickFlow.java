@@ -43,7 +43,7 @@ public final class QuickFlow {
     /// @param begin rows to begin with
     public void enter(List<QuickRow> begin) {
         if (!workbench.canEdit()) {
-            problems.accept("Open a study that can be written first; this one is read-only.");
+            problems.accept(QuickText.STUDY_READ_ONLY);
             return;
         }
         Edits edits = workbench.edits();
@@ -62,7 +62,7 @@ public final class QuickFlow {
     /// Lets the user correct a run that was typed.
     public void correct(Run run) {
         if (!workbench.canEdit()) {
-            problems.accept("Open a study that can be written first; this one is read-only.");
+            problems.accept(QuickText.STUDY_READ_ONLY);
             return;
         }
         Edits edits = workbench.edits();

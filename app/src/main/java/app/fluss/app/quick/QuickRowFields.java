@@ -82,13 +82,12 @@ final class QuickRowFields {
         Ems.pref(source, 88);
         source.setMinWidth(0);
         source.setId("quick-from-" + number);
-        source.setTooltip(
-                new Tooltip("Noted from an overlay (grade D), or a tool's figures of the whole run (grade C)"));
+        source.setTooltip(new Tooltip(QuickText.BASIS_TIP));
         Ems.min(guess, 96);
         guess.setId("quick-is-" + number);
         texts.forEach((column, field) -> {
             field.setId("quick-%s-%d".formatted(id(column), number));
-            field.setAccessibleText("%s, row %d".formatted(column.title(), number));
+            field.setAccessibleText(QuickText.FIELD_OF_ROW.formatted(column.title(), number));
             if (column != Column.PATH && column != Column.CONVENTION) {
                 Ems.pref(field, WIDTHS.getOrDefault(column, 0.0));
                 field.setMinWidth(0);
@@ -105,7 +104,8 @@ final class QuickRowFields {
     private static List<String> proposals(List<DeliveryPath> paths) {
         List<String> names =
                 new ArrayList<>(paths.stream().map(DeliveryPath::name).toList());
-        for (String usual : List.of("native", "engine generation 2x", "driver generation 2x", "second GPU 2x")) {
+        for (String usual : List.of(
+                "native", QuickText.ENGINE_GENERATION_2X, QuickText.DRIVER_GENERATION_2X, QuickText.SECOND_GPU_2X)) {
             if (!names.contains(usual)) {
                 names.add(usual);
             }
@@ -192,7 +192,7 @@ final class QuickRowFields {
         }
         String is = whole.path().isBlank() ? "" : words(QuickRun.chain(whole.path(), paths));
         guess.setText(is);
-        guess.setTooltip(is.isEmpty() ? null : new Tooltip("What the path is taken for, by its name: " + is));
+        guess.setTooltip(is.isEmpty() ? null : new Tooltip(QuickText.TAKEN_FOR_TIP.formatted(is)));
     }
 
     private static String words(Chain chain) {

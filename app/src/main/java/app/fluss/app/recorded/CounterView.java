@@ -121,7 +121,7 @@ public final class CounterView extends CanvasView {
 
     /// @param chosen is told the reading that was clicked
     public CounterView(Theme theme, IntConsumer chosen) {
-        super(theme, "What the counter showed over time, and how many pictures of each second are distinct");
+        super(theme, RecordedText.COUNTER_DESCRIBED);
         setId("counter-chart");
         setMinHeight(LEAST);
         setPrefHeight(240);

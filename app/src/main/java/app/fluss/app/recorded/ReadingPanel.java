@@ -58,25 +58,26 @@ final class ReadingPanel extends VBox {
         value.setPrefColumnCount(6);
         value.setOnAction(_ -> say());
         value.textProperty().subscribe(() -> check());
-        say = Buttons.quiet("It shows this", "Corrects the reading (Enter); the next open one follows", this::say);
+        say = Buttons.quiet(RecordedText.IT_SHOWS_THIS, RecordedText.IT_SHOWS_THIS_TIP, this::say);
         say.setId("reading-say");
-        strike = Buttons.quiet("Unreadable", "Removes the reading from all figures", this::strike);
+        strike = Buttons.quiet(RecordedText.UNREADABLE, RecordedText.UNREADABLE_TIP, this::strike);
         strike.setId("reading-strike");
-        back = Buttons.quiet("Put back", "As it was read", this::putBack);
+        back = Buttons.quiet(RecordedText.PUT_BACK, RecordedText.PUT_BACK_TIP, this::putBack);
         back.setId("reading-back");
         StackPane picture = new StackPane(image, noImage);
         picture.getStyleClass().add("reading-picture");
         picture.setMinHeight(HIGH + 10);
         picture.setMinWidth(0);
         picture.setAlignment(Pos.CENTER_LEFT);
-        Button nextOpen = Buttons.quiet("Next open ▸", "The next reading that is open", () -> go.accept(open(index)));
+        Button nextOpen =
+                Buttons.quiet(RecordedText.NEXT_OPEN, RecordedText.NEXT_OPEN_TIP, () -> go.accept(open(index)));
         nextOpen.setId("next-open");
         value.setMinWidth(USE_PREF_SIZE);
         FlowPane more = new FlowPane(
                 8,
                 7,
-                Buttons.quiet("◂", "The reading before", () -> step(-1)),
-                Buttons.quiet("▸", "The next reading", () -> step(1)),
+                Buttons.quiet("◂", RecordedText.READING_BEFORE_TIP, () -> step(-1)),
+                Buttons.quiet("▸", RecordedText.NEXT_READING_TIP, () -> step(1)),
                 nextOpen,
                 strike,
                 back);
@@ -92,10 +93,8 @@ final class ReadingPanel extends VBox {
         Map<Double, Double> corrections = all.correctionsOf(of);
         boolean corrected = corrections.containsKey(stand.fromMs());
         double now = corrections.getOrDefault(stand.fromMs(), stand.value());
-        when.setText("%s s, for %s s"
-                .formatted(
-                        Numbers.text(stand.fromMs() / 1000, 2),
-                        Numbers.text((stand.toMs() - stand.fromMs()) / 1000, 2)));
+        when.setText(RecordedText.S_FOR_S.formatted(
+                Numbers.text(stand.fromMs() / 1000, 2), Numbers.text((stand.toMs() - stand.fromMs()) / 1000, 2)));
         said.setText(words(of, stand, now, corrected));
         unit.setText(of.kind().unit());
         value.setText(Double.isNaN(now) ? "" : NumberField.text(now));
@@ -108,17 +107,21 @@ final class ReadingPanel extends VBox {
         image.setFitWidth(of.crops().width() * by);
         image.setPreserveRatio(true);
         image.setSmooth(by < 1);
-        noImage.setText(grey.isPresent() ? "" : "No picture of this reading was kept: there are too many.");
+        noImage.setText(grey.isPresent() ? "" : RecordedText.NO_PICTURE_KEPT);
         check();
     }
 
     private static String words(RecordedNumber of, Stand stand, double now, boolean corrected) {
         String read = stand.isRead()
-                ? "read as %s %s"
+                ? RecordedText.READ_AS
                         .formatted(NumberField.text(stand.value()), of.kind().unit())
                         .strip()
-                : "open";
-        return !corrected ? read : Double.isNaN(now) ? "struck; it was " + read : "corrected; it was " + read;
+                : RecordedText.OPEN;
+        return !corrected
+                ? read
+                : Double.isNaN(now)
+                        ? RecordedText.STRUCK_IT_WAS.formatted(read)
+                        : RecordedText.CORRECTED_IT_WAS.formatted(read);
     }
 
     private static WritableImage image(StandCrops crops, byte[] grey) {

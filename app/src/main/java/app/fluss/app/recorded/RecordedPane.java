@@ -69,35 +69,28 @@ public final class RecordedPane extends VBox {
                 Boxes.row(
                         headline,
                         Boxes.spacer(),
-                        Buttons.quiet("Another recording…", "Read another recording of this run", add),
-                        Buttons.quiet("Remove", "Removes the numbers (can be undone)", this::remove),
-                        new ShareBar(theme, "Counter over time", chart)),
+                        Buttons.quiet(RecordedText.ANOTHER_RECORDING, RecordedText.ANOTHER_RECORDING_TIP, add),
+                        Buttons.quiet(RecordedText.REMOVE, RecordedText.REMOVE_TIP, this::remove),
+                        new ShareBar(theme, RecordedText.COUNTER_OVER_TIME, chart)),
                 source,
                 choices,
                 chart,
-                Labels.of(
-                        "line: the counter · bars: distinct pictures of each second · hatched: open",
-                        "muted",
-                        "small"));
+                Labels.of(RecordedText.COUNTER_LEGEND, "muted", "small"));
         VBox.setVgrow(chart, Priority.ALWAYS);
         VBox.setVgrow(over, Priority.ALWAYS);
         figures.setId("counter-figures");
-        VBox one = Boxes.panel(Labels.heading("The marked reading"), reading);
-        VBox all = Boxes.panel(Labels.heading("Over the whole recording"), figures);
+        VBox one = Boxes.panel(Labels.heading(RecordedText.MARKED_READING), reading);
+        VBox all = Boxes.panel(Labels.heading(RecordedText.OVER_WHOLE_RECORDING), figures);
         recorded = Boxes.scrolling(new VBox(10, over, Columns.even(theme, 360, one, all)));
         // The chart takes what is left; where nothing is, all of it scrolls.
         recorded.setFitToHeight(true);
         VBox.setVgrow(recorded, Priority.ALWAYS);
         nothing = Boxes.panel(
-                Labels.heading("No recording of this run was read"),
-                Labels.note(
-                        "Record the screen with the counter in a corner, and drop the recording here. Fluss reads each number on"
-                                + " every picture, says what it could not read, and counts how many pictures are really new: what the"
-                                + " counter said against what the eye got, from one recording."),
+                Labels.heading(RecordedText.NO_RECORDING),
+                Labels.note(RecordedText.NO_RECORDING_HINT),
                 Boxes.row(
-                        Buttons.primary("Read a recording…", "Choose a recording of this run", add),
-                        Buttons.quiet(
-                                "Try it with a drawn one", "Reads the short recording that ships with Fluss", tryOut)));
+                        Buttons.primary(RecordedText.READ_RECORDING, RecordedText.READ_RECORDING_TIP, add),
+                        Buttons.quiet(RecordedText.TRY_DRAWN, RecordedText.TRY_DRAWN_TIP, tryOut)));
         group.selectedToggleProperty().subscribe(toggle -> {
             if (toggle != null && !toggle.getUserData().equals(chosen)) {
                 chosen = String.valueOf(toggle.getUserData());
@@ -128,28 +121,27 @@ public final class RecordedPane extends VBox {
         Optional<PictureCount> count =
                 now.pictures().map(pictures -> pictures.differences().count()).filter(PictureCount::isCounted);
         headline.setText(words(
-                rate.map(OverlaySeries::mean).orElse(Figure.missing("no frame rate was read")),
+                rate.map(OverlaySeries::mean).orElse(Figure.missing(RecordedText.NO_FRAME_RATE_READ)),
                 count.map(seen -> seen.deliveredFps(now.pictures().orElseThrow().fps()))));
-        source.setText("%s · %s pictures at %s/s · grade %s%s"
-                .formatted(
-                        numbers.get().read().clipName(),
-                        Numbers.text(numbers.get().read().pictures(), 0),
-                        Numbers.text(numbers.get().read().fps(), 0),
-                        EvidenceKinds.RECORDING.grade().orElseThrow(),
-                        numbers.get().read().missing().isEmpty()
-                                ? ""
-                                : " · " + numbers.get().read().missing()));
+        source.setText(RecordedText.PICTURES_AT_S_GRADE.formatted(
+                numbers.get().read().clipName(),
+                Numbers.text(numbers.get().read().pictures(), 0),
+                Numbers.text(numbers.get().read().fps(), 0),
+                EvidenceKinds.RECORDING.grade().orElseThrow(),
+                numbers.get().read().missing().isEmpty()
+                        ? ""
+                        : " · " + numbers.get().read().missing()));
         showNumber();
         getChildren().setAll(recorded);
     }
 
     private static String words(Figure claimed, Optional<Double> delivered) {
         String eye = delivered
-                .map(fps -> "the eye got %s/s".formatted(Numbers.text(fps, 1)))
-                .orElse("of its pictures none can be told apart");
+                .map(fps -> RecordedText.EYE_GOT_S.formatted(Numbers.text(fps, 1)))
+                .orElse(RecordedText.NONE_TOLD_APART);
         return claimed.isKnown()
-                ? "The counter said %s/s, %s".formatted(Numbers.text(claimed, 1), eye)
-                : "The frame rate was not read; " + eye;
+                ? RecordedText.COUNTER_SAID_S.formatted(Numbers.text(claimed, 1), eye)
+                : RecordedText.FRAME_RATE_NOT_READ.formatted(eye);
     }
 
     private void showChoices(StoredNumbers numbers) {
@@ -220,25 +212,30 @@ public final class RecordedPane extends VBox {
     private void showFigures(RecordedNumber number, OverlaySeries series) {
         String unit = number.kind().unit();
         figures.getChildren().clear();
-        figure("mean over time", text(series.mean(), 2, unit), Numbers.reason(series.mean()));
+        figure(RecordedText.MEAN_OVER_TIME, text(series.mean(), 2, unit), Numbers.reason(series.mean()));
         figure(
-                "lowest to highest",
+                RecordedText.LOWEST_TO_HIGHEST,
                 Numbers.range(series.low(), series.high(), 1) + " " + unit,
                 Numbers.reason(series.low()));
         figure(
-                "renewed every",
+                RecordedText.RENEWED_EVERY,
                 text(series.updatePeriodS(), 3, "s"),
-                "The counter's own period. " + Numbers.reason(series.updatePeriodS()));
-        figure("changes that were read", Numbers.text(series.changes(), 0), "");
-        figure("open", Numbers.text(100 * series.openShare(), 1) + " % of the time", "What could not be read.");
+                RecordedText.COUNTERS_OWN_PERIOD.formatted(Numbers.reason(series.updatePeriodS())));
+        figure(RecordedText.CHANGES_THAT_WERE_READ, Numbers.text(series.changes(), 0), "");
+        figure(
+                RecordedText.OPEN,
+                RecordedText.PERCENT_OF_TIME.formatted(Numbers.text(100 * series.openShare(), 1)),
+                RecordedText.OPEN_DEFINITION);
         double least = NumberField.value(bound.getText());
-        HBox asked = Boxes.row(Labels.of("below", "muted"), bound, Labels.of(unit, "muted"));
+        HBox asked = Boxes.row(Labels.of(RecordedText.BELOW, "muted"), bound, Labels.of(unit, "muted"));
         asked.setMinWidth(USE_PREF_SIZE);
         figures.addRow(
                 figures.getRowCount(),
                 asked,
                 Labels.wrapped(
-                        least >= 0 ? Numbers.percent(series.shareBelow(least), 1) + " of the time" : "type a number",
+                        least >= 0
+                                ? RecordedText.OF_TIME.formatted(Numbers.percent(series.shareBelow(least), 1))
+                                : RecordedText.TYPE_NUMBER,
                         "strong"));
     }
 

@@ -45,11 +45,11 @@ public final class SettingsDialog {
     public static void show(Settings settings, Window owner, Path config, String study) {
         SettingsDialog made = new SettingsDialog();
         Theme theme = settings.theme();
-        ChoiceBox<Appearance> appearance = Choice.of("appearance", "Light or dark", Appearance::title);
+        ChoiceBox<Appearance> appearance = Choice.of("appearance", SettingsText.LIGHT_OR_DARK, Appearance::title);
         appearance.getItems().setAll(Appearance.values());
         appearance.valueProperty().bindBidirectional(theme.appearanceProperty());
-        made.row("Light or dark", appearance, "Ctrl+D switches it.");
-        ChoiceBox<Integer> text = Choice.of("text-size", "Size of text", percent -> percent + " %");
+        made.row(SettingsText.LIGHT_OR_DARK, appearance, SettingsText.CTRL_D_SWITCHES_IT);
+        ChoiceBox<Integer> text = Choice.of("text-size", SettingsText.SIZE_OF_TEXT, percent -> percent + " %");
         text.getItems()
                 .setAll(IntStream.rangeClosed(0, STEPS)
                         .map(step -> SMALLEST + step * STEP)
@@ -57,26 +57,20 @@ public final class SettingsDialog {
                         .toList());
         text.setValue(theme.textPercent());
         text.valueProperty().subscribe((_, percent) -> theme.setTextPercent(percent));
-        made.row("Size of text", text, "Ctrl++ and Ctrl+− change it, Ctrl+0 makes it 100 %.");
-        ChoiceBox<LowConvention> lows = Choice.of("usual-lows", "Lows by", LowConvention::title);
+        made.row(SettingsText.SIZE_OF_TEXT, text, SettingsText.TEXT_SIZE_KEYS);
+        ChoiceBox<LowConvention> lows = Choice.of("usual-lows", SettingsText.LOWS_BY, LowConvention::title);
         lows.getItems().setAll(LowConvention.values());
         lows.valueProperty().bindBidirectional(settings.lowsProperty());
+        made.row(SettingsText.LOWS_BY, lows, SettingsText.LOWS_EXPLAINED);
+        made.row(SettingsText.UNITS, Labels.of(SettingsText.MS_S_W_MM), SettingsText.NUMBERS_EXPLAINED);
         made.row(
-                "Lows by",
-                lows,
-                "Convention of the 1 % and 0.1 % lows that Examine starts with. Compare never mixes conventions.");
-        made.row("Units", Labels.of("ms, /s, W, mm"), "Numbers follow this computer's language; files are neutral.");
-        made.row(
-                "Bounds of verdicts",
-                Labels.of("in the study"),
-                "They belong to schools: Decide, *Schools…*. That way others can check a verdict.".replace("*", ""));
-        made.row("Study", path(study), "Logs that are imported are kept within; nothing else is written beside it.");
-        made.row("Remembered", path(config.toString()), "Mappings of logs and rectangles of overlays.");
-        made.row(
-                "Privacy",
-                Labels.of("Nothing leaves this computer."),
-                "Fluss opens no connection but a link probe that you start, to the address that you enter.");
-        Dialog<ButtonType> dialog = Dialogs.make(theme, owner, "Settings");
+                SettingsText.BOUNDS_OF_VERDICTS,
+                Labels.of(SettingsText.IN_STUDY),
+                SettingsText.BOUNDS_EXPLAINED.replace("*", ""));
+        made.row(SettingsText.STUDY, path(study), SettingsText.STUDY_FOLDER_EXPLAINED);
+        made.row(SettingsText.REMEMBERED, path(config.toString()), SettingsText.REMEMBERED_EXPLAINED);
+        made.row(SettingsText.PRIVACY, Labels.of(SettingsText.NOTHING_LEAVES_THIS_COMPUTER), SettingsText.CONNECTIONS);
+        Dialog<ButtonType> dialog = Dialogs.make(theme, owner, SettingsText.SETTINGS);
         dialog.getDialogPane().setContent(Boxes.scrolling(made.grid));
         dialog.getDialogPane().setPrefSize(640, 640);
         dialog.getDialogPane().setId("settings-dialog");

@@ -49,11 +49,11 @@ final class PagePreview extends VBox {
         number.setId("report-page");
         number.setMinWidth(USE_PREF_SIZE);
         HBox head = Boxes.row(
-                Labels.heading("Preview"),
+                Labels.heading(ShareText.PREVIEW),
                 Boxes.spacer(),
-                Buttons.quiet("◂", "Page before", () -> turn(-1)),
+                Buttons.quiet("◂", ShareText.PREVIEW_TIP, () -> turn(-1)),
                 number,
-                Buttons.quiet("▸", "Next page", () -> turn(1)));
+                Buttons.quiet("▸", ShareText.NEXT_PAGE_TIP, () -> turn(1)));
         getChildren().addAll(head, scroll);
     }
 
@@ -80,7 +80,7 @@ final class PagePreview extends VBox {
                     drawn -> {
                         if (page == wanted && isShown(all)) {
                             view.setImage(drawn);
-                            number.setText("%d of %d".formatted(wanted + 1, all.pages()));
+                            number.setText(ShareText.OF.formatted(wanted + 1, all.pages()));
                             scroll.setVvalue(0);
                         }
                     },

@@ -43,8 +43,6 @@ import javafx.stage.Window;
 /// *Report…*: what is to be in it, its pages as they will be printed, and the ways out: a folder, a page, a PDF, the
 /// printer; and the card of a game.
 public final class ReportDialog {
-    private static final String ITS_OWN = "the school of each game";
-
     private final Theme theme;
     private final Window owner;
     private final Reports reports;
@@ -52,8 +50,8 @@ public final class ReportDialog {
     private final Dialog<ButtonType> dialog;
     private final Map<String, CheckBox> games = new LinkedHashMap<>();
     private final Map<Part, CheckBox> parts = new EnumMap<>(Part.class);
-    private final ChoiceBox<String> school = Choice.of("report-school", "School", name -> name);
-    private final ChoiceBox<String> card = Choice.of("card-game", "Game", name -> name);
+    private final ChoiceBox<String> school = Choice.of("report-school", ShareText.SCHOOL, name -> name);
+    private final ChoiceBox<String> card = Choice.of("card-game", ShareText.GAME, name -> name);
     private final PagePreview preview;
     private final Label state = Labels.note("");
     private final VBox ways = new VBox(6);
@@ -65,7 +63,7 @@ public final class ReportDialog {
         this.owner = owner;
         this.tell = tell;
         reports = new Reports(workbench);
-        dialog = Dialogs.make(theme, owner, "Report");
+        dialog = Dialogs.make(theme, owner, ShareText.REPORT);
         preview = new PagePreview(reports, tell);
         for (Game game : workbench.contentsProperty().get().games()) {
             games.put(game.name(), ticked(game.name()));
@@ -73,11 +71,11 @@ public final class ReportDialog {
         for (Part part : Part.values()) {
             parts.put(part, ticked(part.title()));
         }
-        school.getItems().add(ITS_OWN);
+        school.getItems().add(ShareText.OWN_SCHOOLS);
         workbench.contentsProperty().get().schools().schools().all().stream()
                 .map(School::title)
                 .forEach(school.getItems()::add);
-        school.setValue(ITS_OWN);
+        school.setValue(ShareText.OWN_SCHOOLS);
         HBox content = new HBox(14, options(), preview);
         HBox.setHgrow(preview, Priority.ALWAYS);
         content.setPrefSize(1040, 640);
@@ -100,28 +98,32 @@ public final class ReportDialog {
         chosen.getChildren().addAll(games.values());
         VBox held = new VBox(3);
         held.getChildren().addAll(parts.values());
-        Button update = Buttons.primary("Update preview", "Builds the report as chosen", this::update);
+        Button update = Buttons.primary(ShareText.UPDATE_PREVIEW, ShareText.UPDATE_PREVIEW_TIP, this::update);
         update.setId("report-update");
         VBox scrolled = Boxes.scrolled(
-                Labels.heading("Games"), chosen, Labels.heading("Judged by"), school, Labels.heading("Contents"), held);
+                Labels.heading(ShareText.GAMES),
+                chosen,
+                Labels.heading(ShareText.JUDGED_BY),
+                school,
+                Labels.heading(ShareText.CONTENTS),
+                held);
         var scroll = Boxes.scrolling(scrolled);
         VBox.setVgrow(scroll, Priority.ALWAYS);
         VBox options = new VBox(10, scroll, update, state, ways);
         Ems.fix(options, 270);
         ways.setDisable(true);
-        Button folder =
-                Buttons.quiet("Save folder…", "Page, PDF, figures, verdicts, charts and cards", this::saveFolder);
+        Button folder = Buttons.quiet(ShareText.SAVE_FOLDER, ShareText.SAVE_FOLDER_TIP, this::saveFolder);
         folder.setId("report-folder");
-        Button pdf = Buttons.quiet("Save as PDF…", "As it will be printed", this::savePdf);
-        Button page = Buttons.quiet("Save as page…", "One self-contained HTML file", this::savePage);
-        Button print = Buttons.quiet("Print…", "By a printer of the system", this::print);
+        Button pdf = Buttons.quiet(ShareText.SAVE_AS_PDF, ShareText.SAVE_AS_PDF_TIP, this::savePdf);
+        Button page = Buttons.quiet(ShareText.SAVE_AS_PAGE, ShareText.SAVE_AS_PAGE_TIP, this::savePage);
+        Button print = Buttons.quiet(ShareText.PRINT, ShareText.PRINT_TIP, this::print);
         print.setId("report-print");
         ways.getChildren()
                 .addAll(
                         Boxes.row(folder, pdf),
                         Boxes.row(page, print),
-                        Boxes.row(Labels.of("Card of", "muted"), card),
-                        new ShareBar(theme, "Card", new CardOf()));
+                        Boxes.row(Labels.of(ShareText.CARD_OF, "muted"), card),
+                        new ShareBar(theme, ShareText.CARD, new CardOf()));
         return options;
     }
 
@@ -142,15 +144,16 @@ public final class ReportDialog {
                 held.add(part);
             }
         });
-        return new ReportWish(chosen, Optional.of(school.getValue()).filter(name -> !name.equals(ITS_OWN)), held);
+        return new ReportWish(
+                chosen, Optional.of(school.getValue()).filter(name -> !name.equals(ShareText.OWN_SCHOOLS)), held);
     }
 
     private void update() {
         if (games.values().stream().noneMatch(CheckBox::isSelected)) {
-            state.setText("Choose a game.");
+            state.setText(ShareText.CHOOSE_GAME);
             return;
         }
-        state.setText("Calculating…");
+        state.setText(ShareText.CALCULATING);
         ways.setDisable(true);
         reports.render(wish(), this::show, problem -> {
             state.setText(problem);
@@ -168,7 +171,7 @@ public final class ReportDialog {
     }
 
     private void saveFolder() {
-        FileChoice.chosen(FileChoice.folders("Save the report into a folder")
+        FileChoice.chosen(FileChoice.folders(ShareText.SAVE_INTO_FOLDER)
                         .showDialog(dialog.getDialogPane().getScene().getWindow()))
                 .ifPresent(
                         folder -> shown.ifPresent(rendered -> reports.writeFolder(rendered, folder, this::done, tell)));
@@ -180,24 +183,24 @@ public final class ReportDialog {
     }
 
     private void savePdf() {
-        save("report.pdf", "PDF", "pdf")
+        save(ShareText.REPORT_PDF, "PDF", "pdf")
                 .ifPresent(file -> shown.ifPresent(rendered -> reports.writePdf(rendered, file, this::done, tell)));
     }
 
     private void savePage() {
-        save("report.html", "Page", "html")
+        save(ShareText.REPORT_HTML, ShareText.PAGE, "html")
                 .ifPresent(file -> shown.ifPresent(rendered -> reports.writePage(rendered, file, this::done, tell)));
     }
 
     private Optional<Path> save(String name, String kind, String ending) {
-        FileChooser chooser = FileChoice.files("Save the report", FileChoice.kind(kind, ending));
+        FileChooser chooser = FileChoice.files(ShareText.SAVE_REPORT, FileChoice.kind(kind, ending));
         chooser.setInitialFileName(name);
         return FileChoice.chosen(chooser.showSaveDialog(owner));
     }
 
     private void print() {
-        shown.ifPresent(
-                rendered -> SystemPrinting.print(rendered.pdf(), "Report of a study", owner, reports, this::done));
+        shown.ifPresent(rendered ->
+                SystemPrinting.print(rendered.pdf(), ShareText.REPORT_OF_STUDY, owner, reports, this::done));
     }
 
     /// The card that is chosen.

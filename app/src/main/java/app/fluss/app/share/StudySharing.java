@@ -22,7 +22,7 @@ import javafx.stage.Window;
 
 /// Games handed on as a study of their own, and another analyst's study taken in.
 public final class StudySharing {
-    private static final FileChooser.ExtensionFilter STUDY = FileChoice.kind("Study", "fluss");
+    private static final FileChooser.ExtensionFilter STUDY = FileChoice.kind(ShareText.STUDY, "fluss");
 
     private final Workbench workbench;
     private final Reports reports;
@@ -48,26 +48,22 @@ public final class StudySharing {
             box.setSelected(true);
             games.put(game, box);
         }
-        Dialog<ButtonType> dialog = Dialogs.make(theme, owner, "Hand on games");
-        VBox content = new VBox(
-                6,
-                Labels.note(
-                        "Their scenes, runs and evidence go along, with the bench and the schools. The plan and what"
-                                + " could be undone stay behind."));
+        Dialog<ButtonType> dialog = Dialogs.make(theme, owner, ShareText.HAND_ON_GAMES);
+        VBox content = new VBox(6, Labels.note(ShareText.HAND_ON_EXPLAINED));
         content.getChildren().addAll(games.values());
         Ems.pref(content, 420);
         dialog.getDialogPane().setContent(content);
-        Dialogs.does(dialog, "Hand on…");
+        Dialogs.does(dialog, ShareText.HAND_ON);
         dialog.showAndWait().filter(ButtonType.OK::equals).ifPresent(_ -> {
             List<Game> chosen = games.entrySet().stream()
                     .filter(one -> one.getValue().isSelected())
                     .map(Map.Entry::getKey)
                     .toList();
             if (chosen.isEmpty()) {
-                tell.accept("Choose a game to hand on.");
+                tell.accept(ShareText.CHOOSE_GAME_FIRST);
                 return;
             }
-            FileChooser chooser = FileChoice.files("Hand on as", STUDY);
+            FileChooser chooser = FileChoice.files(ShareText.HAND_ON_AS, STUDY);
             chooser.setInitialFileName("handed-on.fluss");
             FileChoice.chosen(chooser.showSaveDialog(owner)).ifPresent(file -> reports.handOn(chosen, file, tell));
         });
@@ -75,14 +71,12 @@ public final class StudySharing {
 
     /// Lets the user choose a study and say whose it is.
     public void takeIn() {
-        FileChoice.chosen(FileChoice.files("Take in another analyst's study", STUDY)
-                        .showOpenDialog(owner))
+        FileChoice.chosen(FileChoice.files(ShareText.TAKE_IN, STUDY).showOpenDialog(owner))
                 .ifPresent(this::takeIn);
     }
 
     private void takeIn(Path other) {
         String name = String.valueOf(other.getFileName()).replaceFirst("\\.fluss$", "");
-        Dialogs.text(theme, owner, "Whose is it? Its runs are marked with this name", name)
-                .ifPresent(origin -> reports.takeIn(other, origin, tell));
+        Dialogs.text(theme, owner, ShareText.WHOSE, name).ifPresent(origin -> reports.takeIn(other, origin, tell));
     }
 }

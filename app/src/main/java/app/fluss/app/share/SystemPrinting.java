@@ -8,8 +8,6 @@ import javafx.stage.Window;
 
 /// Prints through the system: its own dialog chooses the printer, the pages go there as they are.
 public final class SystemPrinting {
-    private static final String NONE = "No printer is set up on this system. Save the pages as PDF instead.";
-
     private SystemPrinting() {}
 
     /// Lets the user choose a printer and prints.
@@ -18,7 +16,7 @@ public final class SystemPrinting {
     public static void print(byte[] pdf, String title, Window owner, Reports reports, Consumer<String> tell) {
         PrinterJob job = Printer.getAllPrinters().isEmpty() ? null : PrinterJob.createPrinterJob();
         if (job == null) {
-            tell.accept(NONE);
+            tell.accept(ShareText.NO_PRINTER);
             return;
         }
         if (job.showPrintDialog(owner)) {

@@ -38,7 +38,7 @@ final class ChainBar extends WrappingRow {
     void show(@Nullable AnalysedRun run) {
         getChildren().clear();
         if (run == null) {
-            Label none = new Label("Select a run to see its path.");
+            Label none = new Label(ShellText.SELECT_RUN);
             none.getStyleClass().add("muted");
             getChildren().add(none);
             return;
@@ -48,20 +48,16 @@ final class ChainBar extends WrappingRow {
         DeliveryPath path = run.run().path();
         List<Node> nodes = new ArrayList<>();
         nodes.add(stage(
-                "game",
-                "draws images",
+                ShellText.GAME,
+                ShellText.DRAWS_IMAGES,
                 time(times, LatencyStage.Part.GAME),
                 false,
-                "The game's own images, by the kind column or the native path."));
-        nodes.add(flow("rendered", analysis.rates().rendered()));
+                ShellText.GAME_BOX_TIP));
+        nodes.add(flow(ShellText.RENDERED, analysis.rates().rendered()));
         if (!path.isNative()) {
-            nodes.add(stage(
-                    path.name(),
-                    set(path),
-                    time(times, LatencyStage.Part.PATH),
-                    false,
-                    "What happens between the game and the display."));
-            nodes.add(flow("presented", analysis.rates().presented()));
+            nodes.add(
+                    stage(path.name(), set(path), time(times, LatencyStage.Part.PATH), false, ShellText.PATH_BOX_TIP));
+            nodes.add(flow(ShellText.PRESENTED, analysis.rates().presented()));
         }
         boolean inferred = analysis.ledger()
                 .map(ledger -> ledger.basis() == RefreshLedger.Basis.INFERRED)
@@ -70,35 +66,35 @@ final class ChainBar extends WrappingRow {
                 .display()
                 .map(display -> Numbers.text(display.refreshHz(), 0) + " Hz "
                         + display.sync().label())
-                .orElse("refresh not stated");
+                .orElse(ShellText.REFRESH_NOT_STATED);
         nodes.add(stage(
-                run.headset().isPresent() ? "headset" : "display",
+                run.headset().isPresent() ? ShellText.HEADSET : ShellText.DISPLAY,
                 mode,
                 time(times, LatencyStage.Part.DISPLAY),
                 inferred,
-                inferred ? "Inferred from present times and the sync mode." : "From the display times in the log."));
-        nodes.add(flow("delivered", analysis.rates().delivered()));
+                inferred ? ShellText.INFERRED : ShellText.FROM_DISPLAY_TIMES));
+        nodes.add(flow(ShellText.DELIVERED, analysis.rates().delivered()));
         nodes.add(eye(run.latency()));
         getChildren().setAll(nodes);
     }
 
     private static String set(DeliveryPath path) {
         if (Double.isNaN(path.multiplier())) {
-            return "multiplier not stated";
+            return ShellText.MULTIPLIER_NOT_STATED;
         }
         if (path.multiplier() != 1) {
-            return "set to " + Numbers.text(path.multiplier(), 0) + "×";
+            return ShellText.SET_TO_TIMES.formatted(Numbers.text(path.multiplier(), 0));
         }
         boolean repeats = path.chain().has(StageKind.VR_REPROJECTION);
         if (path.chain().has(StageKind.HOME_STREAM)) {
-            return repeats ? "repeats, sends" : "encodes, sends, decodes";
+            return repeats ? ShellText.REPEATS_SENDS : ShellText.ENCODES_SENDS_DECODES;
         }
-        return repeats ? "repeats, turned to the head" : "makes no images";
+        return repeats ? ShellText.REPROJECTS : ShellText.MAKES_NO_IMAGES;
     }
 
     /// The eye, with the time from input to light: the measured median, else what the stages add up to.
     private static Node eye(AnalysedLatency latency) {
-        Label title = Labels.heading("eye");
+        Label title = Labels.heading(ShellText.EYE);
         Optional<Figure> median =
                 latency.measured().map(seen -> seen.figures().median()).filter(Figure::isKnown);
         Optional<ChainEstimate> stages = latency.estimate();
@@ -111,12 +107,7 @@ final class ChainBar extends WrappingRow {
         under.setMinWidth(Region.USE_PREF_SIZE);
         VBox box = new VBox(-1, title, under);
         box.setPadding(new Insets(0, 0, 0, 8));
-        Tooltip.install(
-                box,
-                new Tooltip(
-                        median.isPresent()
-                                ? "Median of the measured latency, input to light."
-                                : "What the stages add up to on average; > where some are not stated, so that it is at least this."));
+        Tooltip.install(box, new Tooltip(median.isPresent() ? ShellText.MEASURED_TIP : ShellText.ESTIMATED_TIP));
         return box;
     }
 
@@ -139,8 +130,7 @@ final class ChainBar extends WrappingRow {
         if (inferred) {
             box.getStyleClass().add("stage-inferred");
         }
-        Tooltip tip = new Tooltip(
-                time.isEmpty() ? rests : rests + "\nThe time is what its stages add on average, estimated.");
+        Tooltip tip = new Tooltip(time.isEmpty() ? rests : ShellText.STAGE_TIME_TIP.formatted(rests));
         Tooltip.install(box, tip);
         box.setFocusTraversable(true);
         box.setAccessibleText(name + ", " + under.getText() + ". " + rests);
@@ -165,7 +155,9 @@ final class ChainBar extends WrappingRow {
         HBox.setHgrow(flow, Priority.ALWAYS);
         flow.setMaxWidth(Double.MAX_VALUE);
         String reason = Numbers.reason(rate);
-        Tooltip.install(flow, new Tooltip(name + " images per second." + (reason.isEmpty() ? "" : "\n" + reason)));
+        Tooltip.install(
+                flow,
+                new Tooltip(ShellText.IMAGES_PER_SECOND_TIP.formatted(name, reason.isEmpty() ? "" : "\n" + reason)));
         return flow;
     }
 

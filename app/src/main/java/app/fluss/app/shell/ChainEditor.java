@@ -54,11 +54,11 @@ final class ChainEditor extends WrappingRow {
     private void show(@Nullable DeliveryPath path) {
         getChildren().clear();
         if (path == null) {
-            getChildren().add(Labels.of("Choose a path to see its stages; paths are composed in Bench.", "muted"));
+            getChildren().add(Labels.of(ShellText.CHOOSE_PATH, "muted"));
             return;
         }
         List<Node> nodes = new ArrayList<>();
-        nodes.add(box("game", "draws images"));
+        nodes.add(box(ShellText.GAME, ShellText.DRAWS_IMAGES));
         nodes.add(line());
         List<Stage> stages = path.chain().stages();
         for (int at = 0; at < stages.size(); at++) {
@@ -69,8 +69,9 @@ final class ChainEditor extends WrappingRow {
             nodes.add(adding(path));
             nodes.add(line());
         }
-        nodes.add(box("display", path.chain().has(StageKind.VR_REPROJECTION) ? "headset" : "shows images"));
-        nodes.add(Labels.heading("eye"));
+        nodes.add(box(
+                ShellText.DISPLAY, path.chain().has(StageKind.VR_REPROJECTION) ? "headset" : ShellText.SHOWS_IMAGES));
+        nodes.add(Labels.heading(ShellText.EYE));
         getChildren().setAll(nodes);
     }
 
@@ -82,12 +83,12 @@ final class ChainEditor extends WrappingRow {
         text.getStyleClass().remove("stage-box");
         HBox box = new HBox(6, text);
         if (at > 0) {
-            Button earlier = Buttons.quiet(
-                    "‹", "Move it one place towards the game", () -> edit(path, chain -> chain.earlier(at)));
+            Button earlier = Buttons.quiet("‹", ShellText.MOVE_TIP, () -> edit(path, chain -> chain.earlier(at)));
             earlier.setId("earlier-" + at);
             box.getChildren().addFirst(earlier);
         }
-        Button remove = Buttons.quiet("✕", "Take this stage out", () -> edit(path, chain -> chain.without(at)));
+        Button remove =
+                Buttons.quiet("✕", ShellText.TAKE_THIS_STAGE_OUT_TIP, () -> edit(path, chain -> chain.without(at)));
         remove.setId("remove-stage-" + at);
         box.getChildren().add(remove);
         box.getStyleClass().add("stage-box");
@@ -101,15 +102,15 @@ final class ChainEditor extends WrappingRow {
                 .limit(2)
                 .map(key -> key.said(stage.settings().getOrDefault(key, "")))
                 .collect(Collectors.joining(", "));
-        return set.isEmpty() ? "no settings stated" : set;
+        return set.isEmpty() ? ShellText.NO_SETTINGS_STATED : set;
     }
 
     private MenuButton adding(DeliveryPath path) {
-        MenuButton add = new MenuButton("+ stage");
+        MenuButton add = new MenuButton(ShellText.STAGE);
         add.setId("add-stage");
         add.getStyleClass().add("quiet");
         add.setMinWidth(Region.USE_PREF_SIZE);
-        add.setTooltip(new Tooltip("Put a stage into the path; it goes where images pass it"));
+        add.setTooltip(new Tooltip(ShellText.ADD_STAGE_TIP));
         for (StageKind kind : StageKind.values()) {
             MenuItem item = new MenuItem(kind.title());
             item.setOnAction(_ -> edit(path, chain -> chain.with(kind)));

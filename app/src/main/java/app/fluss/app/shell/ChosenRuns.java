@@ -18,14 +18,14 @@ record ChosenRuns(
         if (TreeActions.canCompare(runs)) {
             comparing.accept(runs);
         } else {
-            tell.accept("Choose two or more runs of one scene that count: hold Ctrl and click them on the left.");
+            tell.accept(ShellText.CHOOSE_TWO_RUNS);
         }
     }
 
     void stateFacts() {
         List<Run> runs = chosen.get();
         if (runs.isEmpty()) {
-            tell.accept("Choose runs on the left first: hold Ctrl and click them.");
+            tell.accept(ShellText.CHOOSE_RUNS);
         } else if (runs.size() == 1) {
             actions.stateFacts();
         } else {

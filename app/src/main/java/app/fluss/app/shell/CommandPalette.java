@@ -35,7 +35,7 @@ final class CommandPalette {
     /// Lets the user choose, and does what was chosen once the dialog is closed.
     static void ask(Theme theme, Window owner, List<Command> commands) {
         CommandPalette palette = new CommandPalette(commands);
-        Dialog<ButtonType> dialog = Dialogs.make(theme, owner, "Commands");
+        Dialog<ButtonType> dialog = Dialogs.make(theme, owner, ShellText.COMMANDS);
         palette.fill(dialog);
         dialog.showAndWait()
                 .filter(ButtonType.OK::equals)
@@ -45,11 +45,11 @@ final class CommandPalette {
 
     private void fill(Dialog<ButtonType> dialog) {
         find.setId("palette-find");
-        find.setPromptText("Type what you want to do, or the name of a run");
-        find.setAccessibleText("What you want to do");
+        find.setPromptText(ShellText.PALETTE_PROMPT);
+        find.setAccessibleText(ShellText.PALETTE_TITLE);
         list.setId("palette-list");
         list.setCellFactory(_ -> new CommandCell());
-        list.setPlaceholder(Labels.note("Nothing matches."));
+        list.setPlaceholder(Labels.note(ShellText.NOTHING_MATCHES));
         find.textProperty().subscribe(this::narrow);
         find.addEventFilter(KeyEvent.KEY_PRESSED, event -> {
             int step = event.getCode() == KeyCode.DOWN ? 1 : event.getCode() == KeyCode.UP ? -1 : 0;
@@ -72,7 +72,7 @@ final class CommandPalette {
         dialog.getDialogPane().setContent(new VBox(8, find, list));
         dialog.getDialogPane().setPrefSize(560, 460);
         dialog.getDialogPane().setId("palette");
-        Dialogs.does(dialog, "Do it");
+        Dialogs.does(dialog, ShellText.DO_IT);
         Dialogs.focus(dialog, find);
     }
 

@@ -59,10 +59,10 @@ final class Drawers {
     Drawers(BorderPane frame, Theme theme, Region left, Region right, Region notice) {
         this.frame = frame;
         this.theme = theme;
-        this.left = new Drawer(left, "Work and runs", "show-work", Pos.CENTER_LEFT);
-        this.right = new Drawer(right, "Findings", "show-findings", Pos.CENTER_RIGHT);
-        Tips.on(this.left.button, "Order of work, games and runs");
-        Tips.on(this.right.button, "What was noticed");
+        this.left = new Drawer(left, ShellText.WORK_AND_RUNS, "show-work", Pos.CENTER_LEFT);
+        this.right = new Drawer(right, ShellText.FINDINGS, "show-findings", Pos.CENTER_RIGHT);
+        Tips.on(this.left.button, ShellText.WORK_DRAWER_TIP);
+        Tips.on(this.right.button, ShellText.WHAT_WAS_NOTICED_TIP);
         VBox center = new VBox(middle, notice);
         VBox.setVgrow(middle, Priority.ALWAYS);
         notice.managedProperty().bind(notice.visibleProperty());

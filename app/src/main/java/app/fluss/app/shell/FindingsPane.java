@@ -24,7 +24,7 @@ import javafx.scene.layout.VBox;
 final class FindingsPane extends VBox {
     private final Consumer<Finding> open;
     private final VBox list = new VBox(8);
-    private final Label heading = new Label("Findings");
+    private final Label heading = new Label(ShellText.FINDINGS);
 
     /// @param open is told which finding the user wants to see the evidence of
     FindingsPane(Consumer<Finding> open) {
@@ -44,7 +44,8 @@ final class FindingsPane extends VBox {
     }
 
     void show(List<Finding> findings) {
-        heading.setText(findings.isEmpty() ? "No findings" : "Findings (%d)".formatted(findings.size()));
+        heading.setText(
+                findings.isEmpty() ? ShellText.NO_FINDINGS : ShellText.FINDINGS_COUNT.formatted(findings.size()));
         Map<String, List<Finding>> kinds = new LinkedHashMap<>();
         findings.forEach(finding ->
                 kinds.computeIfAbsent(finding.code(), _ -> new ArrayList<>()).add(finding));
@@ -104,7 +105,7 @@ final class FindingsPane extends VBox {
         card.setFocusTraversable(true);
         card.setAccessibleRole(AccessibleRole.BUTTON);
         card.setAccessibleText(name(alike) + ". " + first.text());
-        Label show = Labels.of("Show the evidence", "link");
+        Label show = Labels.of(ShellText.SHOW_EVIDENCE, "link");
         card.getChildren().add(show);
         card.setOnMouseClicked(_ -> open.accept(first));
         card.setOnKeyPressed(event -> {

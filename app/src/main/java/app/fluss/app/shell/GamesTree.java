@@ -49,7 +49,7 @@ final class GamesTree extends VBox {
     private final Consumer<List<Run>> compared;
     private final TreeView<TreeEntry> tree = new TreeView<>();
     private final TextField find = new TextField();
-    private final Label none = Labels.note("No game, scene, path or run has this name.");
+    private final Label none = Labels.note(ShellText.NO_MATCH);
     private final Set<String> open = new HashSet<>();
 
     /// @param looked is told which run the user clicked
@@ -59,15 +59,15 @@ final class GamesTree extends VBox {
         this.workbench = workbench;
         this.actions = actions;
         this.compared = compared;
-        find.setPromptText("Find game, path or run");
-        find.setAccessibleText("Find game, path or run");
+        find.setPromptText(ShellText.FIND);
+        find.setAccessibleText(ShellText.FIND);
         find.setId("find");
         none.setId("find-none");
         none.setVisible(false);
         none.managedProperty().bind(none.visibleProperty());
         tree.setId("runs");
         tree.setShowRoot(false);
-        tree.setAccessibleText("Games, scenes and runs");
+        tree.setAccessibleText(ShellText.GAMES_SCENES_AND_RUNS);
         tree.setCellFactory(_ -> new EntryCell());
         tree.getSelectionModel().setSelectionMode(SelectionMode.MULTIPLE);
         ContextMenu menu = new ContextMenu();
@@ -130,38 +130,41 @@ final class GamesTree extends VBox {
         List<MenuItem> items = new ArrayList<>();
         List<Run> runs = chosenRuns();
         if (runs.size() < 2) {
-            chosen().ifPresent(entry -> items.add(item("Rename… (F2)", () -> actions.rename(entry))));
+            chosen().ifPresent(entry -> items.add(item(ShellText.RENAME_F2, () -> actions.rename(entry))));
         }
         if (runs.size() == 1) {
-            items.add(item("Facts…", actions::stateFacts));
-            items.add(item("Use today's facts of the bench", actions::takeBench));
+            items.add(item(ShellText.FACTS, actions::stateFacts));
+            items.add(item(ShellText.USE_TODAYS_FACTS, actions::takeBench));
         }
         if (runs.size() > 1) {
-            MenuItem compare = item("Compare %d runs…".formatted(runs.size()), () -> compared.accept(runs));
+            MenuItem compare = item(ShellText.COMPARE_RUNS.formatted(runs.size()), () -> compared.accept(runs));
             compare.setDisable(!TreeActions.canCompare(runs));
             items.add(compare);
-            items.add(item("Facts of %d runs…".formatted(runs.size()), () -> actions.state(runs)));
+            items.add(item(ShellText.FACTS_OF_RUNS.formatted(runs.size()), () -> actions.state(runs)));
         }
         if (!runs.isEmpty()) {
             items.add(paths(runs));
             items.add(new SeparatorMenuItem());
             for (Outcome outcome : Outcome.values()) {
-                String title = outcome == Outcome.KEPT ? "Include in comparisons" : "Mark as " + outcome.title() + "…";
+                String title = outcome == Outcome.KEPT
+                        ? ShellText.INCLUDE_IN_COMPARISONS
+                        : ShellText.MARK_AS.formatted(outcome.title());
                 items.add(item(title, () -> actions.setOutcome(runs, outcome)));
             }
         }
         items.add(new SeparatorMenuItem());
         if (!runs.isEmpty()) {
-            String title = runs.size() == 1 ? "Remove run (Ctrl+Delete)" : "Remove %d runs".formatted(runs.size());
+            String title =
+                    runs.size() == 1 ? ShellText.REMOVE_RUN_CTRL_DELETE : ShellText.REMOVE_RUNS.formatted(runs.size());
             items.add(item(title, () -> actions.remove(runs)));
         } else {
-            chosen().ifPresent(entry -> items.add(item("Remove…", () -> actions.remove(entry))));
+            chosen().ifPresent(entry -> items.add(item(ShellText.REMOVE, () -> actions.remove(entry))));
         }
         return items;
     }
 
     private Menu paths(List<Run> runs) {
-        Menu menu = new Menu("Path");
+        Menu menu = new Menu(ShellText.PATH);
         for (DeliveryPath path : actions.paths()) {
             CheckMenuItem item = new CheckMenuItem(path.name());
             item.setMnemonicParsing(false);
@@ -260,8 +263,8 @@ final class GamesTree extends VBox {
     private static String tip(TreeEntry entry) {
         if (entry instanceof TreeEntry.OfRun(Run run) && !run.isKept()) {
             String reason = run.taking().reason();
-            return "%s%nLeft out of comparisons: %s%s"
-                    .formatted(entry.text(), run.taking().outcome().title(), reason.isEmpty() ? "" : ", " + reason);
+            return ShellText.LEFT_OUT_OF_COMPARISONS.formatted(
+                    entry.text(), run.taking().outcome().title(), reason.isEmpty() ? "" : ", " + reason);
         }
         return entry.text();
     }

@@ -19,7 +19,7 @@ final class Notice extends HBox {
         words.setId("message");
         words.setMaxWidth(Double.MAX_VALUE);
         HBox.setHgrow(words, Priority.ALWAYS);
-        Button close = Buttons.quiet("Dismiss", "Dismiss this message (Esc)", () -> tell(""));
+        Button close = Buttons.quiet(ShellText.DISMISS, ShellText.DISMISS_TIP, () -> tell(""));
         close.setId("dismiss");
         getChildren().setAll(words, close);
         setAlignment(Pos.CENTER_LEFT);

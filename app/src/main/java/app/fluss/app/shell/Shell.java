@@ -64,7 +64,7 @@ public final class Shell extends BorderPane {
     private final CompareScreen compare;
     private final Notice notice = new Notice();
     private final StudyPage study;
-    private final Node comes = new StackPane(Labels.note("Opening the study…"));
+    private final Node comes = new StackPane(Labels.note(ShellText.OPENING_STUDY));
     private boolean wholeStudy;
     private boolean focusRuns;
     private Optional<Comparison> compared = Optional.empty();
@@ -223,10 +223,10 @@ public final class Shell extends BorderPane {
     private VBox left() {
         VBox left = new VBox(
                 4,
-                Labels.of("Order of work", "muted"),
+                Labels.of(ShellText.ORDER_OF_WORK, "muted"),
                 order,
                 new Region(),
-                Labels.of("Games and runs", "muted"),
+                Labels.of(ShellText.GAMES_AND_RUNS, "muted"),
                 games);
         VBox.setVgrow(games, Priority.ALWAYS);
         left.getStyleClass().add("side");
@@ -242,10 +242,14 @@ public final class Shell extends BorderPane {
 
     private void count(Contents contents) {
         int missing = contents.missing(contents.scenes());
-        order.count(Work.PLAN, missing == 0 ? "" : missing + " missing");
+        order.count(Work.PLAN, missing == 0 ? "" : ShellText.MISSING.formatted(missing));
         long open = contents.planned().openRuns();
-        order.count(Work.CAPTURE, contents.attempt().isPresent() ? "measuring" : open == 0 ? "" : open + " to go");
-        order.count(Work.BENCH, contents.bench().items().isEmpty() ? "empty" : "");
+        order.count(
+                Work.CAPTURE,
+                contents.attempt().isPresent()
+                        ? ShellText.MEASURING
+                        : open == 0 ? "" : ShellText.TO_GO.formatted(open));
+        order.count(Work.BENCH, contents.bench().items().isEmpty() ? ShellText.EMPTY : "");
     }
 
     private void showScreen() {

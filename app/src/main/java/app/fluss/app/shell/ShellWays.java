@@ -121,11 +121,11 @@ final class ShellWays implements Ways {
     @Override
     public void simulate() {
         if (!workbench.canEdit()) {
-            inside.tell("Open a study that can be written first; this one is read-only.");
+            inside.tell(ShellText.STUDY_READ_ONLY);
             return;
         }
         jobs.quick(
-                "Reading the scenarios",
+                ShellText.READING_SCENARIOS,
                 ReadyScenario::all,
                 scenarios -> new SimulateDialog(theme, inside.window(), workbench, jobs, scenarios, inside::tell).ask(),
                 e -> inside.tell(String.valueOf(e.getMessage())));
@@ -155,7 +155,7 @@ final class ShellWays implements Ways {
             clip.toFile().deleteOnExit();
             imports.offer(clip, Optional.of(ClipUse.NUMBERS));
         } catch (IOException e) {
-            inside.tell("The recording cannot be unpacked: " + e.getMessage());
+            inside.tell(ShellText.RECORDING_NOT_UNPACKED.formatted(e.getMessage()));
         }
     }
 
@@ -166,7 +166,7 @@ final class ShellWays implements Ways {
     @Override
     public void settings() {
         Open open = workbench.openProperty().get();
-        String study = open == null ? "none is open" : open.file().toString();
+        String study = open == null ? ShellText.NONE_IS_OPEN : open.file().toString();
         SettingsDialog.show(settings, inside.window(), outside.config(), study);
     }
 
@@ -178,10 +178,10 @@ final class ShellWays implements Ways {
         Contents contents = workbench.contentsProperty().get();
         for (Run run : contents.runs()) {
             all.add(Command.of(
-                    "Examine %s · %s".formatted(run.path().name(), contents.place(run)), () -> examine(run)));
+                    ShellText.EXAMINE.formatted(run.path().name(), contents.place(run)), () -> examine(run)));
         }
         for (Path study : new RecentStudies(preferences).list()) {
-            all.add(Command.of("Open " + study, () -> openStudy(study)));
+            all.add(Command.of(ShellText.OPEN.formatted(study), () -> openStudy(study)));
         }
         CommandPalette.ask(theme, inside.window(), all);
     }

@@ -16,7 +16,7 @@ final class SketchView extends CanvasView {
     private final StudySketch sketch;
 
     SketchView(Theme theme, StudySketch sketch) {
-        super(theme, "Runs by scene and path: " + sketch.words());
+        super(theme, ShellText.SKETCH_DESCRIBED.formatted(sketch.words()));
         this.sketch = sketch;
         Ems.fix(this, WIDTH);
         Ems.minHeight(this, HEIGHT);

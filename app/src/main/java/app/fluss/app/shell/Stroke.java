@@ -27,14 +27,14 @@ record Stroke(KeyCode key, boolean shortcut, boolean shift) {
     /// As people write it.
     String text() {
         String name = switch (key) {
-            case ENTER -> "Enter";
-            case SPACE -> "Space";
-            case ESCAPE -> "Esc";
-            case DELETE -> "Delete";
+            case ENTER -> ShellText.ENTER;
+            case SPACE -> ShellText.SPACE;
+            case ESCAPE -> ShellText.ESC;
+            case DELETE -> ShellText.DELETE;
             case PLUS -> "+";
             case MINUS -> "−";
             default -> key.getName();
         };
-        return (shortcut ? "Ctrl+" : "") + (shift ? "Shift+" : "") + name;
+        return (shortcut ? ShellText.CTRL : "") + (shift ? ShellText.SHIFT : "") + name;
     }
 }

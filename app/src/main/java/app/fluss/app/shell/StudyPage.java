@@ -24,13 +24,21 @@ import javafx.scene.layout.VBox;
 
 /// What a study has, what is missing, and what to do next.
 final class StudyPage extends VBox {
-    private static final String[] HEADS = {"game", "scenes", "paths", "runs", "weakest evidence", "missing", ""};
+    private static final String[] HEADS = {
+        ShellText.GAME,
+        ShellText.SCENES,
+        ShellText.PATHS,
+        ShellText.RUNS,
+        ShellText.WEAKEST_EVIDENCE,
+        ShellText.MISSING_COLUMN,
+        ""
+    };
 
     private final Ways ways;
     private final Label name = Labels.title("");
     private final Label counts = Labels.of("", "muted");
     private final Label missing = Labels.wrapped("");
-    private final Button next = Buttons.primary("", "The next step", this::go);
+    private final Button next = Buttons.primary("", ShellText.NEXT_STEP_TIP, this::go);
     private final GridPane grid = new GridPane(22, 8);
     private Runnable step = () -> {};
 
@@ -47,8 +55,8 @@ final class StudyPage extends VBox {
             column.setHalignment(c == 0 || c == 4 ? HPos.LEFT : HPos.RIGHT);
             grid.getColumnConstraints().add(column);
         }
-        VBox step = Boxes.panel(Labels.heading("Next step"), missing, next);
-        VBox games = Boxes.panel(Labels.heading("Games"), grid);
+        VBox step = Boxes.panel(Labels.heading(ShellText.NEXT_STEP), missing, next);
+        VBox games = Boxes.panel(Labels.heading(ShellText.GAMES), grid);
         ScrollPane scroll = Boxes.scrolling(Boxes.scrolled(step, games));
         VBox.setVgrow(scroll, Priority.ALWAYS);
         getChildren().setAll(new WrappingRow(10, name, counts), scroll);
@@ -62,9 +70,9 @@ final class StudyPage extends VBox {
         name.setText(study);
         counts.setText("%s · %s · %s"
                 .formatted(
-                        counted(contents.games().size(), "game"),
-                        counted(contents.scenes().size(), "scene"),
-                        counted(contents.runs().size(), "run")));
+                        counted(contents.games().size(), ShellText.GAME),
+                        counted(contents.scenes().size(), ShellText.SCENE),
+                        counted(contents.runs().size(), ShellText.RUN)));
         showNext(contents);
         grid.getChildren().clear();
         for (int c = 0; c < HEADS.length; c++) {
@@ -85,16 +93,16 @@ final class StudyPage extends VBox {
         int open = contents.missing(contents.scenes());
         if (planned > 0) {
             next(
-                    "%s planned and not measured yet.".formatted(counted((int) planned, "run")),
-                    "Measure",
+                    ShellText.PLANNED.formatted(counted((int) planned, ShellText.RUN)),
+                    ShellText.MEASURE,
                     () -> ways.go(Work.CAPTURE));
         } else if (open > 0) {
             next(
-                    "%s still wanted, and no run sheet.".formatted(counted(open, "run")),
-                    "Plan the session",
+                    ShellText.STILL_WANTED.formatted(counted(open, ShellText.RUN)),
+                    ShellText.PLAN_SESSION,
                     () -> ways.go(Work.PLAN));
         } else {
-            next("Nothing that was planned is missing.", "Compare the paths", () -> ways.go(Work.COMPARE));
+            next(ShellText.NOTHING_MISSING, ShellText.COMPARE_PATHS, () -> ways.go(Work.COMPARE));
         }
     }
 
@@ -122,13 +130,13 @@ final class StudyPage extends VBox {
                 Labels.of(Integer.toString(runs.size())),
                 Labels.of(
                         weakest.map(grade -> "%s, %s".formatted(grade, grade.rests()))
-                                .orElse("no run yet"),
+                                .orElse(ShellText.NO_RUN_YET),
                         "muted"),
                 Labels.of(open == 0 ? "" : Integer.toString(open), "changed"));
         runs.stream()
                 .findFirst()
                 .ifPresent(first -> grid.add(
-                        Buttons.quiet("Examine", "Look at its first run", () -> ways.examine(first)),
+                        Buttons.quiet(ShellText.EXAMINE_RUN, ShellText.EXAMINE_RUN_TIP, () -> ways.examine(first)),
                         HEADS.length - 1,
                         row));
     }

@@ -43,7 +43,10 @@ record StudySketch(int games, int runs, List<List<Integer>> counts) {
 
     /// The study in words.
     String words() {
-        return "%s, %s".formatted(games == 1 ? "1 game" : games + " games", runs == 1 ? "1 run" : runs + " runs");
+        return "%s, %s"
+                .formatted(
+                        games == 1 ? ShellText.ONE_GAME : ShellText.GAMES_COUNT.formatted(games),
+                        runs == 1 ? ShellText.ONE_RUN : ShellText.RUNS_COUNT.formatted(runs));
     }
 
     /// As it is remembered.

@@ -33,32 +33,32 @@ final class TopBar extends WrappingRow {
     /// @param right opens what stands right where it has no place of its own
     TopBar(Workbench workbench, Jobs jobs, RecentStudies recent, Ways ways, ToggleButton left, ToggleButton right) {
         super(8);
-        Button name = Buttons.quiet("", "What the study has and what is missing", ways::overview);
+        Button name = Buttons.quiet("", ShellText.STUDY_TIP, ways::overview);
         name.getStyleClass().setAll("button", "study-name");
         name.setMnemonicParsing(false);
         name.setId("study-name");
         name.setMinWidth(0);
         // Keys reach it by the menu: the focus does not begin here.
         name.setFocusTraversable(false);
-        Label wordmark = Labels.of("Fluss", "wordmark");
+        Label wordmark = Labels.of(ShellText.FLUSS, "wordmark");
         wordmark.setMinWidth(USE_PREF_SIZE);
         workbench.openProperty().subscribe(now -> {
             name.setText(name(now));
-            name.setTooltip(new Tooltip(now == null ? "" : now.file() + "\nWhat it has and what is missing (Ctrl+H)"));
+            name.setTooltip(new Tooltip(now == null ? "" : ShellText.STUDY_NAME_TIP.formatted(now.file())));
         });
-        Button open = Buttons.primary(
-                "Open…", "Open a log, a recording or a study (Ctrl+O); or drop files into the window", ways::open);
+        Button open = Buttons.primary(ShellText.OPEN_FILE, ShellText.OPEN_FILE_TIP, ways::open);
         open.setId("open");
-        Button enter = Buttons.quiet(
-                "Enter readings…", "Type or paste numbers from an overlay or a tool (Ctrl+E)", ways::enterReadings);
+        Button enter = Buttons.quiet(ShellText.ENTER_READINGS, ShellText.ENTER_READINGS_TIP, ways::enterReadings);
         enter.setId("enter");
-        Button undo = mark("undo", "Undo", () -> workbench.edits().undo());
-        Button redo = mark("redo", "Redo", () -> workbench.edits().redo());
+        Button undo = mark("undo", ShellText.UNDO, () -> workbench.edits().undo());
+        Button redo = mark("redo", ShellText.REDO, () -> workbench.edits().redo());
         workbench.contentsProperty().subscribe(contents -> {
             undo.setDisable(contents.undo().isEmpty());
             redo.setDisable(contents.redo().isEmpty());
-            undo.setTooltip(new Tooltip("Undo: " + contents.undo().orElse("nothing") + " (Ctrl+Z)"));
-            redo.setTooltip(new Tooltip("Redo: " + contents.redo().orElse("nothing") + " (Ctrl+Y)"));
+            undo.setTooltip(new Tooltip(
+                    ShellText.UNDO_CTRL_Z_TIP.formatted(contents.undo().orElse(ShellText.NOTHING))));
+            redo.setTooltip(new Tooltip(
+                    ShellText.REDO_CTRL_Y_TIP.formatted(contents.redo().orElse(ShellText.NOTHING))));
         });
         getChildren()
                 .addAll(
@@ -89,26 +89,26 @@ final class TopBar extends WrappingRow {
 
     private static String name(@Nullable Open open) {
         if (open == null) {
-            return "no study open";
+            return ShellText.NO_STUDY_OPEN;
         }
         return open.name() + open.readOnly().map(TopBar::readOnly).orElse("");
     }
 
     private static String readOnly(ReadOnlyReason reason) {
-        return " — read-only: "
-                + switch (reason) {
-                    case OTHER_WINDOW -> "open in another window";
-                    case MEDIUM -> "nothing can be written there";
-                    case SEVERAL_NAMES -> "the file has several names";
-                };
+        return ShellText.READ_ONLY.formatted(
+                switch (reason) {
+                    case OTHER_WINDOW -> ShellText.OPEN_IN_ANOTHER_WINDOW;
+                    case MEDIUM -> ShellText.READ_ONLY_FOLDER;
+                    case SEVERAL_NAMES -> ShellText.SEVERAL_NAMES;
+                });
     }
 
     private static MenuButton study(Workbench workbench, RecentStudies recent, Ways ways) {
-        Menu recents = new Menu("Recent studies");
-        MenuItem report = item("Report… (Ctrl+Shift+R)", ways::report);
-        MenuItem handOn = item("Hand on games…", ways::handOn);
-        MenuItem takeIn = item("Take in a study…", ways::takeIn);
-        MenuButton study = menu("Study", "study");
+        Menu recents = new Menu(ShellText.RECENT_STUDIES);
+        MenuItem report = item(ShellText.REPORT_CTRL_SHIFT_R, ways::report);
+        MenuItem handOn = item(ShellText.HAND_ON_GAMES, ways::handOn);
+        MenuItem takeIn = item(ShellText.TAKE_IN_STUDY, ways::takeIn);
+        MenuButton study = menu(ShellText.STUDY, "study");
         study.getItems()
                 .setAll(
                         recents,
@@ -117,10 +117,10 @@ final class TopBar extends WrappingRow {
                         handOn,
                         takeIn,
                         new SeparatorMenuItem(),
-                        item("Simulate a measurement… (Ctrl+R)", ways::simulate),
-                        item("Overview (Ctrl+H)", ways::overview),
-                        item("Commands… (Ctrl+K)", ways::palette),
-                        item("Settings… (Ctrl+,)", ways::settings));
+                        item(ShellText.SIMULATE, ways::simulate),
+                        item(ShellText.OVERVIEW_CTRL_H, ways::overview),
+                        item(ShellText.COMMANDS_CTRL_K, ways::palette),
+                        item(ShellText.SETTINGS_CTRL, ways::settings));
         study.setOnShowing(_ -> {
             List<MenuItem> known = recent.list().stream()
                     .map(file -> item(file.toString(), () -> ways.openStudy(file)))
@@ -137,7 +137,7 @@ final class TopBar extends WrappingRow {
     }
 
     private static MenuButton help(Ways ways) {
-        MenuButton help = menu("Help", "help");
+        MenuButton help = menu(ShellText.HELP, "help");
         for (HelpPage page : HelpPage.values()) {
             if (page != HelpPage.ABOUT) {
                 help.getItems().add(item(page.title(), () -> ways.help(page)));
@@ -145,9 +145,9 @@ final class TopBar extends WrappingRow {
         }
         help.getItems()
                 .addAll(
-                        item("What can I measure with what I have? (Ctrl+M)", ways::means),
-                        item("Keyboard shortcuts (F1)", ways::shortcuts),
-                        item("About Fluss", () -> ways.help(HelpPage.ABOUT)));
+                        item(ShellText.MEANS, ways::means),
+                        item(ShellText.KEYBOARD_SHORTCUTS_F1, ways::shortcuts),
+                        item(ShellText.ABOUT_FLUSS, () -> ways.help(HelpPage.ABOUT)));
         return help;
     }
 
@@ -172,7 +172,7 @@ final class TopBar extends WrappingRow {
         ProgressBar bar = new ProgressBar();
         bar.setPrefWidth(110);
         bar.progressProperty().bind(jobs.shareProperty());
-        HBox box = new HBox(8, title, bar, Buttons.quiet("Stop", "Stop what is running (Esc)", jobs::stop));
+        HBox box = new HBox(8, title, bar, Buttons.quiet(ShellText.STOP, ShellText.STOP_TIP, jobs::stop));
         box.setAlignment(Pos.CENTER);
         // Work that ends within half a second shows nothing.
         PauseTransition wait = new PauseTransition(Duration.millis(500));

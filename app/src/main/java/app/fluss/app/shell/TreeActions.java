@@ -110,17 +110,17 @@ final class TreeActions {
                 || Dialogs.agreed(
                         theme,
                         owner.get(),
-                        "Remove " + name,
-                        "This removes %s with %s. It can be undone."
-                                .formatted(name, runs == 1 ? "1 run" : runs + " runs"),
-                        "Remove");
+                        ShellText.REMOVE_ITEM.formatted(name),
+                        ShellText.REMOVES.formatted(
+                                name, runs == 1 ? ShellText.ONE_RUN : ShellText.RUNS_COUNT.formatted(runs)),
+                        ShellText.REMOVE_NOW);
     }
 
     /// Gives something another name.
     void rename(TreeEntry entry) {
         RunEdits runs = workbench.edits().runs();
         BenchEdits bench = workbench.edits().bench();
-        Dialogs.text(theme, owner.get(), "Rename " + entry.name(), entry.name())
+        Dialogs.text(theme, owner.get(), ShellText.RENAME.formatted(entry.name()), entry.name())
                 .filter(name -> !name.equals(entry.name()))
                 .ifPresent(name -> {
                     switch (entry) {
@@ -144,11 +144,12 @@ final class TreeActions {
     /// Says that runs were measured as another was: in its scene, on its path.
     void join(List<Run> runs, Run other) {
         workbench.edits().runs().join(runs, other);
-        tell.accept("%s put beside %s, on the path %s. Ctrl+Z undoes it."
-                .formatted(
-                        runs.size() == 1 ? runs.getFirst().name() + " was" : runs.size() + " runs were",
-                        other.name(),
-                        other.path().name()));
+        tell.accept(ShellText.MOVED.formatted(
+                runs.size() == 1
+                        ? ShellText.WAS.formatted(runs.getFirst().name())
+                        : ShellText.RUNS_WERE.formatted(runs.size()),
+                other.name(),
+                other.path().name()));
     }
 
     /// Every path that runs can be of.
@@ -176,7 +177,7 @@ final class TreeActions {
         String before = runs.getFirst().taking().reason();
         Optional<String> reason = outcome == Outcome.KEPT
                 ? Optional.of("")
-                : Dialogs.text(theme, owner.get(), "Reason for leaving it out", before);
+                : Dialogs.text(theme, owner.get(), ShellText.LEAVE_OUT_REASON, before);
         reason.ifPresent(why -> edits.setOutcome(runs, outcome, why));
     }
 }

@@ -28,7 +28,7 @@ sealed interface TreeEntry {
 
         @Override
         public String text() {
-            return scene.name() + " · " + (runs == 1 ? "1 run" : runs + " runs");
+            return scene.name() + " · " + (runs == 1 ? ShellText.ONE_RUN : ShellText.RUNS_COUNT.formatted(runs));
         }
     }
 

@@ -19,34 +19,30 @@ final class Welcome extends VBox {
     Welcome(Theme theme, Ways ways, RecentStudies recent) {
         super(14);
         setId("welcome");
-        Button first = Buttons.primary("Open log or study…", "Ctrl+O", ways::open);
+        Button first = Buttons.primary(ShellText.OPEN_LOG_OR_STUDY, ShellText.OPEN_LOG_OR_STUDY_TIP, ways::open);
         sceneProperty().subscribe(scene -> {
             if (scene != null) {
                 Platform.runLater(first::requestFocus);
             }
         });
-        Button entering = Buttons.quiet("Enter readings…", "Ctrl+E", ways::enterReadings);
+        Button entering = Buttons.quiet(ShellText.ENTER_READINGS, ShellText.CTRL_E_TIP, ways::enterReadings);
         entering.setId("welcome-enter");
         VBox quick = Boxes.panel(
-                Labels.heading("Compare what you have"),
-                Labels.wrapped("Drop frame logs here, CSV files of any header: one of the native path, one with"
-                        + " generation on. With numbers from an overlay or a tool, enter them as they are."),
-                first,
-                entering);
+                Labels.heading(ShellText.COMPARE_WHAT_YOU_HAVE), Labels.wrapped(ShellText.DROP_HINT), first, entering);
         VBox guided = Boxes.panel(
-                Labels.heading("First measurement, step by step"),
-                step("1  Describe the bench", "Bench", () -> ways.go(Work.BENCH)),
-                step("2  Choose game, scene and paths, plan the runs", "Plan", () -> ways.go(Work.PLAN)),
-                step("3  Measure line by line", "Capture", () -> ways.go(Work.CAPTURE)),
-                Labels.note("4  Compare and decide: both are filled from what was measured."));
-        Button demo = Buttons.quiet("Open the demo", "Simulated runs of invented games", ways::openDemo);
+                Labels.heading(ShellText.STEP_BY_STEP),
+                step(ShellText.DESCRIBE_BENCH, ShellText.BENCH, () -> ways.go(Work.BENCH)),
+                step(ShellText.STEP_PLAN, ShellText.PLAN, () -> ways.go(Work.PLAN)),
+                step(ShellText.MEASURE_LINE_BY_LINE, ShellText.CAPTURE, () -> ways.go(Work.CAPTURE)),
+                Labels.note(ShellText.STEP_DECIDE));
+        Button demo = Buttons.quiet(ShellText.OPEN_DEMO, ShellText.OPEN_DEMO_TIP, ways::openDemo);
         demo.setId("welcome-demo");
         VBox look = Boxes.panel(
-                Labels.heading("Look around"),
+                Labels.heading(ShellText.LOOK_AROUND),
                 demo,
-                Buttons.quiet("Simulate a measurement…", "Ctrl+R", ways::simulate),
-                Buttons.quiet("What can I measure with what I have?", "Ctrl+M", ways::means));
-        VBox last = Boxes.panel(Labels.heading("Recent studies"));
+                Buttons.quiet(ShellText.SIMULATE_MEASUREMENT, ShellText.SIMULATE_MEASUREMENT_TIP, ways::simulate),
+                Buttons.quiet(ShellText.WHAT_CAN_I_MEASURE, ShellText.WHAT_CAN_I_MEASURE_TIP, ways::means));
+        VBox last = Boxes.panel(Labels.heading(ShellText.RECENT_STUDIES));
         recent.list().stream().limit(STUDIES).forEach(file -> {
             Button open =
                     Buttons.quiet(String.valueOf(file.getFileName()), file.toString(), () -> ways.openStudy(file));
@@ -60,11 +56,11 @@ final class Welcome extends VBox {
                             .orElse(open));
         });
         if (recent.list().isEmpty()) {
-            last.getChildren().add(Labels.note("None yet."));
+            last.getChildren().add(Labels.note(ShellText.NONE_YET));
         }
         getChildren()
                 .setAll(
-                        Labels.title("No runs yet"),
+                        Labels.title(ShellText.NO_RUNS_YET),
                         Columns.even(theme, 330, quick, guided),
                         Columns.even(theme, 330, look, last));
     }

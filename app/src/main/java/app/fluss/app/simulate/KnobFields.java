@@ -21,23 +21,46 @@ final class KnobFields extends GridPane {
     private final TextField multiplier = field("multiplier");
     private final TextField seconds = field("seconds");
     private final TextField repeats = field("repeats");
-    private final ChoiceBox<Answer.Form> answer = Choice.of("knob-answer", "Screen response", KnobFields::title);
-    private final ChoiceBox<Boolean> press = Choice.of("knob-press", "Press", held -> held ? "held long" : "short");
+    private final ChoiceBox<Answer.Form> answer =
+            Choice.of("knob-answer", SimulateText.SCREEN_RESPONSE, KnobFields::title);
+    private final ChoiceBox<Boolean> press =
+            Choice.of("knob-press", SimulateText.PRESS, held -> held ? SimulateText.HELD_LONG : SimulateText.SHORT);
     private final ChoiceBox<Boolean> recorder = Choice.of(
             "knob-recorder",
-            "Recorder",
-            coupled -> coupled ? "loses the level, as sound cards do" : "keeps the level of the light");
+            SimulateText.RECORDER,
+            coupled -> coupled ? SimulateText.LOSES_LEVEL : SimulateText.KEEPS_LEVEL);
 
     /// @param changed is told whenever a field changes
     KnobFields(Runnable changed) {
         setHgap(10);
         setVgap(7);
-        cap.setPromptText("none");
+        cap.setPromptText(SimulateText.NONE);
         repeats.setText("1");
-        addRow(0, label("GPU work, ms"), gpu, label("CPU work, ms"), cpu, label("Render scale"), scale);
-        addRow(1, label("Frame cap, /s"), cap, label("Multiplier"), multiplier, label("Length, s"), seconds);
-        addRow(2, label("Repeats"), repeats, label("Click gives"), answer, label("Press"), press);
-        addRow(3, label("Recorder"), recorder);
+        addRow(
+                0,
+                label(SimulateText.GPU_WORK_MS),
+                gpu,
+                label(SimulateText.CPU_WORK_MS),
+                cpu,
+                label(SimulateText.RENDER_SCALE),
+                scale);
+        addRow(
+                1,
+                label(SimulateText.FRAME_CAP_S),
+                cap,
+                label(SimulateText.MULTIPLIER),
+                multiplier,
+                label(SimulateText.LENGTH_S),
+                seconds);
+        addRow(
+                2,
+                label(SimulateText.REPEATS),
+                repeats,
+                label(SimulateText.CLICK_GIVES),
+                answer,
+                label(SimulateText.PRESS),
+                press);
+        addRow(3, label(SimulateText.RECORDER), recorder);
         GridPane.setColumnSpan(recorder, 3);
         answer.getItems().setAll(Answer.Form.values());
         press.getItems().setAll(false, true);
@@ -53,9 +76,9 @@ final class KnobFields extends GridPane {
 
     private static String title(Answer.Form form) {
         return switch (form) {
-            case STEP -> "bright, dark";
-            case FLASH -> "a flash";
-            case DARK_FLASH -> "a dark flash";
+            case STEP -> SimulateText.BRIGHT_DARK;
+            case FLASH -> SimulateText.FLASH;
+            case DARK_FLASH -> SimulateText.DARK_FLASH;
         };
     }
 
@@ -94,12 +117,12 @@ final class KnobFields extends GridPane {
     /// @throws IllegalArgumentException if a field holds no number
     Knobs value() {
         return new Knobs(
-                number("length", seconds),
-                number("CPU work", cpu),
-                number("GPU work", gpu),
-                cap.getText().isBlank() ? Double.NaN : number("frame cap", cap),
-                number("render scale", scale),
-                whole("multiplier", multiplier, Integer.MAX_VALUE),
+                number(SimulateText.LENGTH, seconds),
+                number(SimulateText.CPU_WORK, cpu),
+                number(SimulateText.GPU_WORK, gpu),
+                cap.getText().isBlank() ? Double.NaN : number(SimulateText.FRAME_CAP, cap),
+                number(SimulateText.RENDER_SCALE_NAME, scale),
+                whole(SimulateText.MULTIPLIER_NAME, multiplier, Integer.MAX_VALUE),
                 new Knobs.ClickKnobs(answer.getValue(), recorder.getValue(), press.getValue()));
     }
 
@@ -107,7 +130,7 @@ final class KnobFields extends GridPane {
     ///
     /// @throws IllegalArgumentException if the field does not hold 1 to 20
     int repeats() {
-        return whole("repeats", repeats, MOST_REPEATS);
+        return whole(SimulateText.REPEATS_NAME, repeats, MOST_REPEATS);
     }
 
     private static double number(String name, TextField field) {

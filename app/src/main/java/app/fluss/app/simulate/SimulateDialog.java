@@ -34,7 +34,7 @@ import org.jspecify.annotations.Nullable;
 /// Lets the analyst rehearse a measurement: pick a scenario, turn its main knobs, see at once what to expect,
 /// and simulate it; the result lands as runs marked simulated.
 public final class SimulateDialog {
-    private static final ButtonType RUN = new ButtonType("Simulate", ButtonBar.ButtonData.OK_DONE);
+    private static final ButtonType RUN = new ButtonType(SimulateText.SIMULATE, ButtonBar.ButtonData.OK_DONE);
 
     /// Typing goes on for a moment; what to expect is worked out when it rests.
     private static final Duration SETTLE = Duration.millis(120);
@@ -63,7 +63,7 @@ public final class SimulateDialog {
         this.edits = workbench.edits().evidence();
         this.jobs = jobs;
         this.problems = problems;
-        dialog = Dialogs.make(theme, owner, "Simulate");
+        dialog = Dialogs.make(theme, owner, SimulateText.SIMULATE);
         @Nullable Run selected = workbench.selectedProperty().get();
         fields = new RunFields(workbench.contentsProperty().get(), Optional.ofNullable(selected), "simulated");
         about.setWrapText(true);
@@ -76,10 +76,17 @@ public final class SimulateDialog {
         Ems.fix(list, 290);
         list.setCellFactory(_ -> new ScenarioCell());
         list.getItems().setAll(scenarios);
-        VBox expect = new VBox(6, heading("What to expect"), expected);
+        VBox expect = new VBox(6, heading(SimulateText.WHAT_TO_EXPECT), expected);
         expect.getStyleClass().add("panel");
         VBox right = new VBox(
-                10, about, heading("Knobs"), knobs, expect, heading("Add to study (marked simulated)"), fields, fault);
+                10,
+                about,
+                heading(SimulateText.KNOBS),
+                knobs,
+                expect,
+                heading(SimulateText.ADD_TO_STUDY),
+                fields,
+                fault);
         HBox.setHgrow(right, Priority.ALWAYS);
         dialog.getDialogPane().setContent(new HBox(18, list, right));
         dialog.getDialogPane().setPrefSize(960, 560);
@@ -127,7 +134,8 @@ public final class SimulateDialog {
             turnedScenario();
             return Optional.empty();
         } catch (IllegalArgumentException e) {
-            return Optional.of("Knobs: " + String.valueOf(e.getMessage()).replace('_', ' ') + ".");
+            return Optional.of(SimulateText.KNOBS_INVALID.formatted(
+                    String.valueOf(e.getMessage()).replace('_', ' ')));
         }
     }
 
@@ -135,7 +143,7 @@ public final class SimulateDialog {
         if (knobFault().isEmpty()) {
             turnedScenario()
                     .ifPresent(scenario -> jobs.start(
-                            "Calculating what to expect",
+                            SimulateText.CALCULATING_WHAT_TO_EXPECT,
                             _ -> Expected.of(scenario),
                             this::show,
                             e -> problems.accept(String.valueOf(e.getMessage()))));
@@ -145,11 +153,11 @@ public final class SimulateDialog {
     private void show(Expected result) {
         expected.getChildren()
                 .setAll(
-                        figure("claimed", result.rates().claimed(), " /s"),
-                        figure("rendered", result.rates().rendered(), " /s"),
-                        figure("presented", result.rates().presented(), " /s"),
-                        figure("delivered", result.rates().delivered(), " /s"),
-                        figure("click to half light", result.latencyMs(), " ms"));
+                        figure(SimulateText.CLAIMED, result.rates().claimed(), " /s"),
+                        figure(SimulateText.RENDERED, result.rates().rendered(), " /s"),
+                        figure(SimulateText.PRESENTED, result.rates().presented(), " /s"),
+                        figure(SimulateText.DELIVERED, result.rates().delivered(), " /s"),
+                        figure(SimulateText.CLICK_TO_HALF_LIGHT, result.latencyMs(), SimulateText.MS));
     }
 
     private static VBox figure(String name, Figure figure, String unit) {

@@ -61,9 +61,7 @@ public final class Dialogs {
         reason.getItems().setAll(usual);
         reason.setMaxWidth(Double.MAX_VALUE);
         Ems.pref(reason, 340);
-        dialog.getDialogPane()
-                .setContent(new VBox(
-                        8, Labels.note("It is kept, with the reason, and left out of comparisons. Why?"), reason));
+        dialog.getDialogPane().setContent(new VBox(8, Labels.note(ThemeText.LEAVE_OUT_WHY), reason));
         Button does = does(dialog, action);
         does.disableProperty()
                 .bind(Bindings.createBooleanBinding(

@@ -19,6 +19,6 @@ public final class Durations {
     /// Hours and minutes, in words.
     public static String words(long seconds) {
         long minutes = Math.round(seconds / 60.0);
-        return minutes < 60 ? minutes + " min" : "%d h %02d min".formatted(minutes / 60, minutes % 60);
+        return minutes < 60 ? minutes + " min" : ThemeText.H_MIN.formatted(minutes / 60, minutes % 60);
     }
 }

@@ -46,7 +46,7 @@ public final class Ems {
     }
 
     private static void add(Region region, String property, double px) {
-        region.setStyle(String.format(Locale.ROOT, "%s %s: %.3fem;", region.getStyle(), property, px / TEXT_PX)
+        region.setStyle(String.format(Locale.ROOT, ThemeText.EM, region.getStyle(), property, px / TEXT_PX)
                 .strip());
     }
 }

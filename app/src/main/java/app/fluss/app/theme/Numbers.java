@@ -57,6 +57,6 @@ public final class Numbers {
 
     /// The reason why a figure is missing, or nothing.
     public static String reason(Figure figure) {
-        return figure instanceof Figure.Missing(String reason) ? "Not available: " + reason + "." : "";
+        return figure instanceof Figure.Missing(String reason) ? ThemeText.NOT_AVAILABLE.formatted(reason) : "";
     }
 }

@@ -28,7 +28,7 @@ public final class RatingScale extends HBox {
             ToggleButton button = new ToggleButton(Integer.toString(value));
             button.getStyleClass().add("quiet");
             button.setId(name + "-" + value);
-            button.setAccessibleText("%s %d of %d".formatted(name, value, Impression.BEST));
+            button.setAccessibleText(ThemeText.OF.formatted(name, value, Impression.BEST));
             button.setOnAction(_ -> {
                 buttons.forEach(other -> other.setSelected(other.equals(button) && button.isSelected()));
                 changed.run();

@@ -48,9 +48,9 @@ public final class ShareBar extends HBox {
         setAlignment(Pos.CENTER_RIGHT);
         getStyleClass().add("share-bar");
         if (copies) {
-            getChildren().add(Buttons.quiet("Copy", "Copies the picture, and the figures as a table", this::copy));
+            getChildren().add(Buttons.quiet(ThemeText.COPY, ThemeText.COPY_TIP, this::copy));
         }
-        getChildren().add(Buttons.quiet("Save as…", "PNG, SVG or CSV", this::save));
+        getChildren().add(Buttons.quiet(ThemeText.SAVE_AS, ThemeText.SAVE_AS_TIP, this::save));
         setMinWidth(USE_PREF_SIZE);
     }
 
@@ -82,13 +82,13 @@ public final class ShareBar extends HBox {
     }
 
     private void save() {
-        FileChooser chooser = FileChoice.files("Save " + name);
+        FileChooser chooser = FileChoice.files(ThemeText.SAVE.formatted(name));
         if (shared.picture().isPresent()) {
-            chooser.getExtensionFilters().add(FileChoice.kind("Picture (PNG)", "png"));
-            chooser.getExtensionFilters().add(FileChoice.kind("Vector picture (SVG)", "svg"));
+            chooser.getExtensionFilters().add(FileChoice.kind(ThemeText.PICTURE_PNG, "png"));
+            chooser.getExtensionFilters().add(FileChoice.kind(ThemeText.VECTOR_PICTURE_SVG, "svg"));
         }
         if (shared.data().isPresent()) {
-            chooser.getExtensionFilters().add(FileChoice.kind("Table (CSV)", "csv"));
+            chooser.getExtensionFilters().add(FileChoice.kind(ThemeText.TABLE_CSV, "csv"));
         }
         if (chooser.getExtensionFilters().isEmpty()) {
             return;

@@ -117,7 +117,7 @@ public final class Theme {
 
     /// Style for the root of a scene: the palette's colours and the size of text.
     String style() {
-        return tokens() + String.format(Locale.ROOT, " -fx-font-size: %.2fpx;", TEXT_PX * textScale.get());
+        return tokens() + String.format(Locale.ROOT, ThemeText.FX_FONT_SIZE_PX, TEXT_PX * textScale.get());
     }
 
     /// The palette as tokens `-fluss-…` for style sheets, with the theme library's tokens mapped onto

@@ -30,7 +30,7 @@ import org.jspecify.annotations.Nullable;
 /// Says where the path of a run was switched on and off: proposed by kinds or by the rate and confirmed, or set by hand
 /// in the middle of what is shown.
 public final class SwitchesMenu extends MenuButton {
-    private static final ButtonType USE = new ButtonType("Use these switches", ButtonBar.ButtonData.OK_DONE);
+    private static final ButtonType USE = new ButtonType(ToggleText.USE_THESE_SWITCHES, ButtonBar.ButtonData.OK_DONE);
 
     private final Workbench workbench;
     private final Theme theme;
@@ -39,14 +39,14 @@ public final class SwitchesMenu extends MenuButton {
 
     /// @param middleMs the middle of what is shown, ms since the first image; empty where all is shown at once
     public SwitchesMenu(Workbench workbench, Theme theme, Optional<DoubleSupplier> middleMs) {
-        super("Switches");
+        super(ToggleText.SWITCHES);
         this.workbench = workbench;
         this.theme = theme;
         this.middleMs = middleMs;
         setId("switches");
         getStyleClass().add("quiet");
         setMinWidth(USE_PREF_SIZE);
-        setTooltip(new Tooltip("Where the path was switched on and off during the run"));
+        setTooltip(new Tooltip(ToggleText.SWITCHES_TIP));
         setOnShowing(_ -> fill());
         fill();
     }
@@ -60,21 +60,21 @@ public final class SwitchesMenu extends MenuButton {
         AnalysedRun run = shown;
         getItems().clear();
         if (run != null && run.run().hasLog()) {
-            item("Propose by kinds of images", () -> propose(Switches::byKinds, "by the kinds of its images"));
+            item(ToggleText.PROPOSE_BY_KINDS, () -> propose(Switches::byKinds, ToggleText.BY_KINDS));
         }
-        item("Propose by changes of the rate", () -> propose(Switches::byRate, "by changes of its rate"));
+        item(ToggleText.PROPOSE_BY_RATE, () -> propose(Switches::byRate, ToggleText.BY_RATE));
         middleMs.ifPresent(middle -> {
-            item("Switched on here", () -> set(middle.getAsDouble(), true));
-            item("Switched off here", () -> set(middle.getAsDouble(), false));
+            item(ToggleText.SWITCHED_ON_HERE, () -> set(middle.getAsDouble(), true));
+            item(ToggleText.SWITCHED_OFF_HERE, () -> set(middle.getAsDouble(), false));
         });
         if (run != null && run.run().isToggled()) {
             getItems().add(new SeparatorMenuItem());
             item(
-                    "Swap on and off",
+                    ToggleText.SWAP_ON_AND_OFF,
                     () -> keep(marks().stream()
                             .map(mark -> new ToggleMark(mark.atMs(), !mark.turnsOn(), mark.settlesMs()))
                             .toList()));
-            item("Remove all switches", () -> keep(List.of()));
+            item(ToggleText.REMOVE_ALL_SWITCHES, () -> keep(List.of()));
         }
     }
 
@@ -111,9 +111,7 @@ public final class SwitchesMenu extends MenuButton {
     }
 
     private String byHand() {
-        return middleMs.isPresent()
-                ? "Set them by hand: zoom to a switch, then choose Switched on here or Switched off here."
-                : "The rate of a clip must change by 8 % and stay for 3 s to be seen as a switch.";
+        return middleMs.isPresent() ? ToggleText.BY_HAND_HINT : ToggleText.CLIP_SWITCH_RULE;
     }
 
     private void propose(Function<FrameLog, List<ToggleMark>> find, String how) {
@@ -126,25 +124,23 @@ public final class SwitchesMenu extends MenuButton {
         List<ToggleMark> found = find.apply(log);
         RunEdits edits = workbench.edits().runs();
         Dialog<ButtonType> dialog = Dialogs.make(
-                theme, getScene().getWindow(), "Switches of " + run.run().name());
+                theme,
+                getScene().getWindow(),
+                ToggleText.SWITCHES_OF.formatted(run.run().name()));
         String list = found.stream()
                 .map(mark -> "%s s %s"
                         .formatted(
                                 Numbers.text((mark.atMs() - log.present().at(0)) / 1000, 1),
-                                mark.turnsOn() ? "on" : "off"))
+                                mark.turnsOn() ? ToggleText.ON : ToggleText.OFF))
                 .collect(Collectors.joining(", "));
         dialog.getDialogPane()
                 .setContent(new VBox(
                         8,
                         Labels.wrapped(
                                 found.isEmpty()
-                                        ? "No switch was found " + how + "."
-                                        : "%d switches were found %s: %s.".formatted(found.size(), how, list)),
-                        Labels.note(
-                                found.isEmpty()
-                                        ? byHand()
-                                        : "A scene that changes looks like a switch too. Use them only if they are where you"
-                                                + " switched; they replace those that are set.")));
+                                        ? ToggleText.NO_SWITCH_WAS_FOUND.formatted(how)
+                                        : ToggleText.SWITCHES_WERE_FOUND.formatted(found.size(), how, list)),
+                        Labels.note(found.isEmpty() ? byHand() : ToggleText.SCENE_WARNING)));
         dialog.getDialogPane().setPrefWidth(520);
         dialog.getDialogPane().setId("switches-dialog");
         dialog.getDialogPane().getButtonTypes().add(ButtonType.CANCEL);

@@ -37,21 +37,25 @@ public final class TogglePanel extends VBox {
         getStyleClass().add("panel");
         int on = (int) toggled.stretches().stream().filter(ToggleStretch::on).count();
         int off = toggled.stretches().size() - on;
-        Label basis = Labels.note(
-                "At this spot, in one sitting: %d stretches off, %d on, 2 s after each switch left out. Steady drift is removed; it is not compared with whole runs.%s"
-                        .formatted(
-                                off,
-                                on,
-                                Math.min(off, on) < ToggleFit.FEWEST
-                                        ? " An interval needs %d of each.".formatted(ToggleFit.FEWEST)
-                                        : ""));
+        Label basis = Labels.note(ToggleText.BASIS.formatted(
+                off,
+                on,
+                Math.min(off, on) < ToggleFit.FEWEST ? ToggleText.INTERVAL_NEEDS.formatted(ToggleFit.FEWEST) : ""));
         basis.setId("toggle-basis");
-        getChildren().addAll(Labels.heading("Path off and on"), grid(toggled, judged), basis);
+        getChildren().addAll(Labels.heading(ToggleText.PATH_OFF_AND_ON), grid(toggled, judged), basis);
     }
 
     private static GridPane grid(ToggleComparison toggled, Map<Measure, Difference> judged) {
         GridPane grid = new GridPane(11, 3);
-        String[] heads = {"", "off", "on", "difference", "ratio", "95 % of the ratio", "drift per minute"};
+        String[] heads = {
+            "",
+            ToggleText.OFF,
+            ToggleText.ON,
+            ToggleText.DIFFERENCE,
+            ToggleText.RATIO,
+            ToggleText.OF_RATIO,
+            ToggleText.DRIFT_PER_MINUTE
+        };
         for (int c = 0; c < heads.length; c++) {
             ColumnConstraints column = new ColumnConstraints();
             column.setHalignment(c == 0 ? HPos.LEFT : HPos.RIGHT);

@@ -51,11 +51,11 @@ final class CapCells extends GridPane {
             column.setHgrow(Priority.ALWAYS);
             column.setPercentWidth(88.0 / multipliers.size());
             getColumnConstraints().add(column);
-            add(Labels.of(m == 1 ? "no generation" : m + "×", "muted"), c + 1, 0);
+            add(Labels.of(m == 1 ? TuneText.NO_GENERATION : m + "×", "muted"), c + 1, 0);
         }
         for (int row = 0; row < caps.size(); row++) {
             double cap = caps.get(row);
-            Label name = Labels.of(Double.isNaN(cap) ? "no cap" : Numbers.text(cap, 0) + " /s", "strong");
+            Label name = Labels.of(Double.isNaN(cap) ? TuneText.NO_CAP : Numbers.text(cap, 0) + " /s", "strong");
             name.setMinWidth(USE_PREF_SIZE);
             add(name, 0, row + 1);
         }
@@ -75,7 +75,7 @@ final class CapCells extends GridPane {
         String mark = best && !refused ? "★" : refused ? "✕" : warned ? "▲" : wasteful ? "◐" : "●";
         Label rate = Labels.of(mark + " " + Numbers.text(cell.deliveredFps(), 0) + " /s", "strong");
         Label cost = Labels.of(
-                "%s ms · %s %%".formatted(Numbers.signed(cell.addedMs(), 1), Numbers.text(cell.load() * 100, 0)),
+                TuneText.MS_PERCENT.formatted(Numbers.signed(cell.addedMs(), 1), Numbers.text(cell.load() * 100, 0)),
                 "muted",
                 "small");
         VBox box = new VBox(-2, rate, cost);
@@ -103,23 +103,21 @@ final class CapCells extends GridPane {
     /// What a cell gives, in words.
     static String words(CapGrid.Ranked ranked) {
         TuneCell cell = ranked.cell();
-        String said =
-                ("base %s/s%s, presented %s/s, delivered %s/s, %s/s unseen; latency %s ms, %s ms more than native; motion error %s ms,"
-                                + " even share %s; card that generates %s %%")
-                        .formatted(
-                                Numbers.text(cell.baseFps(), 1),
-                                Double.isNaN(cell.capHeld())
-                                        ? ""
-                                        : ", cap kept " + Numbers.text(cell.capHeld() * 100, 0) + " % of the time",
-                                Numbers.text(cell.rates().presented(), 1),
-                                Numbers.text(cell.deliveredFps(), 1),
-                                Numbers.text(Math.max(0, cell.surplusFps()), 1),
-                                Numbers.text(cell.latencyMs(), 1),
-                                Numbers.text(cell.addedMs(), 1),
-                                Numbers.text(cell.motionMs(), 1),
-                                Numbers.percent(Figure.ofFinite(cell.evenShare(), "no refresh"), 0),
-                                Numbers.text(cell.load() * 100, 0));
-        String warned = ranked.warned().map(why -> " Warning: " + why + ".").orElse("");
-        return ranked.refused().map(why -> said + ". Refused: " + why + ".").orElse(said + "." + warned);
+        String said = TuneText.CELL_FIGURES.formatted(
+                Numbers.text(cell.baseFps(), 1),
+                Double.isNaN(cell.capHeld()) ? "" : TuneText.CAP_KEPT.formatted(Numbers.text(cell.capHeld() * 100, 0)),
+                Numbers.text(cell.rates().presented(), 1),
+                Numbers.text(cell.deliveredFps(), 1),
+                Numbers.text(Math.max(0, cell.surplusFps()), 1),
+                Numbers.text(cell.latencyMs(), 1),
+                Numbers.text(cell.addedMs(), 1),
+                Numbers.text(cell.motionMs(), 1),
+                Numbers.percent(Figure.ofFinite(cell.evenShare(), TuneText.NO_REFRESH), 0),
+                Numbers.text(cell.load() * 100, 0));
+        String warned =
+                ranked.warned().map(why -> TuneText.WARNING.formatted(why)).orElse("");
+        return ranked.refused()
+                .map(why -> TuneText.REFUSED.formatted(said, why))
+                .orElse(said + "." + warned);
     }
 }

@@ -60,20 +60,20 @@ final class CapPane extends VBox {
     private final Label place = Labels.of("", "chip");
     private final Label rests = Labels.note("");
     private final TextField cost = new TextField();
-    private final ChoiceBox<StageKind> generator = Choice.of("tune-generator", "Generator", StageKind::title);
-    private final ChoiceBox<School> school = Choice.of("tune-school", "School", School::title);
+    private final ChoiceBox<StageKind> generator = Choice.of("tune-generator", TuneText.GENERATOR, StageKind::title);
+    private final ChoiceBox<School> school = Choice.of("tune-school", TuneText.SCHOOL, School::title);
     private final TextField mostAdded = new TextField();
     private final TextField leastBase = new TextField();
     private final CapCells cells = new CapCells(this::choose);
     private final VBox ranking = new VBox(7);
     private final Label chosenName = Labels.heading("");
     private final Label chosenWords = Labels.wrapped("", "small");
-    private final Button planIt = Buttons.primary(
-            "Plan this path", "Adds the path and plans three runs of it in this scene", this::planChosen);
+    private final Button planIt =
+            Buttons.primary(TuneText.PLAN_THIS_PATH, TuneText.PLAN_THIS_PATH_TIP, this::planChosen);
     private final Columns body;
     private final Label nothing = Labels.note("");
     private final Button stateDisplay =
-            Buttons.primary("State its display…", "The refresh rate and the sync mode it was measured on", () -> {});
+            Buttons.primary(TuneText.STATE_ITS_DISPLAY, TuneText.STATE_ITS_DISPLAY_TIP, () -> {});
     private final VBox none = new VBox(10, nothing, stateDisplay);
     private Optional<CapGrid> grid = Optional.empty();
     private @Nullable TuneCell chosen;
@@ -119,31 +119,30 @@ final class CapPane extends VBox {
         VBox gridPanel = Boxes.panel(
                 new WrappingRow(
                         8,
-                        Labels.heading("Cap × multiplier"),
-                        Labels.of("★ best  ● fair  ▲ with a warning  ◐ wasteful  ✕ refused", "muted"),
+                        Labels.heading(TuneText.CAP_TIMES_MULTIPLIER),
+                        Labels.of(TuneText.CELL_LEGEND, "muted"),
                         Boxes.spacer(),
-                        ShareBar.ofTable("Cap and multiplier", () -> grid.map(CapPane::table))),
-                Labels.wrapped(
-                        "delivered rate; latency added to native; load of the card that generates", "muted", "small"),
+                        ShareBar.ofTable(TuneText.CAP_AND_MULTIPLIER, () -> grid.map(CapPane::table))),
+                Labels.wrapped(TuneText.CELL_ABOUT, "muted", "small"),
                 scrolled(cells));
         HBox.setHgrow(gridPanel, Priority.ALWAYS);
         gridPanel.setMinWidth(0);
-        VBox side =
-                Boxes.panel(chosenName, chosenWords, planIt, Labels.heading("Why not the others"), scrolled(ranking));
+        VBox side = Boxes.panel(
+                chosenName, chosenWords, planIt, Labels.heading(TuneText.WHY_NOT_OTHERS), scrolled(ranking));
         Ems.pref(side, 300);
         Ems.min(side, 260);
         body = new Columns(theme, 380, gridPanel, side);
         VBox.setVgrow(body, Priority.ALWAYS);
         getChildren()
                 .setAll(
-                        Boxes.row(place, Boxes.spacer(), Labels.of("for", "muted"), school),
+                        Boxes.row(place, Boxes.spacer(), Labels.of(TuneText.FOR, "muted"), school),
                         new WrappingRow(
                                 16,
-                                Labels.beside("generator", generator, ""),
-                                Labels.beside("time to make one image", cost, "ms"),
+                                Labels.beside(TuneText.GENERATOR_LABEL, generator, ""),
+                                Labels.beside(TuneText.MAKE_TIME, cost, TuneText.MS),
                                 Boxes.spacer(),
-                                Labels.beside("may add", mostAdded, "ms"),
-                                Labels.beside("base at least", leastBase, "/s")),
+                                Labels.beside(TuneText.MAY_ADD, mostAdded, TuneText.MS),
+                                Labels.beside(TuneText.BASE_AT_LEAST, leastBase, "/s")),
                         rests,
                         body);
         workbench.selectedProperty().subscribe(_ -> work());
@@ -177,18 +176,14 @@ final class CapPane extends VBox {
             Optional<Run> undisplayed =
                     selected == null ? Optional.empty() : contents.baselineLogWithoutDisplay(selected.sceneId());
             none(undisplayed
-                    .map(log -> "Tune works from %s · %s, once the display it was measured on is stated."
-                            .formatted(log.path().name(), log.name()))
-                    .orElse("Tune works from the CPU and GPU work in a native log of the scene, on a stated display."
-                            + " There is none yet: measure the native path first."));
+                    .map(log -> TuneText.NO_DISPLAY_STATED.formatted(log.path().name(), log.name()))
+                    .orElse(TuneText.NO_NATIVE_LOG));
             undisplayed.ifPresent(log -> stateDisplay.setOnAction(_ -> stateDisplay(log)));
             stateDisplay.setVisible(undisplayed.isPresent());
             return;
         }
         if (!(costMs >= 0 && costMs <= 100)) {
-            none(
-                    "State how long the generator takes for one image, 0 to 100 ms. Its maker's or your own figure; engine and"
-                            + " capture generators take about 1 to 3 ms.");
+            none(TuneText.MAKE_TIME_INVALID);
             return;
         }
         Run from = run.get();
@@ -206,7 +201,7 @@ final class CapPane extends VBox {
         }
         asked = asking;
         workbench.look(
-                "Calculating the cap grid",
+                TuneText.CALCULATING_CAPS,
                 (figures, progress) -> CapGrid.of(figures.of(from).slice(), bench, progress),
                 found -> show(found, from, bench));
     }
@@ -260,25 +255,18 @@ final class CapPane extends VBox {
         used = from;
         chosen = null;
         if (found.isEmpty()) {
-            none(
-                    "The native log of this scene has no CPU and GPU work of its frames: log them, and the grid can be worked"
-                            + " out.");
+            none(TuneText.NO_WORK_LOGGED);
             return;
         }
         getChildren().set(3, body);
-        rests.setText(
-                "From %s%s, on %s Hz %s with %d frames in flight at most%s. Images between two; estimated, not measured.%s"
-                        .formatted(
-                                from.path().name() + " · " + from.name(),
-                                from.simulated() ? " (simulated)" : "",
-                                Numbers.text(bench.mode().refreshHz(), 0),
-                                bench.mode().sync().label(),
-                                bench.inFlight(),
-                                bench.copyMs() > 0 ? ", a copy takes " + Numbers.text(bench.copyMs(), 1) + " ms" : "",
-                                bench.mode().sync() == SyncMode.FIFO
-                                        ? " Where a cap keeps step with the display, latency depends on its phase: up to half a refresh either"
-                                                + " way."
-                                        : ""));
+        rests.setText(TuneText.GRID_BASIS.formatted(
+                from.path().name() + " · " + from.name(),
+                from.simulated() ? TuneText.SIMULATED : "",
+                Numbers.text(bench.mode().refreshHz(), 0),
+                bench.mode().sync().label(),
+                bench.inFlight(),
+                bench.copyMs() > 0 ? TuneText.COPY_TAKES_MS.formatted(Numbers.text(bench.copyMs(), 1)) : "",
+                bench.mode().sync() == SyncMode.FIFO ? TuneText.CAP_PHASE : ""));
         rank();
     }
 
@@ -308,7 +296,7 @@ final class CapPane extends VBox {
         double typed = FactKey.number(field.getText().replace(',', '.'));
         return school.asked(rule)
                 .filter(bound -> typed != bound.bound() && Double.isFinite(typed))
-                .map(bound -> school.with(bound.with(typed, "set in Tune")))
+                .map(bound -> school.with(bound.with(typed, TuneText.SET_IN_TUNE)))
                 .orElse(school);
     }
 
@@ -346,7 +334,8 @@ final class CapPane extends VBox {
     }
 
     private static String name(TuneCell cell) {
-        String cap = Double.isNaN(cell.capFps()) ? "no cap" : "cap " + Numbers.text(cell.capFps(), 0);
+        String cap =
+                Double.isNaN(cell.capFps()) ? TuneText.NO_CAP : TuneText.CAP.formatted(Numbers.text(cell.capFps(), 0));
         return cell.multiplier() == 1 ? cap : cap + ", " + cell.multiplier() + "×";
     }
 

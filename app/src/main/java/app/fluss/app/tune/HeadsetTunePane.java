@@ -32,18 +32,16 @@ final class HeadsetTunePane extends VBox {
     private final Workbench workbench;
     private final Jobs jobs;
     private final Consumer<String> problems;
-    private final ChoiceBox<School> school = Choice.of("headset-school", "School", School::title);
+    private final ChoiceBox<School> school = Choice.of("headset-school", TuneText.SCHOOL, School::title);
     private final TextField bound = new TextField();
     private final Label bounded = Labels.of("", "muted");
     private final Label place = Labels.of("", "chip");
     private final Label nothing = Labels.note("");
     private final WhatIfBody body = new WhatIfBody(
             "headset-grid",
-            "Render scale × refresh rate",
-            "refreshes without a new image; new images a second, and whether they stay equally long",
-            Labels.wrapped(
-                    "Stop at the first sign of sickness. For children and for people who react to flashing pictures the headset's manual decides.",
-                    "safety"));
+            TuneText.SCALE_BY_REFRESH,
+            TuneText.HEADSET_CELL_ABOUT,
+            Labels.wrapped(TuneText.HEADSET_SAFETY, "safety"));
 
     HeadsetTunePane(Workbench workbench, Jobs jobs, Consumer<String> problems) {
         super(10);
@@ -57,9 +55,9 @@ final class HeadsetTunePane extends VBox {
                         Boxes.row(
                                 place,
                                 Boxes.spacer(),
-                                Labels.of("wanted", "muted"),
+                                Labels.of(TuneText.WANTED, "muted"),
                                 school,
-                                Labels.of("at most", "muted"),
+                                Labels.of(TuneText.AT_MOST, "muted"),
                                 bound,
                                 bounded),
                         nothing,
@@ -87,7 +85,7 @@ final class HeadsetTunePane extends VBox {
     private void work(PathWork work) {
         AnalysedRun run = workbench.analysedProperty().get();
         if (run == null || work.headset().isEmpty()) {
-            none("Select a run that was seen in a headset: its work is where this starts.");
+            none(TuneText.SELECT_HEADSET_RUN);
             return;
         }
         place.setText(workbench.contentsProperty().get().place(run.run()) + " · "
@@ -96,12 +94,11 @@ final class HeadsetTunePane extends VBox {
         if (headset.law().isEmpty()
                 || headset.target().isEmpty()
                 || headset.work().isEmpty()) {
-            none("Other render scales need a law of GPU time against pixels: "
-                    + (headset.noLaw().isEmpty() ? "log CPU and GPU work" : headset.noLaw()) + ".");
+            none(TuneText.LAW_NEEDED.formatted(headset.noLaw().isEmpty() ? TuneText.LOG_WORK : headset.noLaw()));
             return;
         }
         if (headset.fullRate().isEmpty()) {
-            none("State the refresh rate of the headset, on the bench or of the run (“Display…” in Examine).");
+            none(TuneText.STATE_HEADSET_REFRESH);
             return;
         }
         List<Double> rates = headset.fullRate().orElseThrow().outlooks().stream()
@@ -109,13 +106,13 @@ final class HeadsetTunePane extends VBox {
                 .toList();
         double share = NumberField.value(bound.getText()) / 100;
         if (!(share >= 0 && share <= 1)) {
-            none("Enter the share that is allowed, 0 to 100 %.");
+            none(TuneText.SHARE_INVALID);
             return;
         }
         Asked asked = HeadsetClaims.asked(school.getValue());
-        School wanted = school.getValue().with(asked.with(share, "set in Tune"));
+        School wanted = school.getValue().with(asked.with(share, TuneText.SET_IN_TUNE));
         jobs.quick(
-                "Calculating the headset grid",
+                TuneText.CALCULATING_SCALES,
                 () -> HeadsetGrid.of(
                         headset.law().get(),
                         headset.work().get(),
@@ -134,8 +131,7 @@ final class HeadsetTunePane extends VBox {
     }
 
     private void show(Ranking<HeadsetGrid.Cell> found, List<Double> rates) {
-        nothing.setText(
-                "This run's frames, played at each refresh rate with the GPU time that the law gives for each scale. Best is the most pixels per second that suit.");
+        nothing.setText(TuneText.HEADSET_BASIS);
         body.setVisible(true);
         body.show(
                 rates.stream().map(hz -> Numbers.text(hz, 0) + " Hz").toList(),
@@ -144,8 +140,8 @@ final class HeadsetTunePane extends VBox {
                         .toList(),
                 found,
                 cell -> shown(cell, rates),
-                "Lower the settings of the game.",
-                "fewer pixels per second");
+                TuneText.LOWER_SETTINGS,
+                TuneText.FEWER_PIXELS_PER_SECOND);
     }
 
     private static WhatIfBody.Shown shown(HeadsetGrid.Cell cell, List<Double> rates) {
@@ -155,21 +151,22 @@ final class HeadsetTunePane extends VBox {
         return new WhatIfBody.Shown(
                 HeadsetGrid.SCALES.indexOf(cell.scale()),
                 rates.indexOf(cell.refreshHz()),
-                Numbers.percent(Figure.of(cell.scale()), 0) + " at " + Numbers.text(cell.refreshHz(), 0) + " Hz",
+                TuneText.AT_HZ.formatted(
+                        Numbers.percent(Figure.of(cell.scale()), 0), Numbers.text(cell.refreshHz(), 0)),
                 Numbers.percent(outlook.expected().share(), 1),
-                Numbers.text(outlook.expected().appFps(), 0) + " /s · " + (outlook.isEven() ? "even" : "shakes"),
-                "%s Mpx in %s ms (%s to %s); %s of the refreshes without a new image, %s of the time below half rate, by the rule: %s. Over all rules %s to %s and %s to %s."
-                        .formatted(
-                                Numbers.text(outlook.target().megapixels(), 2),
-                                Numbers.text(outlook.gpuMs().value(), 2),
-                                Numbers.text(outlook.gpuMs().interval().low(), 2),
-                                Numbers.text(outlook.gpuMs().interval().high(), 2),
-                                Numbers.percent(outlook.expected().share(), 1),
-                                Numbers.percent(outlook.expected().belowHalfTime(), 1),
-                                outlook.rule().title(),
-                                Numbers.percent(Figure.of(share.low()), 1),
-                                Numbers.percent(Figure.of(share.high()), 1),
-                                Numbers.percent(Figure.of(below.low()), 1),
-                                Numbers.percent(Figure.of(below.high()), 1)));
+                Numbers.text(outlook.expected().appFps(), 0) + " /s · "
+                        + (outlook.isEven() ? TuneText.EVEN : TuneText.SHAKES),
+                TuneText.HEADSET_CELL.formatted(
+                        Numbers.text(outlook.target().megapixels(), 2),
+                        Numbers.text(outlook.gpuMs().value(), 2),
+                        Numbers.text(outlook.gpuMs().interval().low(), 2),
+                        Numbers.text(outlook.gpuMs().interval().high(), 2),
+                        Numbers.percent(outlook.expected().share(), 1),
+                        Numbers.percent(outlook.expected().belowHalfTime(), 1),
+                        outlook.rule().title(),
+                        Numbers.percent(Figure.of(share.low()), 1),
+                        Numbers.percent(Figure.of(share.high()), 1),
+                        Numbers.percent(Figure.of(below.low()), 1),
+                        Numbers.percent(Figure.of(below.high()), 1)));
     }
 }

@@ -25,16 +25,14 @@ import javafx.scene.layout.VBox;
 /// What other pictures, rates and links would do to a stream.
 final class StreamTunePane extends VBox {
     private final Workbench workbench;
-    private final ChoiceBox<School> school = Choice.of("stream-school", "School", School::title);
+    private final ChoiceBox<School> school = Choice.of("stream-school", TuneText.SCHOOL, School::title);
     private final TextField bitRate = field("stream-mbps");
     private final TextField link = field("stream-link");
     private final TextField buffer = field("stream-buffer");
     private final Label place = Labels.of("", "chip");
     private final Label nothing = Labels.note("");
-    private final WhatIfBody body = new WhatIfBody(
-            "stream-grid",
-            "Picture × rate",
-            "images in time with the buffer; encoding, sending and decoding added to the stream as it is");
+    private final WhatIfBody body =
+            new WhatIfBody("stream-grid", TuneText.PICTURE_TIMES_RATE, TuneText.STREAM_CELL_ABOUT);
     private Optional<StreamBudget> stated = Optional.empty();
 
     StreamTunePane(Workbench workbench) {
@@ -48,15 +46,15 @@ final class StreamTunePane extends VBox {
         }
         getChildren()
                 .setAll(
-                        Boxes.row(place, Boxes.spacer(), Labels.of("wanted", "muted"), school),
+                        Boxes.row(place, Boxes.spacer(), Labels.of(TuneText.WANTED, "muted"), school),
                         Boxes.row(
-                                Labels.of("bit rate of the picture as it is", "muted"),
+                                Labels.of(TuneText.BIT_RATE_NOW, "muted"),
                                 bitRate,
-                                Labels.of("Mbit/s, link", "muted"),
+                                Labels.of(TuneText.MBIT_S_LINK, "muted"),
                                 link,
-                                Labels.of("Mbit/s, held back", "muted"),
+                                Labels.of(TuneText.MBIT_S_HELD_BACK, "muted"),
                                 buffer,
-                                Labels.of("ms", "muted")),
+                                Labels.of(TuneText.MS, "muted")),
                         nothing,
                         body);
         workbench.analysedProperty().subscribe(this::take);
@@ -72,14 +70,14 @@ final class StreamTunePane extends VBox {
     private void take(AnalysedRun run) {
         stated = Optional.empty();
         if (run == null || run.stream().isEmpty()) {
-            none("Select a run over a stream: what it was measured with is where this starts.");
+            none(TuneText.SELECT_STREAM_RUN);
             return;
         }
         StreamWork stream = run.stream().orElseThrow();
         place.setText(workbench.contentsProperty().get().place(run.run()) + " · "
                 + run.run().path().name());
         if (stream.budget().isEmpty()) {
-            none("State the picture, the stream's rate and its bit rate in the facts of this run.");
+            none(TuneText.STATE_STREAM);
             return;
         }
         StreamBudget budget = stream.budget().orElseThrow();
@@ -105,7 +103,7 @@ final class StreamTunePane extends VBox {
         double linkMbps = NumberField.value(link.getText());
         double bufferMs = NumberField.value(buffer.getText());
         if (!(mbps > 0 && linkMbps > 0 && bufferMs >= 0)) {
-            none("Bit rate, link and buffer must be numbers above 0; a buffer may be 0.");
+            none(TuneText.STREAM_INVALID);
             return;
         }
         StreamPicture picture = now.picture();
@@ -120,10 +118,7 @@ final class StreamTunePane extends VBox {
     }
 
     private void show(Ranking<StreamGrid.Cell> found, boolean probed) {
-        nothing.setText(
-                probed
-                        ? "From the probe of this run's link. As many bits per pixel as the picture as it is; encoder and decoder in proportion to pixels (common practice)."
-                        : "The link was not probed, so it is unknown which images would be in time. Probe it in Examine, Path.");
+        nothing.setText(probed ? TuneText.STREAM_BASIS : TuneText.NOT_PROBED);
         body.setVisible(true);
         body.show(
                 StreamGrid.RATES.stream()
@@ -132,8 +127,8 @@ final class StreamTunePane extends VBox {
                 Output.USUAL.stream().map(Output::title).toList(),
                 found,
                 StreamTunePane::shown,
-                "A longer buffer, a lower bit rate or a better link would help.",
-                "ranked below, for %s".formatted(school.getValue().title()));
+                TuneText.STREAM_REMEDY,
+                TuneText.RANKED_BELOW_FOR.formatted(school.getValue().title()));
     }
 
     private static WhatIfBody.Shown shown(StreamGrid.Cell cell) {
@@ -141,17 +136,17 @@ final class StreamTunePane extends VBox {
         return new WhatIfBody.Shown(
                 Output.USUAL.indexOf(cell.output()),
                 StreamGrid.RATES.indexOf(cell.fps()),
-                cell.output().title() + " at " + Numbers.text(cell.fps(), 0) + "/s",
+                TuneText.AT_S.formatted(cell.output().title(), Numbers.text(cell.fps(), 0)),
                 Numbers.percent(outlook.inTime(), 1),
-                signed(outlook.addedMs()) + " · "
-                        + Numbers.text(outlook.picture().bitRateMbps(), 0) + " Mbit/s",
-                "%s Mbit/s; encode %s ms, sending %s ms, decode %s ms; %s of the images in time."
-                        .formatted(
-                                Numbers.text(outlook.picture().bitRateMbps(), 1),
-                                Numbers.text(outlook.encodeMs(), 1),
-                                Numbers.text(outlook.serialisationMs(), 2),
-                                Numbers.text(outlook.decodeMs(), 1),
-                                Numbers.percent(outlook.inTime(), 1)));
+                TuneText.MBIT_S.formatted(
+                        signed(outlook.addedMs()),
+                        Numbers.text(outlook.picture().bitRateMbps(), 0)),
+                TuneText.STREAM_CELL.formatted(
+                        Numbers.text(outlook.picture().bitRateMbps(), 1),
+                        Numbers.text(outlook.encodeMs(), 1),
+                        Numbers.text(outlook.serialisationMs(), 2),
+                        Numbers.text(outlook.decodeMs(), 1),
+                        Numbers.percent(outlook.inTime(), 1)));
     }
 
     private static String signed(Figure ms) {

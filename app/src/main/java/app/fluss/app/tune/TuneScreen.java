@@ -56,7 +56,7 @@ public final class TuneScreen extends VBox {
         panes.put(What.STREAM, new StreamTunePane(workbench));
         headset = new HeadsetTunePane(workbench, jobs, problems);
         panes.put(What.HEADSET, headset);
-        HBox row = Boxes.row(Labels.title("Tune"));
+        HBox row = Boxes.row(Labels.title(TuneText.TUNE));
         for (What what : What.values()) {
             ToggleButton button = new ToggleButton(what.title);
             button.setId("tune-" + what.title.toLowerCase(Locale.ROOT));

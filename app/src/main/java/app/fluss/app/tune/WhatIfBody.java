@@ -41,14 +41,14 @@ final class WhatIfBody extends HBox {
         super(10);
         grid = new WhatIfGrid(id);
         VBox panel = Boxes.panel(
-                new WrappingRow(8, Labels.heading(title), Labels.of("★ best  ● fair  ✕ refused", "muted")),
+                new WrappingRow(8, Labels.heading(title), Labels.of(TuneText.BEST_FAIR_REFUSED, "muted")),
                 Labels.wrapped(note, "muted", "small"),
                 grid);
         HBox.setHgrow(panel, Priority.ALWAYS);
         panel.setMinWidth(0);
         ScrollPane scroll = Boxes.scrolling(Boxes.scrolled(losers));
         VBox.setVgrow(scroll, Priority.ALWAYS);
-        VBox side = Boxes.panel(bestName, bestWords, Labels.heading("Why not the others"), scroll);
+        VBox side = Boxes.panel(bestName, bestWords, Labels.heading(TuneText.WHY_NOT_OTHERS), scroll);
         side.getChildren().addAll(foot);
         Ems.pref(side, 300);
         Ems.min(side, 260);
@@ -75,7 +75,7 @@ final class WhatIfBody extends HBox {
                 found.cells().stream()
                         .map(cell -> cell(shown.apply(cell), cell.refusal(), best.equals(Optional.of(cell))))
                         .toList());
-        bestName.setText(best.map(cell -> shown.apply(cell).name).orElse("Nothing suits"));
+        bestName.setText(best.map(cell -> shown.apply(cell).name).orElse(TuneText.NOTHING_SUITS));
         bestWords.setText(best.map(cell -> shown.apply(cell).words).orElse(remedy));
         losers.getChildren()
                 .setAll(found.losers().stream()
@@ -91,7 +91,9 @@ final class WhatIfBody extends HBox {
                 shown.column,
                 shown.figure,
                 shown.below,
-                shown.words + refusal.map(why -> " Refused: " + why + ".").orElse(""),
+                shown.words
+                        + refusal.map(why -> TuneText.REFUSED_WHAT_IF_BODY.formatted(why))
+                                .orElse(""),
                 best,
                 refusal.isPresent());
     }

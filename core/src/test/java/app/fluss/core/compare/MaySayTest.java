@@ -61,7 +61,8 @@ class MaySayTest {
     @Test
     void withoutAFigureNothingIsSaid() {
         List<Analysis> none = List.of(Analysis.withoutLog(AnalysisSettings.NONE.withGrade(Grade.D)));
-        assertThat(say(none, claimed(100), Terms.PLAIN)).startsWith("No statement about the delivered rate is possible: ");
+        assertThat(say(none, claimed(100), Terms.PLAIN))
+                .startsWith("No statement about the delivered rate is possible: ");
     }
 
     @Test
