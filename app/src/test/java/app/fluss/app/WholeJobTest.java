@@ -32,8 +32,10 @@ import java.nio.file.Path;
 import java.util.List;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
+import javafx.scene.control.ButtonType;
 import javafx.scene.control.ChoiceBox;
 import javafx.scene.control.ComboBox;
+import javafx.scene.control.DialogPane;
 import javafx.scene.control.Label;
 import javafx.scene.control.ListView;
 import javafx.scene.control.TextField;
@@ -255,6 +257,19 @@ class WholeJobTest extends WindowTest {
         until(() ->
                 assertThat(window.workbench().contentsProperty().get().runs()).isEmpty());
         until(() -> assertThat(look("#welcome")).isNotNull());
+    }
+
+    /// What is dropped while a study is being opened waits for it.
+    @Test
+    void aLogThatIsDroppedWithAStudyIsForThatStudy() throws Exception {
+        settle();
+        Path other = folder.resolve("other.fluss");
+        Study.open(other).close();
+        Path log = log("with-study.csv", BENCH);
+        interact(() -> window.shell().drop(List.of(log, other)));
+        waitFor(() -> lookup("#import-dialog").tryQuery().isPresent());
+        assertThat(window.stage().getTitle()).startsWith("other.fluss");
+        interact(() -> ((Button) lookup("#import-dialog").<DialogPane>query().lookupButton(ButtonType.CANCEL)).fire());
     }
 
     private StoredSection section() {

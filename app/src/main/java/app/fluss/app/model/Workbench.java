@@ -14,6 +14,7 @@ import app.fluss.files.study.StoredLatency.JudgedTrial;
 import app.fluss.files.study.Study;
 import app.fluss.files.study.StudyException;
 import java.io.IOException;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -50,6 +51,7 @@ public final class Workbench {
     private Runnable afterAdding = () -> {};
     private @Nullable Study coming;
     private int openings;
+    private final List<Runnable> waiting = new ArrayList<>();
 
     /// @param problems is told, in words, what went wrong
     public Workbench(Jobs jobs, Consumer<String> problems) {
@@ -102,6 +104,20 @@ public final class Workbench {
     private void coming(boolean begins) {
         openings += begins ? 1 : -1;
         opening.set(openings > 0);
+        if (openings == 0) {
+            List<Runnable> now = List.copyOf(waiting);
+            waiting.clear();
+            now.forEach(Runnable::run);
+        }
+    }
+
+    /// Does something at once, or when the study is open that is being opened: it is meant for that one.
+    public void whenOpen(Runnable then) {
+        if (openings == 0) {
+            then.run();
+        } else {
+            waiting.add(then);
+        }
     }
 
     /// Takes over an open study and closes the one before. Nothing is shown and nothing can be edited

@@ -14,17 +14,25 @@ import javafx.scene.Node;
 import javafx.scene.input.DragEvent;
 import javafx.scene.input.TransferMode;
 
-/// Files that are dropped on the window or chosen: studies are opened, a file by itself is imported, many are
-/// looked at together.
+/// Files that are dropped on the window or chosen: studies are opened, a file by itself is imported into the one that
+/// is open then, many are looked at together.
 final class FileDrop {
     private final Consumer<Path> openStudy;
+    private final Consumer<Runnable> whenOpen;
     private final ManyFlow many;
     private final ImportFlow imports;
     private final Supplier<Optional<ClipUse>> use;
 
+    /// @param whenOpen does something once the study is open that is being opened
     /// @param use what a clip is to be looked at for; empty to ask
-    FileDrop(Consumer<Path> openStudy, ManyFlow many, ImportFlow imports, Supplier<Optional<ClipUse>> use) {
+    FileDrop(
+            Consumer<Path> openStudy,
+            Consumer<Runnable> whenOpen,
+            ManyFlow many,
+            ImportFlow imports,
+            Supplier<Optional<ClipUse>> use) {
         this.openStudy = openStudy;
+        this.whenOpen = whenOpen;
         this.many = many;
         this.imports = imports;
         this.use = use;
@@ -48,10 +56,12 @@ final class FileDrop {
     void take(List<Path> files) {
         files.stream().filter(Open::isStudy).forEach(openStudy);
         List<Path> evidence = files.stream().filter(file -> !Open.isStudy(file)).toList();
-        if (ManyFlow.isMany(evidence)) {
-            many.offer(evidence);
-        } else {
-            evidence.forEach(file -> imports.offer(file, use.get()));
-        }
+        whenOpen.accept(() -> {
+            if (ManyFlow.isMany(evidence)) {
+                many.offer(evidence);
+            } else {
+                evidence.forEach(file -> imports.offer(file, use.get()));
+            }
+        });
     }
 }

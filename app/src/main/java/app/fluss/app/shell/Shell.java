@@ -89,6 +89,7 @@ public final class Shell extends BorderPane {
         actions = new TreeActions(workbench, theme, () -> getScene().getWindow(), this::tell);
         files = new FileDrop(
                 outside.openStudy(),
+                workbench::whenOpen,
                 new ManyFlow(workbench, jobs, theme, memory, () -> getScene().getWindow(), this::tell),
                 imports,
                 this::clipUse);
