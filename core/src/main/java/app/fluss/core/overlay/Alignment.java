@@ -1,7 +1,11 @@
 package app.fluss.core.overlay;
 
 import java.util.Arrays;
+import java.util.Comparator;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
+import java.util.Optional;
 import java.util.function.ToIntFunction;
 import java.util.stream.Stream;
 
@@ -11,7 +15,6 @@ final class Alignment {
     private static final double ROOM = 0.35;
     private static final double ALL = 0.99;
     private static final double MOSTLY = 0.6;
-    private static final int NONE = -1;
 
     private final int room;
     private final List<Template> templates;
@@ -57,14 +60,40 @@ final class Alignment {
     /// them.
     private void doubtApart(PictureReading[] readings, PictureReading[] sure) {
         PictureReading[] followed =
-                Arrays.stream(sure).filter(reading -> unit(reading) != NONE).toArray(PictureReading[]::new);
+                Arrays.stream(sure).filter(reading -> unit(reading).isPresent()).toArray(PictureReading[]::new);
         if (followed.length >= MOSTLY * sure.length) {
-            Common place = common(followed, this::unit, 0);
-            Common apart = common(followed, reading -> unit(reading) - reading.to(), room);
+            Common place =
+                    common(followed, reading -> unit(reading).map(Glyph::left).orElseThrow(), 0);
+            Common apart =
+                    common(followed, reading -> gap(reading, unit(reading).orElseThrow()), room);
             if (place.share < ALL && apart.share >= MOSTLY) {
-                doubt(readings, List.of(apart));
+                Map<Character, Common> letters = letters(followed);
+                for (int i = 0; i < readings.length; i++) {
+                    readings[i] = readings[i].sure(readings[i].sure() && isAsFar(readings[i], letters));
+                }
             }
         }
+    }
+
+    /// How far behind numbers each letter mostly stands: on some pictures the first ones of a unit have no name.
+    private Map<Character, Common> letters(PictureReading[] followed) {
+        Map<Character, Common> letters = new HashMap<>();
+        Arrays.stream(followed).flatMap(this::behind).map(this::name).distinct().forEach(name -> {
+            PictureReading[] with = Arrays.stream(followed)
+                    .filter(reading -> first(reading, name).isPresent())
+                    .toArray(PictureReading[]::new);
+            letters.put(
+                    name,
+                    common(with, reading -> gap(reading, first(reading, name).orElseThrow()), room));
+        });
+        return letters;
+    }
+
+    private boolean isAsFar(PictureReading reading, Map<Character, Common> letters) {
+        return unit(reading)
+                .map(letter -> letters.get(name(letter)))
+                .filter(usual -> usual != null && usual.share >= MOSTLY && usual.holds(reading))
+                .isPresent();
     }
 
     private static void doubt(PictureReading[] readings, List<Common> kept) {
@@ -74,17 +103,29 @@ final class Alignment {
         }
     }
 
-    /// First column of the letter that follows a number.
-    private int unit(PictureReading reading) {
-        return reading.glyphs().stream()
-                .filter(glyph -> glyph.left() >= reading.to())
-                .filter(glyph -> {
-                    Template template = templates.get(glyph.template());
-                    return !template.isFigure() && !template.isPoint() && template.name() != 0;
-                })
-                .mapToInt(Glyph::left)
-                .min()
-                .orElse(NONE);
+    /// The letter that follows a number.
+    private Optional<Glyph> unit(PictureReading reading) {
+        return behind(reading).min(Comparator.comparingInt(Glyph::left));
+    }
+
+    private Optional<Glyph> first(PictureReading reading, char name) {
+        return behind(reading).filter(glyph -> name(glyph) == name).min(Comparator.comparingInt(Glyph::left));
+    }
+
+    private static int gap(PictureReading reading, Glyph letter) {
+        return letter.left() - reading.to();
+    }
+
+    private char name(Glyph glyph) {
+        return templates.get(glyph.template()).name();
+    }
+
+    /// The letters behind a number.
+    private Stream<Glyph> behind(PictureReading reading) {
+        return reading.glyphs().stream().filter(glyph -> {
+            Template template = templates.get(glyph.template());
+            return glyph.left() >= reading.to() && !template.isFigure() && !template.isPoint() && template.name() != 0;
+        });
     }
 
     private static Common common(PictureReading[] sure, ToIntFunction<PictureReading> edge, int room) {

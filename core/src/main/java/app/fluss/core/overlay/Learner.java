@@ -20,6 +20,7 @@ final class Learner {
     private static final double COLOURED = 14;
     private static final int GREY = 128;
     private static final double WIDEST = 0.95;
+    private static final double FLAT = 0.15;
     private static final int MOST_FIGURES = 6;
     private static final int TOUCHING = 2;
     private static final double PAIR = 1.3;
@@ -142,6 +143,7 @@ final class Learner {
         new Naming(namer, shapes, width, rows, found.top() - top, found.figureHeight(), clusters.spot())
                 .name(large, whole, told, progress.part(PARTING, NAMING));
         new Labels(samples.size(), found.figureHeight(), clusters.spot(), large).name();
+        large.removeIf(cluster -> cluster.name() == 0 && cluster.mean().spread() < FLAT);
         // Letters may be wide, and units are always there; what else is wide and has no name is glyphs that touch.
         large.removeIf(cluster -> {
             progress.check(NAMING);

@@ -15,6 +15,7 @@ final class LineReader {
     private static final double HOPELESS = 20;
     private static final double WHOLE = 0.6;
     private static final double CERTAIN_MARGIN = 8;
+    private static final int FIGURES = 10;
     private static final double CERTAIN_UNFIT = 2.2;
 
     private final Template.Frame frame;
@@ -70,6 +71,16 @@ final class LineReader {
 
     List<Template> templates() {
         return templates;
+    }
+
+    /// Whether every figure has been learnt, so that none can stand on a picture and be unknown.
+    boolean knowsEveryFigure() {
+        return templates.stream()
+                        .filter(Template::isFigure)
+                        .map(Template::name)
+                        .distinct()
+                        .count()
+                == FIGURES;
     }
 
     /// The ink of its glyphs.

@@ -23,6 +23,7 @@ final class Naming {
     private static final double OTHER = 0.5;
     private static final char NO_NAME = 0;
     private static final double SAME = 0.4;
+    private static final double RARE = 0.1;
     private static final double KIN = 0.5;
     private static final double KIN_ONLY = 0.2;
     private static final double KIN_BY_SHAPE = 0.08;
@@ -100,8 +101,9 @@ final class Naming {
                 cluster.call(kin(cluster, one, named));
             }
         });
-        dropContradictions(clusters, said.keySet(), progress.part(NAMED, 1));
+        dropContradictions(clusters, said, progress.part(NAMED, 1));
         new OneLook(said, spot).settle();
+        new LastFigure(said, figureHeight, spot).name(clusters);
     }
 
     /// What the analyst calls the look that a cluster is nearest to; 0 if none is near.
@@ -211,22 +213,34 @@ final class Naming {
         return name;
     }
 
-    /// Takes the names away from glyphs of one look that are called differently: one of them is wrong.
-    /// What the analyst said stays.
-    private void dropContradictions(List<Cluster> clusters, Set<Cluster> guessed, Progress progress) {
+    /// Takes the names away from glyphs of one look that are called differently: one of them is wrong. Where one is
+    /// rare
+    /// and the other beyond doubt, it is the rare one. What the analyst said stays.
+    private void dropContradictions(List<Cluster> clusters, Map<Cluster, Opinion> said, Progress progress) {
         Set<Cluster> doubtful = new HashSet<>();
         int seen = 0;
         for (Cluster one : clusters) {
             progress.check((double) seen++ / clusters.size());
             for (Cluster other : clusters) {
                 boolean differ = one.isFigure() && other.isFigure() && one.name() != other.name();
-                if (differ && one.mean().distanceBetweenPixels(other.mean(), spot) < SAME) {
+                if (differ
+                        && !isRareBeside(other, one, said)
+                        && one.mean().distanceBetweenPixels(other.mean(), spot) < SAME) {
                     doubtful.add(one);
-                    doubtful.add(other);
                 }
             }
         }
-        doubtful.stream().filter(guessed::contains).forEach(cluster -> cluster.call(NO_NAME));
+        doubtful.stream().filter(said::containsKey).forEach(cluster -> cluster.call(NO_NAME));
+    }
+
+    /// Whether a look is seldom seen, and another is what both opinions say and often seen.
+    private static boolean isRareBeside(Cluster rare, Cluster other, Map<Cluster, Opinion> said) {
+        Opinion opinion = said.get(other);
+        return rare.size() <= RARE * other.size()
+                && said.containsKey(rare)
+                && opinion != null
+                && opinion.agreed() == other.name()
+                && opinion.shape().figure() == other.name();
     }
 
     /// The name of glyphs that look nearly the same, where no others do; where the shape says so too,

@@ -26,6 +26,9 @@ final class Neighbours {
     private final int lightest;
     private final int beside;
 
+    /// Columns in which a figure beside the number would stand.
+    private final int room;
+
     /// @param spot side of a spot in which glyphs of one look may not differ, px
     Neighbours(Template.Frame frame, List<Template> templates, InkSearch.Found found, int spot) {
         this.frame = frame;
@@ -34,6 +37,7 @@ final class Neighbours {
         kinds = kinds(templates, spot);
         lightest = lightest(templates);
         beside = (int) Math.ceil(BESIDE * found.figureHeight());
+        room = Math.max(beside, widest(templates));
     }
 
     /// For each template the first one that is the same letter, or looks like it.
@@ -68,6 +72,14 @@ final class Neighbours {
             least = template.isFigure() ? Math.min(least, n) : least;
         }
         return least;
+    }
+
+    private static int widest(List<Template> templates) {
+        return templates.stream()
+                .filter(Template::isFigure)
+                .mapToInt(Template::width)
+                .max()
+                .orElse(0);
     }
 
     /// How often glyphs of a kind stand on each side of the number, how often a figure is close on one of their
@@ -163,7 +175,7 @@ final class Neighbours {
 
     private boolean isBeside(Glyph glyph, PictureReading reading) {
         int end = glyph.left() + templates.get(glyph.template()).width();
-        return glyph.left() < reading.to() + beside && end > reading.from() - beside;
+        return glyph.left() < reading.to() + room && end > reading.from() - room;
     }
 
     /// Ink right before a number and right after it, on all of some pictures: what moves behind the text does not
@@ -187,15 +199,15 @@ final class Neighbours {
             int to = glyph.left() + templates.get(glyph.template()).width() + 1;
             Arrays.fill(taken, Math.max(0, glyph.left() - 1), Math.min(frame.width(), to), true);
         }
-        return new Staying(side(crops, taken, reading.from() - beside), side(crops, taken, reading.to()));
+        return new Staying(side(crops, taken, reading.from() - room), side(crops, taken, reading.to()));
     }
 
     private Side side(List<byte[]> crops, boolean[] taken, int from) {
         int plane = frame.width() * frame.height();
         int rows = found.figureHeight();
-        BitSet all = new BitSet(beside * rows);
-        BitSet open = new BitSet(beside * rows);
-        for (int x = Math.max(0, from); x < Math.min(frame.width(), from + beside); x++) {
+        BitSet all = new BitSet(room * rows);
+        BitSet open = new BitSet(room * rows);
+        for (int x = Math.max(0, from); x < Math.min(frame.width(), from + room); x++) {
             for (int y = 0; y < rows; y++) {
                 int at = (found.top() + y) * frame.width() + x;
                 boolean stays = crops.stream().allMatch(crop -> found.ink().share(crop, plane, at) >= HALF);
@@ -225,7 +237,7 @@ final class Neighbours {
     /// Pixels that are there mostly, and those beside them: text may stand between pixels.
     private BitSet usual(List<Side> all) {
         int rows = found.figureHeight();
-        int[] times = new int[beside * rows];
+        int[] times = new int[room * rows];
         for (Side one : all) {
             one.all.stream().forEach(i -> times[i]++);
         }

@@ -10,9 +10,11 @@ record Opinion(Votes engine, FigureShapes.Nearest shape, boolean seven) {
     private static final double NEXT_IF_FIRM = 1.17;
     private static final double FIRM = 0.85;
     private static final int MANY = 4;
+    private static final int BOTH = 3;
     private static final double NEAR = 2.2;
     private static final double FAR = 3;
     private static final double FARTHEST = 4;
+    private static final double FARTHEST_IF_NEAREST = 5;
     private static final double BACKED = 0.3;
     private static final double CLEAR = 1.16;
     private static final double CLEARER = 1.3;
@@ -29,11 +31,11 @@ record Opinion(Votes engine, FigureShapes.Nearest shape, boolean seven) {
         return engine.share(alike) >= AGREED ? alike.charAt(0) : 0;
     }
 
-    /// The figure that the engine always says, and often enough; 0 if there is none, or the shape is far from it.
+    /// The figure that the engine always says, alone and in a row; 0 if there is none, or the shape is far from it.
     char unanimous() {
         char said = engineName();
-        boolean always = isFigure(said) && engine.all() >= MANY && engine.share(alike(said)) == 1;
-        return always && shape.to(said) <= FARTHEST ? said : 0;
+        boolean always = isFigure(said) && engine.all() >= BOTH && engine.share(alike(said)) == 1;
+        return always && shape.to(said) <= (said == shape.figure() ? FARTHEST_IF_NEAREST : FARTHEST) ? said : 0;
     }
 
     /// What both say; 0 where they do not agree.

@@ -35,6 +35,19 @@ public final class Patch {
         return shares.length / width;
     }
 
+    /// How much its shares differ from each other: their standard deviation. A glyph has ink and gaps; what happens to
+    /// stand behind it is much the same all over.
+    double spread() {
+        double sum = 0;
+        double squares = 0;
+        for (float share : shares) {
+            sum += share;
+            squares += (double) share * share;
+        }
+        double mean = sum / shares.length;
+        return Math.sqrt(Math.max(0, squares / shares.length - mean * mean));
+    }
+
     /// How much ink one has in some spot and the other has not, at the best shift by a pixel: 0 to 1. A spot is
     /// as large as a stroke is thick, so that it is a part of a glyph that is there or not; what coding and
     /// noise leave is spread thin.

@@ -42,7 +42,7 @@ final class Standing {
             texts[i] = readings[i].sure() ? readings[i].text() : "";
         }
         Sense.check(texts);
-        dropLonely();
+        Flicker.drop(texts);
         dropContradicted(progress.part(0, LOOKING_AGAIN));
         if (steadied) {
             dropContradictedEnds();
@@ -75,37 +75,6 @@ final class Standing {
         }
     }
 
-    /// Pictures for which the same number stood, where numbers follow each other without a gap.
-    private int[] stands() {
-        List<Integer> lengths = new ArrayList<>();
-        int from = 0;
-        for (int i = 1; i <= texts.length; i++) {
-            if (i == texts.length || !texts[i].equals(texts[from])) {
-                if (!texts[from].isEmpty()) {
-                    lengths.add(i - from);
-                }
-                from = i;
-            }
-        }
-        int[] sorted = lengths.stream().mapToInt(Integer::intValue).toArray();
-        Arrays.sort(sorted);
-        return sorted;
-    }
-
-    private void dropLonely() {
-        int[] stands = stands();
-        if (stands.length == 0 || stands[stands.length / 2] < STANDS_LONG) {
-            return;
-        }
-        boolean[] lonely = new boolean[texts.length];
-        for (int i = 1; i + 1 < texts.length; i++) {
-            lonely[i] = !texts[i].isEmpty() && !texts[i].equals(texts[i - 1]) && !texts[i].equals(texts[i + 1]);
-        }
-        for (int i = 0; i < texts.length; i++) {
-            texts[i] = lonely[i] ? "" : texts[i];
-        }
-    }
-
     /// Looks at each number once more, by its ink on some of the pictures on which it stands, and at what
     /// stands right beside it.
     private void dropContradicted(Progress progress) {
@@ -129,9 +98,13 @@ final class Standing {
         }
         boolean few = stands.stream().map(one -> texts[one[0]]).distinct().count() < SEVERAL;
         boolean[] more = reader.neighbours().haveMore(staying, few);
+        // On few pictures what moves behind the text stays, too; there every figure was looked for by itself.
+        int fewest = reader.knowsEveryFigure() ? STANDS_LONG : 1;
         for (int i = 0; i < more.length; i++) {
-            if (more[i]) {
-                Arrays.fill(texts, stands.get(i)[0], stands.get(i)[1], "");
+            int begin = stands.get(i)[0];
+            int end = stands.get(i)[1];
+            if (more[i] && end - begin >= fewest) {
+                Arrays.fill(texts, begin, end, "");
             }
         }
     }

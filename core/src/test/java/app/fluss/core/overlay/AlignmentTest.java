@@ -13,14 +13,15 @@ class AlignmentTest {
     private static final int HIGH = 16;
     private static final int STEP = 10;
     private static final Template.Frame FRAME = new Template.Frame(STEP, 1, 0, 1, 1);
-    private static final List<Template> UNIT = Template.of(
-            List.of(Moments.of(
-                    GlyphClass.OTHER,
-                    new Patch(STEP, new float[STEP]),
-                    FRAME,
-                    List.of(new byte[Crops.PLANES * STEP]),
-                    new int[] {0})),
-            1);
+
+    /// The letters of a unit, the first of which has no name now and then.
+    private static final List<Template> UNIT =
+            Template.of(List.of(letter(GlyphClass.OTHER), letter((char) 0), letter('S')), 1);
+
+    private static Moments letter(char name) {
+        return Moments.of(
+                name, new Patch(STEP, new float[STEP]), FRAME, List.of(new byte[Crops.PLANES * STEP]), new int[] {0});
+    }
 
     private static PictureReading number(int from, int figures) {
         return new PictureReading("1".repeat(figures), from, from + STEP * figures, List.of(), true);
@@ -101,5 +102,21 @@ class AlignmentTest {
     void aUnitThatStandsStillSaysNothing() {
         assertThat(left(times(60, withUnit(40, 3, 90)), times(40, withUnit(40, 2, 90))))
                 .containsExactly(60, 40);
+    }
+
+    /// Two letters follow the number, the first of which has no name on some pictures; what has none may be a figure
+    /// as well.
+    @Test
+    void aLetterOfTheUnitMayHaveNoName() {
+        PictureReading three = follows(3, new Glyph(0, 76), new Glyph(2, 86));
+        PictureReading two = follows(2, new Glyph(0, 66), new Glyph(2, 76));
+        PictureReading nameless = follows(2, new Glyph(1, 66), new Glyph(2, 76));
+        PictureReading hidden = follows(2, new Glyph(1, 66), new Glyph(0, 76), new Glyph(2, 86));
+        assertThat(left(times(60, three), times(30, two), times(10, nameless), times(5, hidden)))
+                .containsExactly(60, 30, 10, 0);
+    }
+
+    private static PictureReading follows(int figures, Glyph... letters) {
+        return new PictureReading("1".repeat(figures), 40, 40 + STEP * figures, List.of(letters), true);
     }
 }

@@ -26,4 +26,11 @@ class PatchTest {
         assertThat(zero.lacking(patch(SIX, 1, 0), 2)).as("its right side").isGreaterThan(0.3);
         assertThat(zero.lacking(patch(ZERO, 0.4, 0), 2)).as("paler").isBetween(0.5, 0.6);
     }
+
+    @Test
+    void aGlyphHasInkAndGapsAndWhatStandsBehindHasNeither() {
+        double sdOfTwoKinds = Math.sqrt(28.0 / 36 * (8.0 / 36));
+        assertThat(patch(ZERO, 0.8, 0.2).spread()).isCloseTo(0.6 * sdOfTwoKinds, within(1e-6));
+        assertThat(patch(ZERO, 0.6, 0.4).spread()).isLessThan(0.1);
+    }
 }

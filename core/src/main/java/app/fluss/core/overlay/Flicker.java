@@ -1,0 +1,91 @@
+package app.fluss.core.overlay;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+
+/// Numbers that come and go faster than their counter changes. Where numbers stand long, what only one picture shows
+/// is doubted, and what stands far shorter than they do between two that are the same.
+final class Flicker {
+    private static final int STANDS_LONG = 4;
+    private static final double BRIEF = 0.35;
+
+    private Flicker() {}
+
+    /// Opens them.
+    ///
+    /// @param texts for each picture the number that it seems to show; empty where it is open
+    static void drop(String[] texts) {
+        if (median(unbroken(texts)) >= STANDS_LONG) {
+            dropBrief(texts);
+            dropLonely(texts);
+        }
+    }
+
+    /// A stretch of pictures.
+    ///
+    /// @param from its first picture
+    /// @param to the picture after its last one
+    private record Stand(int from, int to) {
+        int pictures() {
+            return to - from;
+        }
+    }
+
+    private static int median(List<Stand> stands) {
+        int[] sorted = stands.stream().mapToInt(Stand::pictures).sorted().toArray();
+        return sorted.length == 0 ? 0 : sorted[sorted.length / 2];
+    }
+
+    /// Stretches that show one number without a gap.
+    private static List<Stand> unbroken(String[] texts) {
+        List<Stand> stands = new ArrayList<>();
+        int from = 0;
+        for (int i = 1; i <= texts.length; i++) {
+            if (i == texts.length || !texts[i].equals(texts[from])) {
+                if (!texts[from].isEmpty()) {
+                    stands.add(new Stand(from, i));
+                }
+                from = i;
+            }
+        }
+        return stands;
+    }
+
+    /// Stretches from the first to the last picture that shows one number, with no other one between.
+    private static List<Stand> whole(String[] texts) {
+        List<Stand> stands = new ArrayList<>();
+        for (Stand part : unbroken(texts)) {
+            Stand last = stands.isEmpty() ? null : stands.getLast();
+            if (last != null && texts[last.from].equals(texts[part.from])) {
+                stands.removeLast();
+                stands.add(new Stand(last.from, part.to));
+            } else {
+                stands.add(part);
+            }
+        }
+        return stands;
+    }
+
+    private static void dropBrief(String[] texts) {
+        List<Stand> stands = whole(texts);
+        double brief = BRIEF * median(stands);
+        for (int k = 1; k + 1 < stands.size(); k++) {
+            Stand stand = stands.get(k);
+            boolean within = texts[stands.get(k - 1).from].equals(texts[stands.get(k + 1).from]);
+            if (within && stand.pictures() < brief) {
+                Arrays.fill(texts, stand.from, stand.to, "");
+            }
+        }
+    }
+
+    private static void dropLonely(String[] texts) {
+        boolean[] lonely = new boolean[texts.length];
+        for (int i = 1; i + 1 < texts.length; i++) {
+            lonely[i] = !texts[i].isEmpty() && !texts[i].equals(texts[i - 1]) && !texts[i].equals(texts[i + 1]);
+        }
+        for (int i = 0; i < texts.length; i++) {
+            texts[i] = lonely[i] ? "" : texts[i];
+        }
+    }
+}
