@@ -214,8 +214,7 @@ final class Naming {
     }
 
     /// Takes the names away from glyphs of one look that are called differently: one of them is wrong. Where one is
-    /// rare
-    /// and the other beyond doubt, it is the rare one. What the analyst said stays.
+    /// rare and the other beyond doubt, it is the rare one. What the analyst said stays.
     private void dropContradictions(List<Cluster> clusters, Map<Cluster, Opinion> said, Progress progress) {
         Set<Cluster> doubtful = new HashSet<>();
         int seen = 0;
