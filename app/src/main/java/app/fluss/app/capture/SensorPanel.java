@@ -118,7 +118,9 @@ final class SensorPanel extends VBox {
         });
     }
 
-    /// Offers what was found before the stand-ins; a sensor that was just plugged in is meant.
+    /// Offers what was found before the stand-ins; a sensor that was just plugged in is meant, unless something else
+    /// was
+    /// chosen.
     private void offer(List<SensorSource> devices) {
         if (live != null) {
             return;
@@ -128,8 +130,14 @@ final class SensorPanel extends VBox {
         List<SensorSource> found = devices.stream()
                 .filter(device -> !known.contains(device.title()))
                 .toList();
+        boolean chosen = sources.getSelectionModel().getSelectedIndex() > 0;
         sources.getItems().addAll(0, found);
-        found.stream().filter(SensorSource.Lines.class::isInstance).findFirst().ifPresent(sources::setValue);
+        if (!chosen) {
+            found.stream()
+                    .filter(SensorSource.Lines.class::isInstance)
+                    .findFirst()
+                    .ifPresent(sources::setValue);
+        }
     }
 
     /// Latency that goes with the run, if there is any.
