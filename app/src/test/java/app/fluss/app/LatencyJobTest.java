@@ -92,6 +92,7 @@ class LatencyJobTest extends WindowTest {
         Shown before = figures(latency("engine 2×"));
         until(() -> assertThat(text("#chain-latency")).isEqualTo(before.median));
 
+        until(() -> assertThat(look("#latency").isFocused()).isTrue());
         push(KeyCode.RIGHT);
         settle();
         fire("#reject-trial");

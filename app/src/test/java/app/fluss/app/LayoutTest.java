@@ -57,6 +57,7 @@ class LayoutTest extends WindowTest {
             Map.entry(KeyCode.DIGIT3, "Repeat…"),
             Map.entry(KeyCode.DIGIT4, "Display…"),
             Map.entry(KeyCode.DIGIT6, "Schools…"));
+    private static final double RESTYLED_MS = 250;
     private static final int[] STEPS = {0, 5, 10};
     private static final Set<String> HEADLINES = Set.of("title", "headline", "great", "figure", "timer");
 
@@ -68,6 +69,12 @@ class LayoutTest extends WindowTest {
     @Override
     Path study() {
         return folder.resolve("demo.fluss");
+    }
+
+    /// Text of another size dresses the whole window anew, which no job does.
+    @Override
+    double mostMs() {
+        return RESTYLED_MS;
     }
 
     @Test

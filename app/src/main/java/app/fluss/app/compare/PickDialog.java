@@ -82,6 +82,6 @@ final class PickDialog {
                 not.run();
             }
         });
-        dialog.show();
+        Dialogs.open(dialog);
     }
 }

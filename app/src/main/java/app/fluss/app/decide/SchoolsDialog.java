@@ -85,7 +85,7 @@ final class SchoolsDialog {
     }
 
     void show() {
-        dialog.show();
+        Dialogs.open(dialog);
         schools.requestFocus();
     }
 

@@ -98,7 +98,7 @@ public final class HelpDialog {
         dialog.getDialogPane().setPrefSize(760, 580);
         dialog.getDialogPane().setId("help-dialog");
         dialog.getDialogPane().getButtonTypes().add(ButtonType.CLOSE);
-        dialog.show();
+        Dialogs.open(dialog);
     }
 
     private static Node content(HelpPage page) {

@@ -360,6 +360,6 @@ final class ClipDialog {
             }
         });
         dialog.setOnHidden(_ -> done.run());
-        dialog.show();
+        Dialogs.open(dialog);
     }
 }

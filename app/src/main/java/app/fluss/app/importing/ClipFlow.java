@@ -18,6 +18,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.function.Consumer;
 import java.util.function.Supplier;
+import javafx.application.Platform;
 import javafx.stage.Window;
 
 /// Brings what clips show into the study: latency, distinct pictures, or the numbers on them. What is kept as
@@ -91,9 +92,10 @@ final class ClipFlow {
         EvidenceEdits edits = workbench.edits().evidence();
         dialog.ask(
                 new RecordingDialog.Then(
-                        overlays -> OwnRunDialog.of(
+                        // This dialog closes first, and the next one opens then.
+                        overlays -> Platform.runLater(() -> OwnRunDialog.of(
                                         Claim.of(overlays.recorded()), theme, owner.get(), file, contents(), run)
-                                .ask(draft -> edits.addRecording(file, draft, overlays, this::failed)),
+                                .ask(draft -> edits.addRecording(file, draft, overlays, this::failed))),
                         overlays -> run.ifPresent(one -> edits.addRecording(file, one, overlays, this::failed))),
                 () -> close(clip));
     }

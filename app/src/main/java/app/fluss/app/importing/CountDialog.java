@@ -199,6 +199,6 @@ final class CountDialog {
             }
         });
         dialog.setOnHidden(_ -> done.run());
-        dialog.show();
+        Dialogs.open(dialog);
     }
 }

@@ -159,6 +159,6 @@ final class ImportDialog {
                 then.accept(new Answer(mapping, Optional.ofNullable(process.getValue()), fields.draft()));
             }
         });
-        dialog.show();
+        Dialogs.open(dialog);
     }
 }

@@ -67,6 +67,6 @@ final class LatencyDialog {
                 own.accept(swap.isSelected());
             }
         });
-        dialog.show();
+        Dialogs.open(dialog);
     }
 }

@@ -103,6 +103,6 @@ final class OwnRunDialog {
                 then.accept(fields.draft());
             }
         });
-        dialog.show();
+        Dialogs.open(dialog);
     }
 }

@@ -368,7 +368,7 @@ final class RecordingDialog {
             }
             done.run();
         });
-        dialog.show();
+        Dialogs.open(dialog);
     }
 
     private void remember() {

@@ -44,6 +44,6 @@ final class UseDialog {
     }
 
     void show() {
-        dialog.show();
+        Dialogs.open(dialog);
     }
 }

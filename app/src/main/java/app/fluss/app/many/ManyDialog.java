@@ -110,7 +110,7 @@ final class ManyDialog {
                         .toList());
             }
         });
-        dialog.show();
+        Dialogs.open(dialog);
     }
 
     /// The scene of a file of which no more is known.

@@ -54,7 +54,7 @@ public final class MeansDialog {
         dialog.getDialogPane().setId("means-dialog");
         dialog.getDialogPane().getButtonTypes().add(ButtonType.CLOSE);
         means.answer();
-        dialog.show();
+        Dialogs.open(dialog);
     }
 
     private VBox ticks() {

@@ -7,6 +7,7 @@ import app.fluss.app.theme.Boxes;
 import app.fluss.app.theme.Buttons;
 import app.fluss.app.theme.Ems;
 import app.fluss.app.theme.Labels;
+import app.fluss.app.theme.Tips;
 import app.fluss.files.study.DeliveryPath;
 import app.fluss.files.study.Game;
 import app.fluss.files.study.Planned;
@@ -21,7 +22,6 @@ import javafx.scene.Group;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
-import javafx.scene.control.Tooltip;
 import javafx.scene.layout.GridPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
@@ -56,7 +56,7 @@ final class PlanMatrix extends GridPane {
         for (Scene scene : scenes) {
             Label name = Labels.of(compact ? contents.place(scene) : scene.name(), "small");
             name.setMaxWidth(compact ? 190 : 150);
-            name.setTooltip(new Tooltip(contents.place(scene) + ", " + scene.seconds() + " s"));
+            Tips.on(name, contents.place(scene) + ", " + scene.seconds() + " s");
             add(name, 0, row);
             for (int column = 0; column < paths.size(); column++) {
                 Coverage coverage = Coverage.of(contents, scene, paths.get(column));
@@ -80,7 +80,7 @@ final class PlanMatrix extends GridPane {
         Label name = Labels.of(path.name(), "small");
         name.setRotate(-90);
         name.setMaxWidth(HEAD_PX);
-        name.setTooltip(new Tooltip(path.name()));
+        Tips.on(name, path.name());
         return new Group(name);
     }
 
@@ -88,7 +88,7 @@ final class PlanMatrix extends GridPane {
         Label cell = Labels.of(coverage.isInUse() ? text(coverage) : "·", "cell-glance");
         Ems.min(cell, 34);
         cell.setAlignment(Pos.CENTER);
-        cell.setTooltip(new Tooltip(words(coverage)));
+        Tips.on(cell, words(coverage));
         cell.getStyleClass().add(style(coverage));
         return cell;
     }
@@ -104,7 +104,7 @@ final class PlanMatrix extends GridPane {
         count.setId("count-" + id);
         Ems.min(count, 46);
         count.setAlignment(Pos.CENTER);
-        count.setTooltip(new Tooltip(words(coverage)));
+        Tips.on(count, words(coverage));
         HBox line = Boxes.row(less, count, more);
         line.setSpacing(2);
         line.setAlignment(Pos.CENTER);

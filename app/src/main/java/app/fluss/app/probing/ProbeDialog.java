@@ -132,7 +132,7 @@ public final class ProbeDialog implements ProbeJob.Listener {
 
     /// Opens it for a run.
     public static void open(Theme theme, Window owner, Workbench workbench, Run run, Consumer<String> problems) {
-        new ProbeDialog(theme, owner, workbench, run, problems).dialog.show();
+        Dialogs.open(new ProbeDialog(theme, owner, workbench, run, problems).dialog);
     }
 
     private void show(ProbeSide chosen) {

@@ -213,6 +213,6 @@ final class QuickDialog {
                 then.accept(rows);
             }
         });
-        dialog.show();
+        Dialogs.open(dialog);
     }
 }

@@ -76,7 +76,7 @@ public final class SettingsDialog {
         dialog.getDialogPane().setId("settings-dialog");
         dialog.getDialogPane().getButtonTypes().add(ButtonType.CLOSE);
         Dialogs.focus(dialog, appearance);
-        dialog.show();
+        Dialogs.open(dialog);
     }
 
     /// A path that can be selected and copied.

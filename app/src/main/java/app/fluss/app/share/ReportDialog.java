@@ -129,7 +129,7 @@ public final class ReportDialog {
 
     /// Shows it, with everything in it.
     public void show() {
-        dialog.show();
+        Dialogs.open(dialog);
         update();
     }
 

@@ -60,7 +60,7 @@ final class ShortcutsDialog {
         dialog.getDialogPane().setId("keys-dialog");
         dialog.getDialogPane().getButtonTypes().add(ButtonType.CLOSE);
         Dialogs.focus(dialog, find);
-        dialog.show();
+        Dialogs.open(dialog);
     }
 
     private void fill(String wanted) {

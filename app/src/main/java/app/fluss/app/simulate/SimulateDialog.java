@@ -178,7 +178,7 @@ public final class SimulateDialog {
                 turnedScenario().ifPresent(this::simulate);
             }
         });
-        dialog.show();
+        Dialogs.open(dialog);
     }
 
     private void simulate(Scenario scenario) {

@@ -15,6 +15,7 @@ import javafx.scene.control.ButtonBar.ButtonData;
 import javafx.scene.control.ButtonType;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Dialog;
+import javafx.scene.control.DialogEvent;
 import javafx.scene.control.DialogPane;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.control.TextField;
@@ -101,7 +102,17 @@ public final class Dialogs {
         dialog.getDialogPane().setContent(Labels.wrapped(words));
         dialog.getDialogPane().setPrefWidth(420);
         dialog.getDialogPane().getButtonTypes().add(ButtonType.CLOSE);
-        dialog.show();
+        open(dialog);
+    }
+
+    /// Shows a dialog without waiting for the answer. It is laid out first and shown after that: what else there is to
+    /// do comes in between.
+    public static void open(Dialog<?> dialog) {
+        Platform.runLater(() -> {
+            dialog.getOnShowing().handle(new DialogEvent(dialog, DialogEvent.DIALOG_SHOWING));
+            dialog.setOnShowing(null);
+            Platform.runLater(dialog::show);
+        });
     }
 
     /// Lets typing go to a field as soon as the dialog is there. The toolkit gives the focus to the default

@@ -152,6 +152,6 @@ public final class SwitchesMenu extends MenuButton {
                 edits.setToggles(run.run(), found);
             }
         });
-        dialog.show();
+        Dialogs.open(dialog);
     }
 }
