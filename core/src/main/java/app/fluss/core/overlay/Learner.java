@@ -25,10 +25,10 @@ final class Learner {
     private static final int TOUCHING = 2;
     private static final double PAIR = 1.3;
     private static final double ALWAYS = 0.8;
-    private static final double CLOSE = 0.6;
     private static final double TRUSTED = 0.75;
     private static final double LEAST = 0.4;
     private static final int FEWEST_FIGURES = 2;
+    private static final int SEVERAL = 5;
     private static final double PARTING = 0.1;
     private static final double NAMING = 0.6;
     private static final double LETTERS = 0.62;
@@ -101,10 +101,10 @@ final class Learner {
     record Learnt(LineReader reader, NumberPlace place, List<GlyphClass> classes, InkSearch.Found found) {
         /// Whether what was read is the text, and all of it: not what happens to stand behind it, nor the
         /// strokes of letters, which look like so many 1. Where a glyph has no name, the rest may be the
-        /// text all the same.
+        /// text all the same, unless few figures are known.
         boolean isTrusted() {
             return place.sureShare() >= LEAST
-                    && place.sureShare() >= TRUSTED * (1 - place.strangeShare())
+                    && place.sureShare() >= TRUSTED * (place.figures() < SEVERAL ? 1 : 1 - place.strangeShare())
                     && place.figures() >= FEWEST_FIGURES
                     && !place.still()
                     && !place.spacing().isLost();
@@ -183,7 +183,7 @@ final class Learner {
     private boolean isPiece(Cluster letter, Cluster figure) {
         Box box = letter.places().getFirst().box();
         for (int x = 0; x + letter.width() <= figure.width(); x++) {
-            Patch piece = part(figure.mean(), x, letter.width());
+            Patch piece = figure.mean().part(x, letter.width());
             for (int y = 0; y < rows; y++) {
                 if (top + y < box.top() || top + y > box.bottom()) {
                     Arrays.fill(piece.shares(), y * piece.width(), (y + 1) * piece.width(), 0);
@@ -198,7 +198,7 @@ final class Learner {
 
     /// Whether parts that may be points mostly stand close between two glyphs.
     private boolean isBetweenFigures(Cluster cluster) {
-        double close = CLOSE * found.figureHeight();
+        double close = Spacing.apart(found.figureHeight());
         long between = cluster.places().stream()
                 .filter(place -> {
                     boolean before = false;
@@ -225,21 +225,13 @@ final class Learner {
         for (Cluster other : all) {
             if (other.isFigure() && cluster.width() >= other.width() + TOUCHING) {
                 Patch figure = other.mean();
-                Patch last = part(cluster.mean(), cluster.width() - other.width(), other.width());
-                begins |= part(cluster.mean(), 0, other.width()).distance(figure, clusters.spot()) < Clusters.ALIKE;
+                Patch last = cluster.mean().part(cluster.width() - other.width(), other.width());
+                begins |= cluster.mean().part(0, other.width()).distance(figure, clusters.spot()) < Clusters.ALIKE;
                 ends |= last.distance(figure, clusters.spot()) < Clusters.ALIKE;
             }
             widest = other.isFigure() ? Math.max(widest, other.width()) : widest;
         }
         return (begins && ends) || ((begins || ends) && cluster.width() >= PAIR * widest);
-    }
-
-    private static Patch part(Patch whole, int from, int width) {
-        float[] shares = new float[width * whole.rows()];
-        for (int y = 0; y < whole.rows(); y++) {
-            System.arraycopy(whole.shares(), y * whole.width() + from, shares, y * width, width);
-        }
-        return new Patch(width, shares);
     }
 
     private Learnt build(List<Cluster> large, Progress progress) {

@@ -24,6 +24,7 @@ final class Naming {
     private static final char NO_NAME = 0;
     private static final double SAME = 0.4;
     private static final double RARE = 0.1;
+    private static final double PIECE = 0.6;
     private static final double KIN = 0.5;
     private static final double KIN_ONLY = 0.2;
     private static final double KIN_BY_SHAPE = 0.08;
@@ -222,14 +223,32 @@ final class Naming {
             progress.check((double) seen++ / clusters.size());
             for (Cluster other : clusters) {
                 boolean differ = one.isFigure() && other.isFigure() && one.name() != other.name();
-                if (differ
+                boolean same = differ
                         && !isRareBeside(other, one, said)
-                        && one.mean().distanceBetweenPixels(other.mean(), spot) < SAME) {
+                        && one.mean().distanceBetweenPixels(other.mean(), spot) < SAME;
+                if (same || (differ && isPiece(one, other, said))) {
                     doubtful.add(one);
                 }
             }
         }
         doubtful.stream().filter(said::containsKey).forEach(cluster -> cluster.call(NO_NAME));
+    }
+
+    /// Whether a look that by its shape is none of its name is another one without what stands on one side of that:
+    /// thin
+    /// strokes break, and a 9 without its left one is a 3 to the engine.
+    private boolean isPiece(Cluster piece, Cluster whole, Map<Cluster, Opinion> said) {
+        Opinion opinion = said.get(piece);
+        boolean may = opinion != null
+                && opinion.shape().figure() != piece.name()
+                && piece.width() < whole.width()
+                && piece.width() >= PIECE * whole.width();
+        for (int x = 0; may && x + piece.width() <= whole.width(); x++) {
+            if (whole.mean().part(x, piece.width()).distance(piece.mean(), spot) < SAME) {
+                return true;
+            }
+        }
+        return false;
     }
 
     /// Whether a look is seldom seen, and another is what both opinions say and often seen.

@@ -29,6 +29,9 @@ final class Neighbours {
     /// Columns in which a figure beside the number would stand.
     private final int room;
 
+    /// Columns that hold it and the gap before it.
+    private final int place;
+
     /// @param spot side of a spot in which glyphs of one look may not differ, px
     Neighbours(Template.Frame frame, List<Template> templates, InkSearch.Found found, int spot) {
         this.frame = frame;
@@ -38,6 +41,7 @@ final class Neighbours {
         lightest = lightest(templates);
         beside = (int) Math.ceil(BESIDE * found.figureHeight());
         room = Math.max(beside, widest(templates));
+        place = beside + widest(templates);
     }
 
     /// For each template the first one that is the same letter, or looks like it.
@@ -199,15 +203,15 @@ final class Neighbours {
             int to = glyph.left() + templates.get(glyph.template()).width() + 1;
             Arrays.fill(taken, Math.max(0, glyph.left() - 1), Math.min(frame.width(), to), true);
         }
-        return new Staying(side(crops, taken, reading.from() - room), side(crops, taken, reading.to()));
+        return new Staying(side(crops, taken, reading.from() - place), side(crops, taken, reading.to()));
     }
 
     private Side side(List<byte[]> crops, boolean[] taken, int from) {
         int plane = frame.width() * frame.height();
         int rows = found.figureHeight();
-        BitSet all = new BitSet(room * rows);
-        BitSet open = new BitSet(room * rows);
-        for (int x = Math.max(0, from); x < Math.min(frame.width(), from + room); x++) {
+        BitSet all = new BitSet(place * rows);
+        BitSet open = new BitSet(place * rows);
+        for (int x = Math.max(0, from); x < Math.min(frame.width(), from + place); x++) {
             for (int y = 0; y < rows; y++) {
                 int at = (found.top() + y) * frame.width() + x;
                 boolean stays = crops.stream().allMatch(crop -> found.ink().share(crop, plane, at) >= HALF);
@@ -237,7 +241,7 @@ final class Neighbours {
     /// Pixels that are there mostly, and those beside them: text may stand between pixels.
     private BitSet usual(List<Side> all) {
         int rows = found.figureHeight();
-        int[] times = new int[room * rows];
+        int[] times = new int[place * rows];
         for (Side one : all) {
             one.all.stream().forEach(i -> times[i]++);
         }

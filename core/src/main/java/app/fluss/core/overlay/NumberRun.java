@@ -8,12 +8,10 @@ import java.util.List;
 /// @param figures from left to right
 /// @param points whether a point was seen after each figure, before the next
 record NumberRun(List<Glyph> figures, List<Boolean> points) {
-    private static final double APART = 0.9;
     private static final double WORD = 0.3;
 
     /// All runs, from left to right.
     static List<NumberRun> of(List<Glyph> glyphs, List<Template> templates, int figureHeight, Spacing spacing) {
-        double apart = APART * figureHeight;
         List<NumberRun> all = new ArrayList<>();
         List<Glyph> run = new ArrayList<>();
         List<Boolean> points = new ArrayList<>();
@@ -24,14 +22,16 @@ record NumberRun(List<Glyph> figures, List<Boolean> points) {
         for (Glyph glyph : glyphs) {
             Template template = templates.get(glyph.template());
             if (template.isPoint()) {
-                point = !run.isEmpty() && glyph.left() - end <= apart;
+                point = !run.isEmpty() && glyph.left() - end <= Spacing.apart(figureHeight);
                 // In faces of one width a point has a place as wide as a figure's.
                 end = point ? glyph.left() + template.width() : end;
                 continue;
             }
             boolean far = !run.isEmpty()
-                    && (glyph.left() - end > apart
-                            || middle(glyph, templates) - middle(run.getLast(), templates) > spacing.most());
+                    && spacing.isApart(
+                            middle(glyph, templates) - middle(run.getLast(), templates),
+                            glyph.left() - end,
+                            figureHeight);
             if (!run.isEmpty() && (!template.isFigure() || far)) {
                 close(run, points, all);
             }

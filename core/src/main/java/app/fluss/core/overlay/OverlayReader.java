@@ -23,6 +23,11 @@ public final class OverlayReader {
     private static final double RIMMED = 0.55;
     /// By how much a rim is darker than the text within, at least: shadows on one side leave less.
     private static final double RIM = 50;
+    /// Of a fainter rim, such as white text has over a bright scene, next to nothing may be left open.
+    private static final double FAINT = 24;
+
+    private static final double FAINT_SURE = 0.7;
+    private static final double FAINT_STRANGE = 0.1;
     private static final int MOST_STEADIED = 2;
 
     /// Most overlays are white (common practice, no source); over a bright scene it is not found as it
@@ -65,13 +70,21 @@ public final class OverlayReader {
                 .ifPresent(learnt -> ways.add(new LearntWay(learnt, UnaryOperator.identity(), null)));
         if (ways.stream().noneMatch(OverlayReader::isPlain)) {
             learn(new Rimmed(crops), told, progress.part(MOVING, RIMMED))
-                    .filter(learnt -> learnt.found().ink().y() >= RIM)
+                    .filter(OverlayReader::isRimmed)
                     .ifPresent(learnt -> ways.add(new LearntWay(learnt, Rimmed::new, null)));
         }
         if (ways.stream().noneMatch(OverlayReader::isPlain)) {
             steadied(crops, inks, told, progress.part(RIMMED, 1)).ifPresent(ways::add);
         }
         return LearntNumber.of(ways);
+    }
+
+    /// Whether text was told by its rim, and not by a shadow on one side.
+    private static boolean isRimmed(Learner.Learnt learnt) {
+        double rim = learnt.found().ink().y();
+        boolean clear =
+                learnt.place().sureShare() >= FAINT_SURE && learnt.place().strangeShare() <= FAINT_STRANGE;
+        return rim >= (clear ? FAINT : RIM);
     }
 
     /// Whether looking further is not worth the while.

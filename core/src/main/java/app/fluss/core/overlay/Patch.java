@@ -35,6 +35,15 @@ public final class Patch {
         return shares.length / width;
     }
 
+    /// Some of its columns, as a patch of their own.
+    Patch part(int from, int columns) {
+        float[] some = new float[columns * rows()];
+        for (int y = 0; y < rows(); y++) {
+            System.arraycopy(shares, y * width + from, some, y * columns, columns);
+        }
+        return new Patch(columns, some);
+    }
+
     /// How much its shares differ from each other: their standard deviation. A glyph has ink and gaps; what happens to
     /// stand behind it is much the same all over.
     double spread() {

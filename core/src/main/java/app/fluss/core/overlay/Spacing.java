@@ -16,6 +16,8 @@ import java.util.List;
 ///     made out, or one was seen where there is no room for it
 record Spacing(
         boolean isWritten, boolean always, double cut, double gapCut, double most, int decimals, boolean isLost) {
+    private static final double APART = 0.9;
+    private static final double NARROWER = 0.2;
     private static final double ROOM = 0.12;
     private static final double FEWEST_SHARE = 0.2;
     private static final double WIDEST = 1.5;
@@ -154,6 +156,21 @@ record Spacing(
         boolean place = decimals < 0 ? seen : after == decimals;
         boolean room = seen ? step >= cut || gap >= gapCut : step >= cut && gap >= gapCut;
         return isWritten && place && (Double.isNaN(cut) ? seen : room);
+    }
+
+    /// Columns between two figures, or between a figure and a point, above which they are not of one number.
+    static double apart(int figureHeight) {
+        return APART * figureHeight;
+    }
+
+    /// Whether a figure stands too far from the one before to be of the same number. Faces of one width leave much room
+    /// for a point, and more beside a narrow figure.
+    ///
+    /// @param step from the one to the other, px
+    /// @param gap columns between them, or between it and a point that was seen, px
+    boolean isApart(double step, double gap, int figureHeight) {
+        double known = isWritten && !Double.isNaN(gapCut) ? 2 * gapCut + NARROWER * figureHeight : 0;
+        return step > most || gap > Math.max(apart(figureHeight), known);
     }
 
     /// Whether a number is written as nearly all of them are.

@@ -17,6 +17,8 @@ class NamingTest {
     private static final int HEIGHT = 16;
     private static final int FOOTED = 60;
     private static final int FOOT = 40;
+    private static final int NARROW = 42;
+    private static final int NARROW_ROW = 130;
 
     private static Patch seven() {
         float[] ink = new float[WIDTH * ROWS];
@@ -53,7 +55,7 @@ class NamingTest {
     }
 
     private static byte[] packed(char name, Patch look) {
-        return FigureShapes.packed(name, FigureShapes.normal(look.shares(), WIDTH, TOP, HEIGHT));
+        return FigureShapes.packed(name, FigureShapes.normal(look.shares(), look.width(), TOP, HEIGHT));
     }
 
     /// Names them where an engine takes everything for one character.
@@ -88,12 +90,50 @@ class NamingTest {
         assertThat(names("1", told, seven(), one())).containsExactly('4', GlyphClass.OTHER);
     }
 
+    /// A 9 as a frame with a stem on the right, and a foot.
+    private static Patch nine() {
+        float[] ink = new float[WIDTH * ROWS];
+        for (int y = TOP; y < TOP + HEIGHT; y++) {
+            for (int x = 0; x < WIDTH; x++) {
+                boolean side = x < 2 && y < TOP + 8;
+                boolean bar = y < TOP + 2 || y == TOP + 7 || y >= TOP + HEIGHT - 2;
+                ink[y * WIDTH + x] = side || bar || x >= WIDTH - 2 ? 1 : 0;
+            }
+        }
+        return new Patch(WIDTH, ink);
+    }
+
+    /// Names a 9, and the same without its left side, where the engine takes what is light for a 3 and that shape is
+    /// nearly as near to it as that of a 1.
+    private static List<Character> namesOfBroken(boolean withWhole) {
+        Patch broken = nine().part(2, WIDTH - 2);
+        ByteArrayOutputStream shapes = new ByteArrayOutputStream();
+        shapes.writeBytes(packed('9', nine()));
+        shapes.writeBytes(packed('1', with(broken, 0, 3, 12, 13)));
+        shapes.writeBytes(packed('3', with(broken, 0, 2, 12, 14)));
+        List<Cluster> clusters = withWhole ? List.of(cluster(nine()), cluster(broken)) : List.of(cluster(broken));
+        GlyphNamer namer = (_, width, _, layout) -> {
+            boolean row = layout != GlyphNamer.Layout.GLYPH;
+            String name = width > (row ? NARROW_ROW : NARROW) ? "9" : "3";
+            return row ? name.repeat(5) : name;
+        };
+        new Naming(namer, new FigureShapes(shapes.toByteArray()), WIDTH, ROWS, TOP, HEIGHT, 2)
+                .name(clusters, List.of(), List.of(), Progress.NONE);
+        return clusters.stream().map(Cluster::name).toList();
+    }
+
+    @Test
+    void aNineWithoutItsLeftSideIsNoThree() {
+        assertThat(namesOfBroken(false)).containsExactly('3');
+        assertThat(namesOfBroken(true)).containsExactly('9', (char) 0);
+    }
+
     private static Patch with(Patch look, int left, int right, int top, int bottom) {
         float[] ink = look.shares().clone();
         for (int y = top; y <= bottom; y++) {
-            Arrays.fill(ink, y * WIDTH + left, y * WIDTH + right + 1, 1);
+            Arrays.fill(ink, y * look.width() + left, y * look.width() + right + 1, 1);
         }
-        return new Patch(WIDTH, ink);
+        return new Patch(look.width(), ink);
     }
 
     /// A face whose 9 looks more like a 7 of other faces than like their 9. The engine knows it by its foot.

@@ -118,6 +118,10 @@ class NeighboursTest {
         assertThat(more(List.of(clear, clear, List.of(beside, behind))))
                 .as("what moves is not of the text")
                 .containsOnly(false);
+        byte[] apart = picture(line("12").to() + GLYPH + 3);
+        assertThat(more(List.of(clear, clear, List.of(apart, apart))))
+                .as("faces of one width set figures far apart")
+                .containsExactly(false, false, true);
     }
 
     @Test

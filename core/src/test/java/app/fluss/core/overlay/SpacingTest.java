@@ -83,6 +83,21 @@ class SpacingTest {
     }
 
     @Test
+    void aNumberHoldsTogetherWhereItsPointWasNotSeen() {
+        List<Glyph> glyphs = set("56.1", true, false).figures();
+        assertThat(NumberRun.of(glyphs, TEMPLATES, HEIGHT, Spacing.UNKNOWN))
+                .as("two figures far apart")
+                .hasSize(2);
+        Spacing spacing = of(true, true, "56.2", "30.7", "21.7", "48.0", "101.4", "99.6");
+        List<NumberRun> runs = NumberRun.of(glyphs, TEMPLATES, HEIGHT, spacing);
+        assertThat(runs).hasSize(1);
+        assertThat(runs.getFirst().text(TEMPLATES, spacing)).isEqualTo("56.1");
+        assertThat(NumberRun.of(set("56.2..4", true, true).figures(), TEMPLATES, HEIGHT, spacing))
+                .as("a figure farther off")
+                .hasSize(2);
+    }
+
+    @Test
     void roomWithoutAPointIsALostOne() {
         assertThat(of(true, false, "56.2", "30.1", "21.7", "48.0", "99.6").isLost())
                 .isTrue();
