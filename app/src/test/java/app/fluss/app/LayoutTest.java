@@ -14,7 +14,9 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
+import java.util.concurrent.Callable;
 import javafx.application.Platform;
+import javafx.event.Event;
 import javafx.geometry.Bounds;
 import javafx.geometry.Rectangle2D;
 import javafx.scene.Node;
@@ -25,6 +27,7 @@ import javafx.scene.control.Control;
 import javafx.scene.control.DialogPane;
 import javafx.scene.control.Labeled;
 import javafx.scene.control.ListView;
+import javafx.scene.control.MenuButton;
 import javafx.scene.control.ScrollBar;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.control.ToggleButton;
@@ -57,6 +60,7 @@ class LayoutTest extends WindowTest {
             Map.entry(KeyCode.DIGIT3, "Repeat…"),
             Map.entry(KeyCode.DIGIT4, "Display…"),
             Map.entry(KeyCode.DIGIT6, "Schools…"));
+    private static final Path CLIP = Path.of("../cli/src/test/resources/app/fluss/cli/clips/film.mp4");
     private static final double RESTYLED_MS = 250;
     private static final int[] STEPS = {0, 5, 10};
     private static final Set<String> HEADLINES = Set.of("title", "headline", "great", "figure", "timer");
@@ -190,6 +194,10 @@ class LayoutTest extends WindowTest {
                 Platform.runLater(() -> window.shell().drop(files.getValue()));
                 look(files.getKey(), steps, problems);
             }
+            for (Map.Entry<String, Callable<Void>> way : ways().entrySet()) {
+                way.getValue().call();
+                look(way.getKey(), steps, problems);
+            }
         }
         assertThat(problems).isEmpty();
     }
@@ -203,7 +211,6 @@ class LayoutTest extends WindowTest {
         Path second = Files.writeString(folder.resolve("second, of a longer name.csv"), log);
         Path delays = Files.writeString(folder.resolve("delays.csv"), "trial,latency_ms\n1,41.5\n2,44\n3,39.8\n");
         Path counter = Files.writeString(folder.resolve("counter.csv"), "t_s,claimed_fps\n0,71\n20,64\n40,70\n");
-        Path clip = Path.of("../cli/src/test/resources/app/fluss/cli/clips/film.mp4");
         return Map.of(
                 "log",
                 List.of(first),
@@ -214,15 +221,72 @@ class LayoutTest extends WindowTest {
                 "readings",
                 List.of(counter),
                 "clip",
-                List.of(clip));
+                List.of(CLIP));
+    }
+
+    /// Dialogs that something else leads to, and what opens them.
+    private Map<String, Callable<Void>> ways() {
+        Map<String, Callable<Void>> ways = new LinkedHashMap<>();
+        for (String use : List.of("numbers", "pictures", "latency")) {
+            ways.put("clip for " + use, () -> {
+                Platform.runLater(() -> window.shell().drop(List.of(CLIP)));
+                Window asked = dialog("use-dialog");
+                Platform.runLater(() -> ((ButtonBase) asked.getScene().lookup("#use-" + use)).fire());
+                waitFor(() -> !asked.isShowing());
+                return null;
+            });
+        }
+        ways.put("runs picked by hand", () -> {
+            push(KeyCode.CONTROL, KeyCode.DIGIT5);
+            settle();
+            Platform.runLater(() ->
+                    ((ChoiceBox<?>) look("#compare-by")).getSelectionModel().selectLast());
+            return null;
+        });
+        ways.put("switches", () -> {
+            examine(ExamineScreen.View.FRAMES);
+            Platform.runLater(() -> {
+                MenuButton switches = (MenuButton) look("#switches");
+                switches.getOnShowing().handle(new Event(MenuButton.ON_SHOWING));
+                switches.getItems().getFirst().fire();
+            });
+            return null;
+        });
+        ways.put("probe", () -> {
+            select("home stream, cable");
+            examine(ExamineScreen.View.PATH);
+            waitFor(() -> button(window.shell(), "Probe this link…").isPresent());
+            Platform.runLater(() ->
+                    button(window.shell(), "Probe this link…").orElseThrow().fire());
+            return null;
+        });
+        return ways;
+    }
+
+    private void examine(ExamineScreen.View view) throws Exception {
+        push(KeyCode.CONTROL, KeyCode.DIGIT4);
+        interact(() -> window.shell().examine().show(view));
+        settle();
+    }
+
+    private static Window dialog(String id) throws Exception {
+        waitFor(() -> shown().getLast().getScene().lookup("#" + id) != null);
+        return shown().getLast();
+    }
+
+    /// Windows that stay: words come up wherever the mouse happens to rest.
+    private static List<Window> shown() {
+        return Window.getWindows().stream()
+                .filter(one -> !(one instanceof Tooltip))
+                .toList();
     }
 
     /// Waits for a dialog, looks at it, and closes it.
     private void look(String what, int steps, Set<String> problems) throws Exception {
-        waitFor(() -> Window.getWindows().size() > 1);
+        waitFor(() -> shown().size() > 1);
         settle();
         interact(() -> {
-            Window dialog = Window.getWindows().getLast();
+            Window dialog = shown().getLast();
             Rectangle2D screen = Screen.getPrimary().getVisualBounds();
             String where = "dialog of %s at %d %%: ".formatted(what, 100 + 10 * steps);
             if (dialog.getWidth() > screen.getWidth() || dialog.getHeight() > screen.getHeight()) {
@@ -239,7 +303,7 @@ class LayoutTest extends WindowTest {
             }
             dialog.hide();
         });
-        waitFor(() -> Window.getWindows().size() == 1);
+        waitFor(() -> shown().size() == 1);
     }
 
     private static Optional<ButtonBase> button(Parent within, String text) {

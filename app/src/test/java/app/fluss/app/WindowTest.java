@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import app.fluss.app.model.Contents;
 import app.fluss.app.model.StudyAccess;
 import app.fluss.app.watch.InterfaceWatch;
+import app.fluss.app.watch.Others;
 import app.fluss.app.watch.ReadyClasses;
 import app.fluss.core.bench.Setup;
 import app.fluss.core.measure.Grade;
@@ -59,8 +60,12 @@ abstract class WindowTest extends ApplicationTest {
     /// shipped).
     private static final double HELD_MS = 100;
 
+    /// The same where others want the processors, too.
+    private static final double SHARED_MS = 250;
+
     FlussApp.Window window;
     private InterfaceWatch watch;
+    private Others others;
 
     /// The study that the window opens.
     abstract Path study() throws Exception;
@@ -73,6 +78,7 @@ abstract class WindowTest extends ApplicationTest {
         window.open(study());
         window.show();
         watch = new InterfaceWatch(COMPUTING_MS);
+        others = new Others();
     }
 
     private static Preferences preferences() {
@@ -83,13 +89,14 @@ abstract class WindowTest extends ApplicationTest {
     @AfterEach
     final void forget() throws Exception {
         watch.close();
+        double most = others.areBusy() ? SHARED_MS : mostMs();
         preferences().removeNode();
         assertThat(watch.held())
                 .as("what held the interface thread")
-                .allMatch(one -> one.workMs() < mostMs() && one.computingMs() < COMPUTING_MS);
+                .allMatch(one -> one.workMs() < most && one.computingMs() < COMPUTING_MS);
     }
 
-    /// Longest time that one piece of work may hold the interface thread, ms.
+    /// Longest time that one piece of work may hold the interface thread where nothing else runs, ms.
     double mostMs() {
         return HELD_MS;
     }

@@ -11,6 +11,7 @@ import app.fluss.files.overlay.OverlayMemory;
 import app.fluss.files.study.Claim;
 import app.fluss.files.study.EvidenceKinds;
 import app.fluss.files.study.Run;
+import app.fluss.files.study.RunDraft;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -54,8 +55,9 @@ final class ClipFlow {
                         EvidenceKinds.LATENCY,
                         evidence -> write(result, evidence),
                         this::failed),
-                result -> OwnRunDialog.of(result.figures(), theme, owner.get(), file, contents(), run)
-                        .ask(draft -> edits.addWritten(
+                result -> askOwn(
+                        () -> OwnRunDialog.of(result.figures(), theme, owner.get(), file, contents(), run),
+                        draft -> edits.addWritten(
                                 file, draft, EvidenceKinds.LATENCY, evidence -> write(result, evidence), this::failed)),
                 () -> close(clip));
     }
@@ -92,12 +94,17 @@ final class ClipFlow {
         EvidenceEdits edits = workbench.edits().evidence();
         dialog.ask(
                 new RecordingDialog.Then(
-                        // This dialog closes first, and the next one opens then.
-                        overlays -> Platform.runLater(() -> OwnRunDialog.of(
-                                        Claim.of(overlays.recorded()), theme, owner.get(), file, contents(), run)
-                                .ask(draft -> edits.addRecording(file, draft, overlays, this::failed))),
+                        overlays -> askOwn(
+                                () -> OwnRunDialog.of(
+                                        Claim.of(overlays.recorded()), theme, owner.get(), file, contents(), run),
+                                draft -> edits.addRecording(file, draft, overlays, this::failed)),
                         overlays -> run.ifPresent(one -> edits.addRecording(file, one, overlays, this::failed))),
                 () -> close(clip));
+    }
+
+    /// Asks what run it is, once the dialog that led to it has closed.
+    private static void askOwn(Supplier<OwnRunDialog> dialog, Consumer<RunDraft> add) {
+        Platform.runLater(() -> dialog.get().ask(add));
     }
 
     private void failed(Exception e) {

@@ -6,6 +6,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.Predicate;
 import java.util.function.ToIntFunction;
 import java.util.stream.Stream;
 
@@ -15,6 +16,7 @@ final class Alignment {
     private static final double ROOM = 0.35;
     private static final double ALL = 0.99;
     private static final double MOSTLY = 0.6;
+    private static final double OFTEN = 0.2;
 
     private final int room;
     private final List<Template> templates;
@@ -35,7 +37,7 @@ final class Alignment {
     }
 
     /// Doubts the numbers that stand elsewhere. Where nearly all begin in one place it does not matter that they
-    /// end in several; where neither holds, both ends count that most have.
+    /// end in several; where neither holds, both ends count that most have, and what many longer ones have.
     void doubtStray(PictureReading[] readings) {
         PictureReading[] sure =
                 Arrays.stream(readings).filter(PictureReading::sure).toArray(PictureReading[]::new);
@@ -45,14 +47,16 @@ final class Alignment {
         Common begin = common(sure, PictureReading::from, room);
         Common end = common(sure, PictureReading::to, room);
         Common middle = common(sure, reading -> reading.from() + reading.to(), 2 * room);
-        List<Common> kept = Stream.of(begin, end, middle)
-                .filter(one -> one.share >= ALL)
-                .limit(1)
-                .toList();
-        if (kept.isEmpty()) {
-            kept = Stream.of(begin, end).filter(one -> one.share >= MOSTLY).toList();
+        Optional<Common> all =
+                Stream.of(begin, end, middle).filter(one -> one.share >= ALL).findFirst();
+        if (all.isPresent()) {
+            doubt(readings, all.get()::holds);
+        } else {
+            boolean both = Math.min(begin.share, end.share) >= MOSTLY;
+            Optional<Common> sooner = longer(both, sure, PictureReading::from, reading -> reading.from() < begin.from);
+            Optional<Common> later = longer(both, sure, PictureReading::to, reading -> reading.to() > end.to);
+            doubt(readings, reading -> stands(reading, begin, sooner) && stands(reading, end, later));
         }
-        doubt(readings, kept);
         doubtApart(readings, sure);
     }
 
@@ -96,10 +100,28 @@ final class Alignment {
                 .isPresent();
     }
 
-    private static void doubt(PictureReading[] readings, List<Common> kept) {
+    /// Where the numbers mostly begin or end that reach farther than most: nothing is lacking from them where they hold
+    /// the other edge. Of what is seldom seen it is not known.
+    private Optional<Common> longer(
+            boolean both,
+            PictureReading[] sure,
+            ToIntFunction<PictureReading> edge,
+            Predicate<PictureReading> isLonger) {
+        PictureReading[] longer = Arrays.stream(sure).filter(isLonger).toArray(PictureReading[]::new);
+        return both && longer.length >= OFTEN * sure.length
+                ? Optional.of(common(longer, edge, room))
+                : Optional.empty();
+    }
+
+    private static boolean stands(PictureReading reading, Common usual, Optional<Common> longer) {
+        return usual.share < MOSTLY
+                || usual.holds(reading)
+                || longer.filter(one -> one.holds(reading)).isPresent();
+    }
+
+    private static void doubt(PictureReading[] readings, Predicate<PictureReading> kept) {
         for (int i = 0; i < readings.length; i++) {
-            PictureReading reading = readings[i];
-            readings[i] = reading.sure(reading.sure() && kept.stream().allMatch(one -> one.holds(reading)));
+            readings[i] = readings[i].sure(readings[i].sure() && kept.test(readings[i]));
         }
     }
 

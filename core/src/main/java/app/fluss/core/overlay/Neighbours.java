@@ -17,6 +17,7 @@ final class Neighbours {
     private static final double MOSTLY = 0.5;
     private static final double NEARLY_ALWAYS = 0.75;
     private static final double OFTEN = 0.2;
+    private static final double USUAL = 0.35;
     private static final double FEW = 0.05;
 
     private final Template.Frame frame;
@@ -29,9 +30,6 @@ final class Neighbours {
     /// Columns in which a figure beside the number would stand.
     private final int room;
 
-    /// Columns that hold it and the gap before it.
-    private final int place;
-
     /// @param spot side of a spot in which glyphs of one look may not differ, px
     Neighbours(Template.Frame frame, List<Template> templates, InkSearch.Found found, int spot) {
         this.frame = frame;
@@ -41,7 +39,6 @@ final class Neighbours {
         lightest = lightest(templates);
         beside = (int) Math.ceil(BESIDE * found.figureHeight());
         room = Math.max(beside, widest(templates));
-        place = beside + widest(templates);
     }
 
     /// For each template the first one that is the same letter, or looks like it.
@@ -196,22 +193,43 @@ final class Neighbours {
         }
     }
 
+    /// Columns that a figure beside a number takes with the gap before it: in faces of one width that is wide.
+    int columns(PictureReading[] readings) {
+        List<Integer> gaps = new ArrayList<>();
+        for (PictureReading reading : readings) {
+            int end = -1;
+            for (Glyph glyph : reading.sure() ? reading.glyphs() : List.<Glyph>of()) {
+                Template template = templates.get(glyph.template());
+                boolean within = template.isFigure() && glyph.left() >= reading.from() && glyph.left() < reading.to();
+                if (within && end >= 0) {
+                    gaps.add(glyph.left() - end);
+                }
+                end = within ? glyph.left() + template.width() : -1;
+            }
+        }
+        gaps.sort(null);
+        int gap = gaps.isEmpty() ? 0 : gaps.get(gaps.size() / 2);
+        return Math.max(beside, widest(templates) + gap);
+    }
+
     /// @param crops pictures on which the number stands
-    Staying staying(List<byte[]> crops, PictureReading reading) {
+    /// @param columns how many on each side are looked at
+    Staying staying(List<byte[]> crops, PictureReading reading, int columns) {
         boolean[] taken = new boolean[frame.width()];
         for (Glyph glyph : reading.glyphs()) {
             int to = glyph.left() + templates.get(glyph.template()).width() + 1;
             Arrays.fill(taken, Math.max(0, glyph.left() - 1), Math.min(frame.width(), to), true);
         }
-        return new Staying(side(crops, taken, reading.from() - place), side(crops, taken, reading.to()));
+        return new Staying(
+                side(crops, taken, reading.from() - columns, columns), side(crops, taken, reading.to(), columns));
     }
 
-    private Side side(List<byte[]> crops, boolean[] taken, int from) {
+    private Side side(List<byte[]> crops, boolean[] taken, int from, int columns) {
         int plane = frame.width() * frame.height();
         int rows = found.figureHeight();
-        BitSet all = new BitSet(place * rows);
-        BitSet open = new BitSet(place * rows);
-        for (int x = Math.max(0, from); x < Math.min(frame.width(), from + place); x++) {
+        BitSet all = new BitSet(columns * rows);
+        BitSet open = new BitSet(columns * rows);
+        for (int x = Math.max(0, from); x < Math.min(frame.width(), from + columns); x++) {
             for (int y = 0; y < rows; y++) {
                 int at = (found.top() + y) * frame.width() + x;
                 boolean stays = crops.stream().allMatch(crop -> found.ink().share(crop, plane, at) >= HALF);
@@ -238,16 +256,17 @@ final class Neighbours {
         return more;
     }
 
-    /// Pixels that are there mostly, and those beside them: text may stand between pixels.
+    /// Pixels that are there in one of the two places between pixels where text may stand, and those below and above.
     private BitSet usual(List<Side> all) {
         int rows = found.figureHeight();
-        int[] times = new int[place * rows];
+        int[] times =
+                new int[all.stream().mapToInt(one -> one.all.length()).max().orElse(0)];
         for (Side one : all) {
             one.all.stream().forEach(i -> times[i]++);
         }
         BitSet usual = new BitSet(times.length);
         for (int i = 0; i < times.length; i++) {
-            if (times[i] > 0 && times[i] >= MOSTLY * all.size()) {
+            if (times[i] > 0 && times[i] >= USUAL * all.size()) {
                 usual.set(i);
                 usual.set(i + rows);
                 if (i >= rows) {

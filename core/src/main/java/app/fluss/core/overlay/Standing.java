@@ -78,6 +78,7 @@ final class Standing {
     /// Looks at each number once more, by its ink on some of the pictures on which it stands, and at what
     /// stands right beside it.
     private void dropContradicted(Progress progress) {
+        int columns = reader.neighbours().columns(readings);
         List<int[]> stands = new ArrayList<>();
         List<Neighbours.Staying> staying = new ArrayList<>();
         int from = 0;
@@ -90,7 +91,7 @@ final class Standing {
                         Arrays.fill(texts, from, i, "");
                     } else {
                         stands.add(new int[] {from, i});
-                        staying.add(reader.neighbours().staying(some, readings[from]));
+                        staying.add(reader.neighbours().staying(some, readings[from], columns));
                     }
                 }
                 from = i;

@@ -83,6 +83,19 @@ class AlignmentTest {
     }
 
     @Test
+    void longerNumbersOfTheCommonBeginLackNothing() {
+        assertThat(left(
+                        times(62, number(40, 2)),
+                        times(26, number(40, 3)),
+                        times(10, number(50, 1)),
+                        times(2, number(40, 1))))
+                .containsExactly(62, 26, 0, 0);
+        assertThat(left(times(85, number(40, 2)), times(5, number(40, 4)), times(10, number(50, 1))))
+                .as("a letter may have been taken for a figure now and then")
+                .containsExactly(85, 0, 0);
+    }
+
+    @Test
     void numbersThatStandAnywhereAreLeftAlone() {
         assertThat(left(
                         times(25, number(0, 3)),

@@ -102,9 +102,10 @@ class NeighboursTest {
 
     private static boolean[] more(List<List<byte[]>> stands) {
         Neighbours neighbours = neighbours();
+        int columns = neighbours.columns(new PictureReading[] {line("12")});
         return neighbours.haveMore(
                 stands.stream()
-                        .map(crops -> neighbours.staying(crops, line("12")))
+                        .map(crops -> neighbours.staying(crops, line("12"), columns))
                         .toList(),
                 false);
     }
@@ -118,10 +119,16 @@ class NeighboursTest {
         assertThat(more(List.of(clear, clear, List.of(beside, behind))))
                 .as("what moves is not of the text")
                 .containsOnly(false);
-        byte[] apart = picture(line("12").to() + GLYPH + 3);
-        assertThat(more(List.of(clear, clear, List.of(apart, apart))))
-                .as("faces of one width set figures far apart")
-                .containsExactly(false, false, true);
+    }
+
+    @Test
+    void figuresStandAsFarBesideANumberAsWithinIt() {
+        Neighbours neighbours = neighbours();
+        PictureReading close = line("12");
+        PictureReading far = new PictureReading("12", 0, 24, List.of(new Glyph(1, 0), new Glyph(2, 16)), true);
+        assertThat(neighbours.columns(new PictureReading[] {close})).isEqualTo(GLYPH + 2);
+        assertThat(neighbours.columns(new PictureReading[] {far, far, close})).isEqualTo(2 * GLYPH);
+        assertThat(neighbours.columns(new PictureReading[] {line("7")})).isEqualTo(HEIGHT / 2);
     }
 
     @Test
