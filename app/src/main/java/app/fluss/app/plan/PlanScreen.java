@@ -14,8 +14,8 @@ import app.fluss.app.theme.Choice;
 import app.fluss.app.theme.Durations;
 import app.fluss.app.theme.FileChoice;
 import app.fluss.app.theme.Labels;
+import app.fluss.app.theme.NextPulse;
 import app.fluss.app.theme.Numbers;
-import app.fluss.app.theme.Pulses;
 import app.fluss.app.theme.Theme;
 import app.fluss.app.theme.WrappingRow;
 import app.fluss.core.plan.PlanSettings;
@@ -139,7 +139,7 @@ public final class PlanScreen extends VBox {
                 sheet);
         VBox.setVgrow(sheet, Priority.ALWAYS);
         VBox.setVgrow(sheetPanel, Priority.ALWAYS);
-        Pulses.showLater(sheetPanel);
+        NextPulse.show(sheetPanel);
         Label title = Labels.title(PlanText.PLAN);
         title.setMinWidth(USE_PREF_SIZE);
         getChildren()

@@ -234,9 +234,8 @@ final class Naming {
         doubtful.stream().filter(said::containsKey).forEach(cluster -> cluster.call(NO_NAME));
     }
 
-    /// Whether a look that by its shape is none of its name is another one without what stands on one side of that:
-    /// thin
-    /// strokes break, and a 9 without its left one is a 3 to the engine.
+    /// Whether a look that by its shape is none of its name is another one that lacks a side: thin strokes break, and
+    /// a 9 without its left one is a 3 to the engine.
     private boolean isPiece(Cluster piece, Cluster whole, Map<Cluster, Opinion> said) {
         Opinion opinion = said.get(piece);
         boolean may = opinion != null

@@ -4,13 +4,13 @@ import javafx.application.Platform;
 import javafx.scene.Node;
 import javafx.scene.Scene;
 
-/// Work of the window in pieces, one with each of its pulses: the first look at a full screen takes long, and what
-/// else there is to do comes in between.
-public final class Pulses {
-    private Pulses() {}
+/// Parts of a screen that come one pulse of the window after the rest of it: the first look at a full screen takes
+/// long, and what else there is to do comes in between.
+public final class NextPulse {
+    private NextPulse() {}
 
     /// Shows a part of a screen one pulse after the rest of it.
-    public static void showLater(Node part) {
+    public static void show(Node part) {
         part.setVisible(false);
         part.sceneProperty().subscribe(scene -> {
             if (scene != null && !part.isVisible()) {
