@@ -5,7 +5,6 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
-import java.util.stream.Collectors;
 
 /// The tenth figure. Where nine figures are named, and one look that stands where they stand has no name, it is the
 /// one that is left, if its shape does not say otherwise. Looks that are not plain, or two that differ, stay as they
@@ -38,15 +37,9 @@ final class LastFigure {
     ///
     /// @param clusters all, those that the analyst named too
     void name(List<Cluster> clusters) {
-        Map<Character, Integer> sizes = clusters.stream()
-                .filter(Cluster::isFigure)
-                .collect(Collectors.groupingBy(Cluster::name, Collectors.summingInt(Cluster::size)));
-        // What is called so a few times only, among many that have no name, does not count as known.
-        Set<Character> names = new HashSet<>(sizes.keySet());
-        names.removeIf(name -> sizes.getOrDefault(name, 0) < FEWEST);
-        List<Cluster> figures = clusters.stream()
-                .filter(figure -> names.contains(figure.name()))
-                .toList();
+        List<Cluster> figures = clusters.stream().filter(Cluster::isFigure).toList();
+        Set<Character> names = new HashSet<>();
+        figures.forEach(figure -> names.add(figure.name()));
         if (names.size() != FIGURES - 1) {
             return;
         }

@@ -74,15 +74,6 @@ class LastFigureTest {
     }
 
     @Test
-    void whatIsSeldomNamedDoesNotCountAsKnown() {
-        putFigures("012345789");
-        put(stroke(6), COLUMN, 3, '6');
-        Cluster six = put(stroke(6), COLUMN, MANY, (char) 0);
-        settle();
-        assertThat(six.name()).isEqualTo('6');
-    }
-
-    @Test
     void oneOfTwoThatAreLeftStaysOpen() {
         putFigures("01234578");
         Cluster six = put(stroke(6), COLUMN, MANY, (char) 0);
