@@ -17,23 +17,17 @@ import java.util.TreeSet;
 import java.util.concurrent.Callable;
 import javafx.application.Platform;
 import javafx.event.Event;
-import javafx.geometry.Bounds;
 import javafx.geometry.Rectangle2D;
 import javafx.scene.Node;
 import javafx.scene.Parent;
 import javafx.scene.control.ButtonBase;
 import javafx.scene.control.ChoiceBox;
-import javafx.scene.control.Control;
 import javafx.scene.control.DialogPane;
-import javafx.scene.control.Labeled;
-import javafx.scene.control.ListView;
 import javafx.scene.control.MenuButton;
-import javafx.scene.control.ScrollBar;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.control.Tooltip;
 import javafx.scene.input.KeyCode;
-import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.Region;
 import javafx.stage.Screen;
 import javafx.stage.Window;
@@ -63,7 +57,6 @@ class LayoutTest extends WindowTest {
     private static final Path CLIP = Path.of("../cli/src/test/resources/app/fluss/cli/clips/film.mp4");
     private static final double RESTYLED_MS = 250;
     private static final int[] STEPS = {0, 5, 10};
-    private static final Set<String> HEADLINES = Set.of("title", "headline", "great", "figure", "timer");
 
     @BeforeAll
     static void make() throws Exception {
@@ -102,7 +95,7 @@ class LayoutTest extends WindowTest {
                     interact(() -> {
                         window.shell().applyCss();
                         window.shell().layout();
-                        problems(window.shell()).forEach(problem -> problems.add(where + problem));
+                        LayoutProblems.of(window.shell()).forEach(problem -> problems.add(where + problem));
                         ScrollPane page = (ScrollPane) look("#page");
                         double over = page.getContent().getLayoutBounds().getHeight()
                                 - page.getViewportBounds().getHeight();
@@ -159,7 +152,7 @@ class LayoutTest extends WindowTest {
                         problems.add("%s: %s grows by %.1f × %.1f px"
                                 .formatted(
                                         screen.getKey(),
-                                        name(button),
+                                        LayoutProblems.name(button),
                                         button.prefWidth(-1) - width,
                                         button.prefHeight(-1) - height));
                     }
@@ -293,7 +286,7 @@ class LayoutTest extends WindowTest {
                 problems.add(where + "larger than the screen");
             }
             Parent root = dialog.getScene().getRoot();
-            problems(root).forEach(problem -> problems.add(where + problem));
+            LayoutProblems.of(root).forEach(problem -> problems.add(where + problem));
             if (steps == 0 && root instanceof DialogPane pane && pane.getContent() instanceof ScrollPane scroll) {
                 double over = scroll.getContent().getLayoutBounds().getHeight()
                         - scroll.getViewportBounds().getHeight();
@@ -358,71 +351,5 @@ class LayoutTest extends WindowTest {
 
     private void choose(String work) {
         ((ToggleButton) look("#work-" + work)).setSelected(true);
-    }
-
-    private static List<String> problems(Parent root) {
-        List<String> problems = new ArrayList<>();
-        Bounds whole = root.getLayoutBounds();
-        walk(root, root, whole, false, problems);
-        if (root instanceof BorderPane shell) {
-            Bounds screen = shell.getCenter().getBoundsInParent();
-            double over = screen.getHeight()
-                    - (whole.getMaxY() - shell.getTop().getBoundsInParent().getMaxY());
-            if (over > 1) {
-                problems.add("too high by %.0f px".formatted(over));
-            }
-        }
-        return problems;
-    }
-
-    private static String name(Node node) {
-        return node instanceof Labeled labeled && !labeled.getText().isEmpty()
-                ? "\"" + labeled.getText() + "\""
-                : node.toString();
-    }
-
-    private static boolean scrollsSideways(Node node) {
-        return (node instanceof ScrollPane pane && pane.getHbarPolicy() != ScrollPane.ScrollBarPolicy.NEVER)
-                || node instanceof ListView<?>;
-    }
-
-    private static void walk(Node node, Node root, Bounds whole, boolean scrolled, List<String> problems) {
-        if (!node.isVisible() || node instanceof ScrollBar) {
-            return;
-        }
-        if (node instanceof Labeled labeled) {
-            cut(labeled).ifPresent(problems::add);
-        }
-        Bounds at = root.sceneToLocal(node.localToScene(node.getLayoutBounds()));
-        if (!scrolled && node instanceof Labeled && at.getWidth() > 0 && at.getMaxX() > whole.getMaxX() + 1) {
-            problems.add("beyond the window: " + name(node));
-        }
-        boolean scrolls = scrolled || scrollsSideways(node);
-        if (node instanceof Parent parent) {
-            for (Node child : parent.getChildrenUnmodifiable()) {
-                walk(child, root, whole, scrolls, problems);
-            }
-        }
-    }
-
-    /// Text that has no room and does not say the rest on asking; of a headline in any case.
-    private static Optional<String> cut(Labeled labeled) {
-        boolean headline = labeled.getStyleClass().stream().anyMatch(HEADLINES::contains);
-        return labeled.isTextTruncated() && labeled.getWidth() > 0 && (headline || !tooltip(labeled))
-                ? Optional.of("cut: \"%s\"".formatted(labeled.getText()))
-                : Optional.empty();
-    }
-
-    private static boolean tooltip(Node node) {
-        for (Node at = node; at != null; at = at.getParent()) {
-            if (at instanceof Control control
-                    && (control.getTooltip() != null || control.getAccessibleHelp() != null)) {
-                return true;
-            }
-            if (at.getProperties().values().stream().anyMatch(Tooltip.class::isInstance)) {
-                return true;
-            }
-        }
-        return false;
     }
 }

@@ -119,8 +119,7 @@ final class SensorPanel extends VBox {
     }
 
     /// Offers what was found before the stand-ins; a sensor that was just plugged in is meant, unless something else
-    /// was
-    /// chosen.
+    /// was chosen.
     private void offer(List<SensorSource> devices) {
         if (live != null) {
             return;

@@ -107,6 +107,8 @@ public final class Dialogs {
 
     /// Shows a dialog without waiting for the answer. It is laid out first and shown after that: what else there is to
     /// do comes in between.
+    ///
+    /// @param dialog one that was made here, and not shown yet
     public static void open(Dialog<?> dialog) {
         Platform.runLater(() -> {
             dialog.getOnShowing().handle(new DialogEvent(dialog, DialogEvent.DIALOG_SHOWING));

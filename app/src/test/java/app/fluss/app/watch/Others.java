@@ -3,7 +3,6 @@ package app.fluss.app.watch;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.time.Duration;
 import java.util.stream.Stream;
 
 /// Whether other processes want the processors meanwhile: then the compiler of this one waits, and the same work takes
@@ -36,8 +35,12 @@ public final class Others {
             for (int i = 1; i <= COUNTED; i++) {
                 sum += i == IDLE || i == WAITING ? 0 : Double.parseDouble(ticks[i]) * TICK_S;
             }
-            Duration own = ProcessHandle.current().info().totalCpuDuration().orElseThrow();
-            return sum - own.toMillis() / 1000.0;
+            double used = sum;
+            return ProcessHandle.current()
+                    .info()
+                    .totalCpuDuration()
+                    .map(own -> used - own.toMillis() / 1000.0)
+                    .orElse(Double.NaN);
         } catch (IOException e) {
             return Double.NaN;
         }
