@@ -55,7 +55,6 @@ class LayoutTest extends WindowTest {
             Map.entry(KeyCode.DIGIT4, "Display…"),
             Map.entry(KeyCode.DIGIT6, "Schools…"));
     private static final Path CLIP = Path.of("../cli/src/test/resources/app/fluss/cli/clips/film.mp4");
-    private static final double RESTYLED_MS = 250;
     private static final int[] STEPS = {0, 5, 10};
 
     @BeforeAll
@@ -66,12 +65,6 @@ class LayoutTest extends WindowTest {
     @Override
     Path study() {
         return folder.resolve("demo.fluss");
-    }
-
-    /// Text of another size dresses the whole window anew, which no job does.
-    @Override
-    double mostMs() {
-        return RESTYLED_MS;
     }
 
     @Test

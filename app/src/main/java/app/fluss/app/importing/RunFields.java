@@ -1,6 +1,7 @@
 package app.fluss.app.importing;
 
 import app.fluss.app.model.Contents;
+import app.fluss.app.theme.Boxes;
 import app.fluss.app.theme.Choice;
 import app.fluss.app.theme.NumberField;
 import app.fluss.core.bench.FactKey;
@@ -22,7 +23,6 @@ import java.util.Optional;
 import java.util.stream.Stream;
 import javafx.beans.property.ReadOnlyStringProperty;
 import javafx.beans.property.ReadOnlyStringWrapper;
-import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.ChoiceBox;
 import javafx.scene.control.ComboBox;
@@ -96,12 +96,11 @@ public final class RunFields extends GridPane {
     ///
     /// @param counter whether to ask what the counter said
     public RunFields withSettings(boolean counter) {
-        HBox capRow = row(cap, new Label("/s"));
+        HBox capRow = Boxes.row(cap, label("/s"));
         if (counter) {
-            capRow.getChildren()
-                    .addAll(new Label(ImportText.COUNTER_SAID), claimed, new Label(ImportText.CLAIMED_UNIT));
+            capRow.getChildren().addAll(label(ImportText.COUNTER_SAID), claimed, label(ImportText.CLAIMED_UNIT));
         }
-        wide(2, ImportText.WHAT_IT_IS, row(kind, new Label(ImportText.MULTIPLIER), multiplier));
+        wide(2, ImportText.WHAT_IT_IS, Boxes.row(kind, label(ImportText.MULTIPLIER), multiplier));
         wide(3, ImportText.DISPLAY, display);
         wide(4, ImportText.FRAME_CAP, capRow);
         wide(5, ImportText.FACTS, facts);
@@ -111,12 +110,6 @@ public final class RunFields extends GridPane {
     private void wide(int row, String label, Node field) {
         add(label(label), 0, row);
         add(field, 1, row, 3, 1);
-    }
-
-    private static HBox row(Node... fields) {
-        HBox row = new HBox(8, fields);
-        row.setAlignment(Pos.CENTER_LEFT);
-        return row;
     }
 
     private static Label label(String text) {

@@ -63,6 +63,7 @@ public final class LatencyPane extends VBox {
     private final Button reject;
     private @Nullable AnalysedRun run;
     private Optional<JudgedTrial> chosen = Optional.empty();
+    private int traces; // asked for so far: only the last one is shown
     private String evidence = "";
     private boolean filling;
 
@@ -247,18 +248,20 @@ public final class LatencyPane extends VBox {
             setMark.setSelected(false);
             setMark.setDisable(stored.measurement().source() == Measurement.Source.SAMPLES);
             reason.setText(reason(trial));
-            workbench.excerpt(stored, trial, light -> showTrace(trial, light, stored.measurement()));
+            int asked = ++traces;
+            workbench.excerpt(stored, trial, light -> {
+                if (asked == traces) {
+                    showTrace(trial, light, stored.measurement());
+                }
+            });
         });
     }
 
     private void showTrace(JudgedTrial trial, Optional<Excerpt> light, Measurement of) {
-        if (chosen.filter(trial::equals).isPresent()) {
-            String none = of.source() == Measurement.Source.SAMPLES
-                    ? LatencyText.LIST_HAS_NO_TRACE
-                    : LatencyText.NO_TRACE_KEPT;
-            List<Double> presses = of.trials().stream().map(Trial::inputMs).toList();
-            trace.show(light, trial, presses, of.settings().threshold(), none);
-        }
+        String none =
+                of.source() == Measurement.Source.SAMPLES ? LatencyText.LIST_HAS_NO_TRACE : LatencyText.NO_TRACE_KEPT;
+        List<Double> presses = of.trials().stream().map(Trial::inputMs).toList();
+        trace.show(light, trial, presses, of.settings().threshold(), none);
     }
 
     /// Why somebody should look at a trial, or what its time is; empty where there is nothing to say.

@@ -37,6 +37,7 @@ import java.util.stream.Stream;
 /// @param attempt what is measured right now
 /// @param undo what would be undone next
 /// @param redo what would be redone next
+/// @param kept the runs that count, by scene and path
 /// @param missing how many runs are still to be measured, by number of the scene; none is 0
 public record Contents(
         long version,
@@ -50,6 +51,7 @@ public record Contents(
         Optional<Attempt> attempt,
         Optional<String> undo,
         Optional<String> redo,
+        Map<Planned.Cell, List<Run>> kept,
         Map<Long, Integer> missing) {
     static final Contents EMPTY = new Contents(
             0,
@@ -63,14 +65,16 @@ public record Contents(
             Optional.empty(),
             Optional.empty(),
             Optional.empty(),
+            Map.of(),
             Map.of());
 
     static Contents of(Study study, long version) throws StudyException {
+        List<Run> runs = study.runs();
         Contents read = new Contents(
                 version,
                 study.games(),
                 study.scenes(),
-                study.runs(),
+                runs,
                 study.bench().read(),
                 study.plan().read(),
                 study.schools().read(),
@@ -78,6 +82,10 @@ public record Contents(
                 study.capture().open(),
                 study.nextUndo(),
                 study.nextRedo(),
+                runs.stream()
+                        .filter(Run::isCompared)
+                        .collect(Collectors.groupingBy(run ->
+                                new Planned.Cell(run.sceneId(), run.path().id()))),
                 Map.of());
         return read.counted();
     }
@@ -92,7 +100,19 @@ public record Contents(
             counts.put(scene.id(), open);
         }
         return new Contents(
-                version, games, scenes, runs, bench, planned, schools, people, attempt, undo, redo, Map.copyOf(counts));
+                version,
+                games,
+                scenes,
+                runs,
+                bench,
+                planned,
+                schools,
+                people,
+                attempt,
+                undo,
+                redo,
+                kept,
+                Map.copyOf(counts));
     }
 
     /// How many runs of these scenes are still to be measured.
@@ -117,9 +137,7 @@ public record Contents(
 
     /// The runs of a scene on a path that count.
     public List<Run> kept(long sceneId, long pathId) {
-        return runs.stream()
-                .filter(run -> run.sceneId() == sceneId && run.path().id() == pathId && run.isCompared())
-                .toList();
+        return kept.getOrDefault(new Planned.Cell(sceneId, pathId), List.of());
     }
 
     /// The scene of that number.

@@ -43,7 +43,10 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.function.Consumer;
+import java.util.stream.Collectors;
+import javafx.application.Platform;
 import javafx.beans.binding.Bindings;
 import javafx.scene.control.Button;
 import javafx.scene.control.ChoiceBox;
@@ -71,6 +74,7 @@ public final class PlanScreen extends VBox {
     private final PlanMatrix matrix;
     private final PlanFields fields;
     private final SheetList sheet;
+    private final VBox sheetPanel;
     private final Label sheetTitle = Labels.heading(PlanText.RUN_SHEET);
     private final HBox first = Boxes.row();
     private final Button plan;
@@ -129,7 +133,7 @@ public final class PlanScreen extends VBox {
                 .bind(Bindings.createDoubleBinding(() -> game().isPresent() ? GAME_PX : ALL_PX, games.valueProperty()));
         VBox matrixPanel = Boxes.panel(scrolled, first);
         matrixPanel.setMinHeight(Region.USE_PREF_SIZE);
-        VBox sheetPanel = Boxes.panel(
+        sheetPanel = Boxes.panel(
                 Boxes.row(
                         sheetTitle,
                         Boxes.spacer(),
@@ -139,7 +143,7 @@ public final class PlanScreen extends VBox {
                 sheet);
         VBox.setVgrow(sheet, Priority.ALWAYS);
         VBox.setVgrow(sheetPanel, Priority.ALWAYS);
-        NextPulse.show(sheetPanel);
+        sheetPanel.setVisible(false);
         Label title = Labels.title(PlanText.PLAN);
         title.setMinWidth(USE_PREF_SIZE);
         getChildren()
@@ -151,8 +155,10 @@ public final class PlanScreen extends VBox {
                         blind,
                         sheetPanel);
         workbench.contentsProperty().subscribe(this::fill);
-        // Nothing is worked out for a screen that nobody looks at.
-        sceneProperty().subscribe(() -> fill(workbench.contentsProperty().get()));
+        // Nothing is worked out for a screen that nobody looks at; what a look at it brings comes in pieces.
+        sceneProperty()
+                .subscribe(() -> Platform.runLater(
+                        () -> fill(workbench.contentsProperty().get())));
         workbench.selectedProperty().subscribe(run -> {
             if (run != null && getScene() != null) {
                 games.setValue(proposed(workbench.contentsProperty().get()));
@@ -191,6 +197,7 @@ public final class PlanScreen extends VBox {
         }
         fields.show(contents.planned().settings());
         show();
+        NextPulse.show(sheetPanel);
     }
 
     /// The game of the run that is looked at, else the first.
@@ -209,13 +216,15 @@ public final class PlanScreen extends VBox {
 
     private void show() {
         Contents contents = workbench.contentsProperty().get();
+        List<Scene> scenes = Coverage.scenes(contents, game());
+        look(contents, scenes);
         matrix.show(contents, game(), seen.needed());
         begin(contents);
-        List<Scene> scenes = Coverage.scenes(contents, game());
-        List<DeliveryPath> shown = Coverage.paths(contents, scenes);
+        Set<Long> shown =
+                Coverage.paths(contents, scenes).stream().map(DeliveryPath::id).collect(Collectors.toSet());
         addPath.getItems()
                 .setAll(contents.bench().paths().stream()
-                        .filter(path -> !shown.contains(path))
+                        .filter(path -> !shown.contains(path.id()))
                         .map(path -> item(path, scenes))
                         .toList());
         addPath.setDisable(game().isEmpty() || addPath.getItems().isEmpty());
@@ -224,13 +233,12 @@ public final class PlanScreen extends VBox {
                 planned.open().isEmpty()
                         ? PlanText.RUN_SHEET
                         : PlanText.RUN_SHEET_RUNS.formatted(planned.openRuns(), Durations.words(planned.openS())));
-        sheet.show(contents, contents.missing(scenes));
+        int missing = contents.missing(scenes);
+        sheet.show(contents, missing);
         blind.show(contents, game());
         print.setDisable(planned.open().isEmpty());
         save.setDisable(planned.open().isEmpty());
-        plan.setDisable(Coverage.open(contents, scenes).stream().allMatch(wish -> wish.repeats() == 0)
-                || contents.attempt().isPresent());
-        look(contents, scenes);
+        plan.setDisable(missing == 0 || contents.attempt().isPresent());
     }
 
     /// Where nothing is wanted yet, or too little for an interval, the obvious next step.
@@ -303,7 +311,9 @@ public final class PlanScreen extends VBox {
                         seen = found;
                         power.show(found.curve(), matters);
                         offer(matters, scenes);
-                        matrix.show(workbench.contentsProperty().get(), game(), seen.needed());
+                        if (!found.needed().isEmpty()) {
+                            matrix.show(workbench.contentsProperty().get(), game(), found.needed());
+                        }
                     }
                 });
     }

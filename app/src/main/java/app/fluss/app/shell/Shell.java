@@ -279,7 +279,7 @@ public final class Shell extends BorderPane {
         if (work == Work.TUNE && !nothing) {
             screens.tune().work();
         }
-        showFindings();
+        Platform.runLater(this::showFindings); // in a turn of its own: a long screen takes long enough
     }
 
     private void showFindings() {

@@ -65,17 +65,17 @@ public abstract class CanvasView extends Region implements Shareable {
     protected void layoutChildren() {
         canvas.setWidth(getWidth());
         canvas.setHeight(getHeight());
-        redraw();
-    }
-
-    /// Draws it anew.
-    public final void redraw() {
         if (getWidth() > 0 && getHeight() > 0) {
             GraphicsContext g = canvas.getGraphicsContext2D();
             g.clearRect(0, 0, getWidth(), getHeight());
             underlay(g);
             draw(new CanvasPen(g, theme.palette(), theme.textScaleProperty().get()), getWidth(), getHeight());
         }
+    }
+
+    /// Has it drawn anew with the next picture of the window, once however often it is called until then.
+    public final void redraw() {
+        setNeedsLayout(true);
     }
 
     /// Draws what only a window has below the drawing: a photograph.

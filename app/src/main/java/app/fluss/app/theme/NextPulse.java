@@ -9,24 +9,22 @@ import javafx.scene.Scene;
 public final class NextPulse {
     private NextPulse() {}
 
-    /// Shows a part of a screen one pulse after the rest of it.
+    /// Shows a part of a screen, if it is not shown yet, once what changed until now is laid out.
+    ///
+    /// @param part stands in a scene
     public static void show(Node part) {
-        part.setVisible(false);
-        part.sceneProperty().subscribe(scene -> {
-            if (scene != null && !part.isVisible()) {
-                after(scene, () -> part.setVisible(true));
-            }
-        });
-    }
-
-    private static void after(Scene scene, Runnable does) {
+        Scene scene = part.getScene();
+        if (part.isVisible()) {
+            return;
+        }
         scene.addPostLayoutPulseListener(new Runnable() {
             @Override
             public void run() {
                 scene.removePostLayoutPulseListener(this);
-                does.run();
+                part.setVisible(true);
                 Platform.requestNextPulse();
             }
         });
+        Platform.requestNextPulse();
     }
 }

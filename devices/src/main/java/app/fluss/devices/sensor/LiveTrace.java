@@ -16,6 +16,10 @@ public final class LiveTrace {
     private float[] input = new float[FIRST];
     private float[] light = new float[FIRST];
     private int size;
+    /// The range of the button, which is asked for many times a second.
+    private float least = Float.POSITIVE_INFINITY;
+
+    private float most = Float.NEGATIVE_INFINITY;
     private double rateHz;
 
     /// @param rateHz samples a second as the sensor states it
@@ -46,6 +50,8 @@ public final class LiveTrace {
             input = Arrays.copyOf(input, room);
             light = Arrays.copyOf(light, room);
         }
+        least = Math.min(least, button);
+        most = Math.max(most, button);
         input[size] = button;
         light[size++] = brightness;
         return true;
@@ -71,12 +77,6 @@ public final class LiveTrace {
     /// How many samples there are before a press that may still wait for its light.
     private int settled(double waitMs) {
         int from = Math.max(1, size - (int) (waitMs * rateHz / 1000));
-        float least = Float.POSITIVE_INFINITY;
-        float most = Float.NEGATIVE_INFINITY;
-        for (int i = 0; i < size; i++) {
-            least = Math.min(least, input[i]);
-            most = Math.max(most, input[i]);
-        }
         float half = (least + most) / 2;
         for (int i = from; i < size; i++) {
             if (input[i] > half && input[i - 1] <= half) {

@@ -327,9 +327,7 @@ public record TradeMap(List<Arrow> arrows, Optional<String> chosen) implements C
     /// How many other heads are nearer to a name than its own.
     private long nearer(Scale scale, Arrow named, Rectangle2D box) {
         double own = away(scale, named, box);
-        return arrows.stream()
-                .filter(one -> !one.equals(named) && away(scale, one, box) < own)
-                .count();
+        return arrows.stream().filter(one -> away(scale, one, box) < own).count();
     }
 
     private static double away(Scale scale, Arrow one, Rectangle2D box) {
