@@ -10,6 +10,7 @@ import app.fluss.app.theme.Columns;
 import app.fluss.app.theme.Dialogs;
 import app.fluss.app.theme.Ems;
 import app.fluss.app.theme.Labels;
+import app.fluss.app.theme.NextPulse;
 import app.fluss.app.theme.ShareBar;
 import app.fluss.app.theme.Theme;
 import app.fluss.app.theme.WrappingRow;
@@ -62,6 +63,7 @@ final class FramesPane extends VBox {
     private final ChoiceBox<LowConvention> convention = new ChoiceBox<>();
     private final MenuButton sections = new MenuButton(ExamineText.SECTIONS);
     private final SwitchesMenu switches;
+    private final VBox figurePanel;
     private final VBox weavePanel;
     private final VBox toggle = new VBox();
     private final Map<ExamineScreen.Part, VBox> panels = new EnumMap<>(ExamineScreen.Part.class);
@@ -95,8 +97,9 @@ final class FramesPane extends VBox {
         HBox.setHgrow(ladderPanel, Priority.ALWAYS);
         HBox figureHead = new HBox(8, Labels.heading(ExamineText.FIGURES), Boxes.spacer(), lows, convention);
         figureHead.setAlignment(Pos.CENTER_LEFT);
-        VBox figurePanel = Boxes.panel(figureHead, figures);
+        figurePanel = Boxes.panel(figureHead, figures);
         figurePanel.setMinWidth(USE_PREF_SIZE);
+        figurePanel.setVisible(false);
         WrappingRow bandHead = new WrappingRow(
                 8,
                 Labels.heading(ExamineText.FRAME_TIME),
@@ -182,6 +185,7 @@ final class FramesPane extends VBox {
                 run.analysis().rates(),
                 run.run().claimed());
         showFigures();
+        NextPulse.show(figurePanel);
         if (!sameRun) {
             showAll();
         }

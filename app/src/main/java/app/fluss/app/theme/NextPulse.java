@@ -9,11 +9,13 @@ import javafx.scene.Scene;
 public final class NextPulse {
     private NextPulse() {}
 
-    /// Shows a part of a screen, if it is not shown yet, once what changed until now is laid out.
-    ///
-    /// @param part stands in a scene
+    /// Shows a part of a screen, if it is not shown yet, once what changed until now is laid out; at once where
+    /// nobody looks at it.
     public static void show(Node part) {
         Scene scene = part.getScene();
+        if (scene == null) {
+            part.setVisible(true);
+        }
         if (part.isVisible()) {
             return;
         }
