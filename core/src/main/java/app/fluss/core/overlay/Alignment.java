@@ -64,12 +64,7 @@ final class Alignment {
             doubt(readings, reading -> stands(reading, begin, sooner) && stands(reading, end, later));
         }
         if (common(sure, middle.edge, narrow).share < ALL) {
-            doubtNarrow(readings, sure, begin, reading -> reading.text().charAt(0));
-            doubtNarrow(
-                    readings,
-                    sure,
-                    end,
-                    reading -> reading.text().charAt(reading.text().length() - 1));
+            doubtNarrow(readings, sure, begin, end);
         }
         doubtApart(readings, sure);
     }
@@ -77,19 +72,45 @@ final class Alignment {
     /// Doubts the numbers whose figure at the edge that nearly all share stands elsewhere than it mostly does
     /// there. A narrow one that was not made out, such as a 1, takes no more room than the edges of different
     /// figures differ by.
-    private void doubtNarrow(
-            PictureReading[] readings, PictureReading[] sure, Common shared, Function<PictureReading, Character> at) {
-        if (shared.share < NEARLY_ALL) {
-            return;
-        }
-        Map<Character, List<PictureReading>> figures = Arrays.stream(sure).collect(Collectors.groupingBy(at));
+    private void doubtNarrow(PictureReading[] readings, PictureReading[] sure, Common begin, Common end) {
+        Stream.of(
+                        places(sure, begin, reading -> reading.text().charAt(0)),
+                        places(
+                                sure,
+                                end,
+                                reading -> reading.text().charAt(reading.text().length() - 1)))
+                .filter(one -> Math.min(one.shared.share, one.share(sure)) >= NEARLY_ALL)
+                .findFirst()
+                .ifPresent(one -> doubt(readings, one::mayHold));
+    }
+
+    private Places places(PictureReading[] sure, Common shared, Function<PictureReading, Character> at) {
         Map<Character, Common> usual = new HashMap<>();
-        figures.forEach(
-                (figure, with) -> usual.put(figure, common(with.toArray(PictureReading[]::new), shared.edge, narrow)));
-        doubt(readings, reading -> {
-            Common own = usual.get(at.apply(reading));
-            return own == null || own.share < MOSTLY || own.holds(reading);
-        });
+        Arrays.stream(sure)
+                .collect(Collectors.groupingBy(at))
+                .forEach((figure, with) ->
+                        usual.put(figure, common(with.toArray(PictureReading[]::new), shared.edge, narrow)));
+        return new Places(shared, at, usual);
+    }
+
+    /// Where each figure mostly stands at an edge.
+    private record Places(Common shared, Function<PictureReading, Character> at, Map<Character, Common> usual) {
+        private Optional<Common> own(PictureReading reading) {
+            return Optional.ofNullable(usual.get(at.apply(reading))).filter(one -> one.share >= MOSTLY);
+        }
+
+        boolean mayHold(PictureReading reading) {
+            return own(reading).map(one -> one.holds(reading)).orElse(true);
+        }
+
+        double share(PictureReading[] sure) {
+            return (double) Arrays.stream(sure)
+                            .filter(reading -> own(reading)
+                                    .filter(one -> one.holds(reading))
+                                    .isPresent())
+                            .count()
+                    / sure.length;
+        }
     }
 
     /// Doubts the numbers after which the unit stands farther off, or closer, than it mostly does, where it goes with

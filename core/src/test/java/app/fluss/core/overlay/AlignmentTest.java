@@ -79,9 +79,16 @@ class AlignmentTest {
         assertThat(left(times(60, says("153", 40, 66)), times(60, says("93", 43, 62)), times(3, says("11", 46, 56))))
                 .as("a narrow 1 before it was lost")
                 .containsExactly(60, 60, 0);
-        assertThat(left(times(60, says("31", 40, 60)), times(60, says("26", 42, 60)), times(3, says("11", 44, 54))))
+        assertThat(left(times(60, says("131", 30, 60)), times(60, says("26", 42, 60)), times(3, says("11", 38, 54))))
                 .as("a narrow 1 after it was lost, where all end in one place")
                 .containsExactly(60, 60, 0);
+        assertThat(left(
+                        times(60, says("69", 40, 61)),
+                        times(30, says("111", 41, 56)),
+                        times(10, says("119", 41, 65)),
+                        times(60, says("83", 40, 60))))
+                .as("ends that are near each other by chance")
+                .containsExactly(60, 30, 10, 60);
     }
 
     @Test
