@@ -6,30 +6,24 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.function.Function;
 import java.util.function.Predicate;
 import java.util.function.ToIntFunction;
-import java.util.stream.Collectors;
 import java.util.stream.Stream;
 
 /// Where numbers stand: overlays write them from one place on, up to one, or around one. A number that begins or
 /// ends elsewhere than nearly all of them may be a part of one whose other figures could not be made out.
 final class Alignment {
     private static final double ROOM = 0.35;
-    private static final double NARROW = 0.18;
     private static final double ALL = 0.99;
-    private static final double NEARLY_ALL = 0.9;
     private static final double MOSTLY = 0.6;
     private static final double OFTEN = 0.2;
 
     private final int room;
-    private final int narrow;
     private final List<Template> templates;
 
     /// @param figureHeight px
     Alignment(int figureHeight, List<Template> templates) {
         room = (int) Math.round(ROOM * figureHeight);
-        narrow = (int) Math.ceil(NARROW * figureHeight);
         this.templates = templates;
     }
 
@@ -63,54 +57,7 @@ final class Alignment {
             Optional<Common> later = longer(both, sure, PictureReading::to, reading -> reading.to() > end.to);
             doubt(readings, reading -> stands(reading, begin, sooner) && stands(reading, end, later));
         }
-        if (common(sure, middle.edge, narrow).share < ALL) {
-            doubtNarrow(readings, sure, begin, end);
-        }
         doubtApart(readings, sure);
-    }
-
-    /// Doubts the numbers whose figure at the edge that nearly all share stands elsewhere than it mostly does
-    /// there. A narrow one that was not made out, such as a 1, takes no more room than the edges of different
-    /// figures differ by.
-    private void doubtNarrow(PictureReading[] readings, PictureReading[] sure, Common begin, Common end) {
-        Stream.of(
-                        places(sure, begin, reading -> reading.text().charAt(0)),
-                        places(
-                                sure,
-                                end,
-                                reading -> reading.text().charAt(reading.text().length() - 1)))
-                .filter(one -> Math.min(one.shared.share, one.share(sure)) >= NEARLY_ALL)
-                .findFirst()
-                .ifPresent(one -> doubt(readings, one::mayHold));
-    }
-
-    private Places places(PictureReading[] sure, Common shared, Function<PictureReading, Character> at) {
-        Map<Character, Common> usual = new HashMap<>();
-        Arrays.stream(sure)
-                .collect(Collectors.groupingBy(at))
-                .forEach((figure, with) ->
-                        usual.put(figure, common(with.toArray(PictureReading[]::new), shared.edge, narrow)));
-        return new Places(shared, at, usual);
-    }
-
-    /// Where each figure mostly stands at an edge.
-    private record Places(Common shared, Function<PictureReading, Character> at, Map<Character, Common> usual) {
-        private Optional<Common> own(PictureReading reading) {
-            return Optional.ofNullable(usual.get(at.apply(reading))).filter(one -> one.share >= MOSTLY);
-        }
-
-        boolean mayHold(PictureReading reading) {
-            return own(reading).map(one -> one.holds(reading)).orElse(true);
-        }
-
-        double share(PictureReading[] sure) {
-            return (double) Arrays.stream(sure)
-                            .filter(reading -> own(reading)
-                                    .filter(one -> one.holds(reading))
-                                    .isPresent())
-                            .count()
-                    / sure.length;
-        }
     }
 
     /// Doubts the numbers after which the unit stands farther off, or closer, than it mostly does, where it goes with
