@@ -59,13 +59,6 @@ final class LineReader {
         neighbours = new Neighbours(frame, templates, found, spot);
     }
 
-    /// Whether two pictures say the same in the same place: what lacks a figure on one does so on the other.
-    boolean isSame(PictureReading one, PictureReading other) {
-        return one.text().equals(other.text())
-                && Math.abs(one.from() - other.from()) < reach
-                && Math.abs(one.to() - other.to()) < reach;
-    }
-
     /// The spacing of the numbers, once it is known: where they have no points, none is looked for.
     void know(Spacing known) {
         spacing = known;

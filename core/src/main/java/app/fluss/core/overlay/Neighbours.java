@@ -179,9 +179,9 @@ final class Neighbours {
         return glyph.left() < reading.to() + room && end > reading.from() - room;
     }
 
-    /// Ink right before a number, right after it, and between its figures, on all of some pictures: what moves behind
-    /// the text does not stay.
-    record Staying(Side before, Side after, Side between) {}
+    /// Ink right before a number and right after it, on all of some pictures: what moves behind the text does not
+    /// stay.
+    record Staying(Side before, Side after) {}
 
     /// @param all pixels of ink
     /// @param open those of them that no glyph accounts for
@@ -221,9 +221,7 @@ final class Neighbours {
             Arrays.fill(taken, Math.max(0, glyph.left() - 1), Math.min(frame.width(), to), true);
         }
         return new Staying(
-                side(crops, taken, reading.from() - columns, columns),
-                side(crops, taken, reading.to(), columns),
-                side(crops, taken, reading.from(), reading.to() - reading.from()));
+                side(crops, taken, reading.from() - columns, columns), side(crops, taken, reading.to(), columns));
     }
 
     private Side side(List<byte[]> crops, boolean[] taken, int from, int columns) {
@@ -240,12 +238,6 @@ final class Neighbours {
             }
         }
         return new Side(all, open);
-    }
-
-    /// Whether ink stays between the figures of a number: where figures are narrow, one that was not made out leaves no
-    /// more room than a wide one takes.
-    boolean lacksFigure(Staying one) {
-        return one.between.open.cardinality() > PIECE * lightest;
     }
 
     /// Of several numbers those beside which ink stays that does not beside most of them: it may be a figure that

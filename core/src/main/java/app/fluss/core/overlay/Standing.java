@@ -101,20 +101,12 @@ final class Standing {
         boolean[] more = reader.neighbours().haveMore(staying, few);
         // On few pictures what moves behind the text stays, too; there every figure was looked for by itself.
         int fewest = reader.knowsEveryFigure() ? STANDS_LONG : 1;
-        List<PictureReading> lacking = new ArrayList<>();
         for (int i = 0; i < more.length; i++) {
             int begin = stands.get(i)[0];
             int end = stands.get(i)[1];
-            if (end - begin >= STANDS_LONG && reader.neighbours().lacksFigure(staying.get(i))) {
-                lacking.add(readings[begin]);
-            }
             if (more[i] && end - begin >= fewest) {
                 Arrays.fill(texts, begin, end, "");
             }
-        }
-        for (int i = 0; i < texts.length; i++) {
-            PictureReading reading = readings[i];
-            texts[i] = lacking.stream().anyMatch(one -> reader.isSame(one, reading)) ? "" : texts[i];
         }
     }
 

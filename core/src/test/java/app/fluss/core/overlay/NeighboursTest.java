@@ -122,27 +122,6 @@ class NeighboursTest {
     }
 
     @Test
-    void inkThatStaysBetweenFiguresIsOneThatWasNotMadeOut() {
-        PictureReading apart =
-                new PictureReading("12", 0, 2 * CELL + GLYPH, List.of(new Glyph(1, 0), new Glyph(2, 2 * CELL)), true);
-        byte[] between = picture(CELL + 2);
-        byte[] behind = picture(4 * CELL);
-        assertThat(lacks(apart, between, between)).isTrue();
-        assertThat(lacks(apart, behind, behind)).isFalse();
-        assertThat(lacks(apart, between, behind))
-                .as("what moves is not of the text")
-                .isFalse();
-        assertThat(lacks(line("12"), picture(2), picture(2)))
-                .as("ink of a figure itself")
-                .isFalse();
-    }
-
-    private static boolean lacks(PictureReading reading, byte[]... crops) {
-        Neighbours neighbours = neighbours();
-        return neighbours.lacksFigure(neighbours.staying(List.of(crops), reading, CELL));
-    }
-
-    @Test
     void figuresStandAsFarBesideANumberAsWithinIt() {
         Neighbours neighbours = neighbours();
         PictureReading close = line("12");
