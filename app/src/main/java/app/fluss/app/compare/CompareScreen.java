@@ -2,6 +2,7 @@ package app.fluss.app.compare;
 
 import app.fluss.app.blind.BlindResultPanel;
 import app.fluss.app.model.Comparison;
+import app.fluss.app.model.PathWork;
 import app.fluss.app.model.Workbench;
 import app.fluss.app.theme.Boxes;
 import app.fluss.app.theme.ChartView;
@@ -11,6 +12,7 @@ import app.fluss.app.theme.Numbers;
 import app.fluss.app.theme.ShareBar;
 import app.fluss.app.theme.Theme;
 import app.fluss.app.theme.Tips;
+import app.fluss.app.theme.WhenLookedAt;
 import app.fluss.app.theme.WrappingRow;
 import app.fluss.app.toggle.TogglePanel;
 import app.fluss.core.measure.Figure;
@@ -95,10 +97,7 @@ public final class CompareScreen extends VBox {
             }
             showLook();
         });
-        workbench.pathWorkProperty().subscribe(work -> {
-            ladders.show(work);
-            attribution.show(work.attribution());
-        });
+        WhenLookedAt.fill(this, this::showWork, workbench.pathWorkProperty());
         title.setMinWidth(USE_PREF_SIZE);
         WrappingRow head = new WrappingRow(
                 8,
@@ -112,15 +111,23 @@ public final class CompareScreen extends VBox {
         scroll.setFitToWidth(true);
         VBox.setVgrow(scroll, Priority.ALWAYS);
         getChildren().addAll(head, groups, scroll);
-        workbench.comparisonsProperty().subscribe(this::show);
+        WhenLookedAt.fill(this, () -> show(workbench.comparisonsProperty().get()), workbench.comparisonsProperty());
         workbench.contentsProperty().subscribe(this::showBlind);
         workbench.selectedProperty().subscribe(this::showBlind);
         // Of a scene with nothing to compare there is no news but that of its run.
-        workbench.analysedProperty().subscribe(_ -> {
-            if (workbench.comparisonsProperty().get().isEmpty()) {
-                show(List.<Comparison>of());
-            }
-        });
+        WhenLookedAt.fill(this, this::showNone, workbench.analysedProperty());
+    }
+
+    private void showWork() {
+        PathWork work = workbench.pathWorkProperty().get();
+        ladders.show(work);
+        attribution.show(work.attribution());
+    }
+
+    private void showNone() {
+        if (workbench.comparisonsProperty().get().isEmpty()) {
+            show(List.<Comparison>of());
+        }
     }
 
     private void showLook() {

@@ -12,6 +12,7 @@ import app.fluss.app.theme.Labels;
 import app.fluss.app.theme.ShareBar;
 import app.fluss.app.theme.Theme;
 import app.fluss.app.theme.Tips;
+import app.fluss.app.theme.WhenLookedAt;
 import app.fluss.app.theme.WrappingRow;
 import app.fluss.files.study.QuickRun;
 import app.fluss.files.study.Run;
@@ -141,8 +142,10 @@ public final class ExamineScreen extends VBox {
         getChildren().addAll(head, rates);
         show(View.FRAMES);
         views.selectedToggleProperty().subscribe(this::showView);
-        workbench.analysedProperty().subscribe(this::show);
-        workbench.selectedProperty().subscribe(_ -> name());
+        WhenLookedAt.fill(rates, () -> showRates(workbench.analysedProperty().get()), workbench.analysedProperty());
+        WhenLookedAt.fill(
+                latency, () -> latency.show(workbench.analysedProperty().get()), workbench.analysedProperty());
+        WhenLookedAt.fill(this, this::name, workbench.analysedProperty(), workbench.selectedProperty());
     }
 
     private HBox viewButtons() {
@@ -189,15 +192,13 @@ public final class ExamineScreen extends VBox {
         frames.point(part);
     }
 
-    private void show(@Nullable AnalysedRun run) {
+    private void showRates(@Nullable AnalysedRun run) {
         boolean withLog = run == null || run.run().hasLog();
         rates.getChildren().setAll(withLog ? frames : noted);
         frames.show(withLog ? run : null);
         if (run != null && !withLog) {
             noted.show(run);
         }
-        latency.show(run);
-        name();
     }
 
     /// Names the run that is selected, and says so while its figures are still worked out.

@@ -85,7 +85,7 @@ final class NotedPane extends VBox {
         if (felt.isSaid()) {
             parts.add(Boxes.panel(Labels.heading(ExamineText.HOW_IT_FELT), felt(felt)));
         }
-        parts.add(open(noted.open(run.run().path().chain())));
+        parts.add(open(noted.open()));
         ScrollPane scroll = Boxes.scrolling(Boxes.scrolled(parts.toArray(Node[]::new)));
         VBox.setVgrow(scroll, Priority.ALWAYS);
         getChildren().setAll(scroll);

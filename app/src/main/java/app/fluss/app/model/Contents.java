@@ -23,6 +23,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import org.jspecify.annotations.Nullable;
 
 /// What a study holds.
 ///
@@ -53,6 +54,17 @@ public record Contents(
         Optional<String> redo,
         Map<Planned.Cell, List<Run>> kept,
         Map<Long, Integer> missing) {
+    /// Contents of one version are the same; views ask for that at every change, on the interface thread.
+    @Override
+    public boolean equals(@Nullable Object other) {
+        return other instanceof Contents it && it.version == version;
+    }
+
+    @Override
+    public int hashCode() {
+        return Long.hashCode(version);
+    }
+
     static final Contents EMPTY = new Contents(
             0,
             List.of(),

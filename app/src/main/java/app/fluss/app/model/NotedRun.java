@@ -29,8 +29,13 @@ import java.util.Optional;
 /// @param readings what a counter said over time; empty if none was read, or it cannot be read again
 /// @param loads mean of each sensor that was noted
 /// @param known how well each question is answered; a question that is not is left out
+/// @param open what it cannot tell, each with the quickest way to know it on its path
 public record NotedRun(
-        Claimed claimed, Optional<ReadingSeries> readings, Map<Channel, Figure> loads, Map<Question, Grade> known) {
+        Claimed claimed,
+        Optional<ReadingSeries> readings,
+        Map<Channel, Figure> loads,
+        Map<Question, Grade> known,
+        List<Next> open) {
     /// A question with the quickest way to a better answer than there is.
     ///
     /// @param question what is asked
@@ -49,7 +54,9 @@ public record NotedRun(
                         .channel()
                         .filter(_ -> series.mean().isKnown())
                         .ifPresent(channel -> loads.put(channel, series.mean()))));
-        return new NotedRun(run.claimed(), readings, loads, known(run));
+        Map<Question, Grade> known = known(run);
+        return new NotedRun(
+                run.claimed(), readings, loads, known, open(known, run.path().chain()));
     }
 
     /// Readings that an older Fluss took and this one would refuse keep their figures, without their course.
@@ -84,10 +91,7 @@ public record NotedRun(
         return known;
     }
 
-    /// What it cannot tell, each with the quickest way to know it.
-    ///
-    /// @param path on which it was measured
-    public List<Next> open(Chain path) {
+    private static List<Next> open(Map<Question, Grade> known, Chain path) {
         List<Next> open = new ArrayList<>();
         for (Question question : Question.values()) {
             if (!known.containsKey(question)) {

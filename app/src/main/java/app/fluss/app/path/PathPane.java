@@ -6,6 +6,7 @@ import app.fluss.app.model.Workbench;
 import app.fluss.app.theme.Boxes;
 import app.fluss.app.theme.Labels;
 import app.fluss.app.theme.Theme;
+import app.fluss.app.theme.WhenLookedAt;
 import app.fluss.core.path.StageKind;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.layout.Priority;
@@ -37,8 +38,7 @@ public final class PathPane extends VBox {
         VBox.setVgrow(scroll, Priority.ALWAYS);
         getChildren().setAll(scroll);
         // A host's log changes the run and not what is worked out for its path, a native run the other way round.
-        workbench.pathWorkProperty().subscribe(_ -> show());
-        workbench.analysedProperty().subscribe(_ -> show());
+        WhenLookedAt.fill(this, this::show, workbench.pathWorkProperty(), workbench.analysedProperty());
     }
 
     private void show() {

@@ -8,6 +8,7 @@ import app.fluss.app.theme.Columns;
 import app.fluss.app.theme.Labels;
 import app.fluss.app.theme.Numbers;
 import app.fluss.app.theme.Theme;
+import app.fluss.app.theme.WhenLookedAt;
 import app.fluss.app.toggle.SwitchesMenu;
 import app.fluss.app.toggle.TogglePanel;
 import app.fluss.core.finding.Finding;
@@ -76,7 +77,7 @@ public final class PicturesPane extends VBox {
                 Labels.heading(PicturesText.NO_CLIP),
                 Labels.note(PicturesText.NO_CLIP_HINT),
                 Buttons.primary(PicturesText.COUNT_CLIP, PicturesText.COUNT_CLIP_TIP, add));
-        workbench.analysedProperty().subscribe(this::show);
+        WhenLookedAt.fill(this, () -> show(workbench.analysedProperty().get()), workbench.analysedProperty());
     }
 
     private void show(@Nullable AnalysedRun now) {

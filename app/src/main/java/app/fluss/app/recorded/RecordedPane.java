@@ -10,6 +10,7 @@ import app.fluss.app.theme.NumberField;
 import app.fluss.app.theme.Numbers;
 import app.fluss.app.theme.ShareBar;
 import app.fluss.app.theme.Theme;
+import app.fluss.app.theme.WhenLookedAt;
 import app.fluss.core.measure.Figure;
 import app.fluss.core.overlay.OverlayKind;
 import app.fluss.core.overlay.OverlaySeries;
@@ -98,7 +99,7 @@ public final class RecordedPane extends VBox {
                 showNumber();
             }
         });
-        workbench.analysedProperty().subscribe(this::show);
+        WhenLookedAt.fill(this, () -> show(workbench.analysedProperty().get()), workbench.analysedProperty());
     }
 
     private void show(@Nullable AnalysedRun now) {

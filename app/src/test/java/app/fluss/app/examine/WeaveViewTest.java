@@ -101,7 +101,7 @@ class WeaveViewTest extends ApplicationTest {
                         Optional.empty()),
                 Optional.empty(),
                 Optional.empty(),
-                new NotedRun(run.claimed(), Optional.empty(), Map.of(), Map.of()),
+                new NotedRun(run.claimed(), Optional.empty(), Map.of(), Map.of(), List.of()),
                 Optional.empty());
     }
 

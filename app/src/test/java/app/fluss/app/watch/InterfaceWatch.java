@@ -9,6 +9,7 @@ import java.util.concurrent.TimeUnit;
 import java.util.concurrent.atomic.AtomicLong;
 import java.util.concurrent.locks.LockSupport;
 import java.util.regex.Pattern;
+import java.util.stream.Stream;
 import javafx.application.Platform;
 
 /// Watches for how long one piece of work holds the interface thread: it asks to be served again and again, and looks
@@ -112,7 +113,10 @@ public final class InterfaceWatch implements AutoCloseable {
     private static Held held(double ms, double pace, List<Look> looks) {
         List<Look> computing = looks.stream().filter(Look::computes).toList();
         List<Look> working = looks.stream().filter(Look::works).toList();
-        List<Look> told = computing.isEmpty() ? looks : computing;
+        List<Look> told = Stream.of(computing, working, looks)
+                .filter(some -> !some.isEmpty())
+                .findFirst()
+                .orElseThrow();
         return new Held(
                 ms,
                 pace,

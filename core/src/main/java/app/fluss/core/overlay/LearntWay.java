@@ -37,6 +37,7 @@ record LearntWay(
         long seemed = Arrays.stream(readings).filter(PictureReading::sure).count();
         learnt.reader().neighbours().doubtStrangers(readings);
         new Alignment(learnt.found().figureHeight(), learnt.reader().templates()).doubtStray(readings);
+        new Bearings(learnt.found().figureHeight(), learnt.reader().templates()).doubtWide(readings);
         String[] texts =
                 new Standing(crops, moving, steady != null, learnt.reader(), readings).texts(progress.part(READING, 1));
         if (Arrays.stream(texts).filter(text -> !text.isEmpty()).count() < STANDS_UP * seemed) {
