@@ -73,30 +73,36 @@ final class Alignment {
             if (place.share < ALL && apart.share >= MOSTLY) {
                 Map<Character, Common> letters = letters(followed);
                 for (int i = 0; i < readings.length; i++) {
-                    readings[i] = readings[i].sure(readings[i].sure() && isAsFar(readings[i], letters));
+                    readings[i] = readings[i].sure(readings[i].sure() && isAsFar(readings[i], letters, apart));
                 }
             }
         }
     }
 
-    /// How far behind numbers each letter mostly stands: on some pictures the first ones of a unit have no name.
+    /// How far behind numbers each letter mostly stands: on some pictures the first ones of a unit have no name. One
+    /// that is seldom made out may be so just where a figure before it was not: it stands as far off as any unit.
     private Map<Character, Common> letters(PictureReading[] followed) {
         Map<Character, Common> letters = new HashMap<>();
         Arrays.stream(followed).flatMap(this::behind).map(this::name).distinct().forEach(name -> {
             PictureReading[] with = Arrays.stream(followed)
                     .filter(reading -> first(reading, name).isPresent())
                     .toArray(PictureReading[]::new);
-            letters.put(
-                    name,
-                    common(with, reading -> gap(reading, first(reading, name).orElseThrow()), room));
+            if (with.length >= OFTEN * followed.length) {
+                letters.put(
+                        name,
+                        common(
+                                with,
+                                reading -> gap(reading, first(reading, name).orElseThrow()),
+                                room));
+            }
         });
         return letters;
     }
 
-    private boolean isAsFar(PictureReading reading, Map<Character, Common> letters) {
+    private boolean isAsFar(PictureReading reading, Map<Character, Common> letters, Common apart) {
         return unit(reading)
-                .map(letter -> letters.get(name(letter)))
-                .filter(usual -> usual != null && usual.share >= MOSTLY && usual.holds(reading))
+                .map(letter -> letters.getOrDefault(name(letter), apart))
+                .filter(usual -> usual.share >= MOSTLY && usual.holds(reading))
                 .isPresent();
     }
 

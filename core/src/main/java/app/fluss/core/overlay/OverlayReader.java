@@ -16,6 +16,7 @@ public final class OverlayReader {
     private static final double BETTER = 1.05;
     private static final double PLAIN = 0.9;
     private static final int SEVERAL = 3;
+    private static final int FEWEST_STEADIED = 5;
     private static final int LARGE = 36;
     private static final double LEARNING = 0.4;
     private static final double SEARCHING = 0.12;
@@ -92,7 +93,8 @@ public final class OverlayReader {
         return way.learnt().isTrusted() && way.learnt().place().sureShare() > PLAIN;
     }
 
-    /// Where what moves behind the text looks like it, it is taken away over several pictures.
+    /// Where what moves behind the text looks like it, it is taken away over several pictures. What numbers that change
+    /// with every picture have in common is left, too: it looks like one figure or two.
     private Optional<LearntWay> steadied(
             Crops crops, List<InkSearch.Found> inks, List<GlyphClass> told, Progress progress) {
         List<LearntWay> ways = new ArrayList<>();
@@ -102,7 +104,7 @@ public final class OverlayReader {
             Ink ink = tried.get(i);
             Progress part = progress.part((double) i / tried.size(), (i + 1.0) / tried.size());
             learn(Steadied.back(crops, ink), told, part)
-                    .filter(Learner.Learnt::isTrusted)
+                    .filter(learnt -> learnt.isTrusted() && learnt.place().figures() >= FEWEST_STEADIED)
                     .ifPresent(learnt -> ways.add(new LearntWay(learnt, UnaryOperator.identity(), ink)));
         }
         return ways.stream().max(Comparator.comparingDouble(way -> way.learnt().worth()));

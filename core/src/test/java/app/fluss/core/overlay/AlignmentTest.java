@@ -129,6 +129,17 @@ class AlignmentTest {
                 .containsExactly(60, 30, 10, 0);
     }
 
+    /// A unit that is made out as two letters most of the time, and as one where the figure before it is not.
+    @Test
+    void aLetterThatIsSeldomMadeOutStandsNoFartherOff() {
+        PictureReading two = follows(2, new Glyph(0, 66));
+        PictureReading three = follows(3, new Glyph(0, 76));
+        PictureReading seldom = follows(2, new Glyph(2, 66));
+        PictureReading lacking = follows(2, new Glyph(2, 76));
+        assertThat(left(times(60, three), times(30, two), times(2, seldom), times(6, lacking)))
+                .containsExactly(60, 30, 2, 0);
+    }
+
     private static PictureReading follows(int figures, Glyph... letters) {
         return new PictureReading("1".repeat(figures), 40, 40 + STEP * figures, List.of(letters), true);
     }

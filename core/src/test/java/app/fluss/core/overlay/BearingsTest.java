@@ -89,6 +89,16 @@ class BearingsTest {
     }
 
     @Test
+    void ofAFigureSeenOnOneSideTheOtherIsAsWhite() {
+        for (Face face : List.of(OWN_WIDTHS, ONE_WIDTH)) {
+            Stream<PictureReading> all = Stream.concat(
+                    Stream.of(109, 93, 153, 148, 160, 134, 107).map(value -> number(face, "" + value, -1)),
+                    Stream.of(number(face, "111", 1), number(face, "118", -1)));
+            assertThat(left(all)).hasSize(8).doesNotContain("11").contains("118");
+        }
+    }
+
+    @Test
     void roomForAPointIsNotTooMuch() {
         Stream<PictureReading> decimals =
                 IntStream.range(87, 135).mapToObj(value -> number(OWN_WIDTHS, value / 10 + "." + value % 10, -1));
