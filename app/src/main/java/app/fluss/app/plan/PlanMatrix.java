@@ -12,6 +12,7 @@ import app.fluss.files.study.DeliveryPath;
 import app.fluss.files.study.Game;
 import app.fluss.files.study.Planned;
 import app.fluss.files.study.Scene;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -32,6 +33,8 @@ final class PlanMatrix extends GridPane {
     private static final double HEAD_PX = 118;
 
     private final Workbench workbench;
+    private final Map<Planned.Cell, Shown> shown = new HashMap<>();
+    private Frame frame = new Frame(List.of(), List.of(), List.of(), false);
 
     PlanMatrix(Workbench workbench) {
         this.workbench = workbench;
@@ -40,32 +43,85 @@ final class PlanMatrix extends GridPane {
         setVgap(3);
     }
 
+    /// What stands in its rows and columns.
+    ///
+    /// @param places names of the scenes with their games
+    /// @param isCompact whether it is a coverage to look at
+    private record Frame(List<Scene> scenes, List<String> places, List<DeliveryPath> paths, boolean isCompact) {}
+
+    /// What one scene on one path shows.
+    ///
+    /// @param suggested repeats that the spread calls for, where they are more than are wanted
+    private record Shown(Coverage coverage, Optional<Integer> suggested, Node node) {
+        boolean isOf(Coverage now, Optional<Integer> called) {
+            return coverage.equals(now) && suggested.equals(called);
+        }
+    }
+
+    /// Shows a game. Cells that stay as they are stay in the window: a wish changes one of many.
+    ///
     /// @param needed repeats that the spread calls for, by cell; only where it is known
     void show(Contents contents, Optional<Game> game, Map<Planned.Cell, Integer> needed) {
-        getChildren().clear();
         List<Scene> scenes = Coverage.scenes(contents, game);
-        List<DeliveryPath> paths = Coverage.paths(contents, scenes);
-        boolean compact = game.isEmpty();
-        for (int column = 0; column < paths.size(); column++) {
-            Node head = compact ? upright(paths.get(column)) : head(paths.get(column));
+        Frame now = new Frame(
+                scenes,
+                scenes.stream().map(contents::place).toList(),
+                Coverage.paths(contents, scenes),
+                game.isEmpty());
+        boolean fresh = !now.equals(frame);
+        if (fresh) {
+            frame = now;
+            shown.clear();
+            getChildren().clear();
+            addHeads();
+        }
+        for (int row = 0; row < scenes.size(); row++) {
+            if (fresh) {
+                add(name(row), 0, row + 1);
+            }
+            for (int column = 0; column < now.paths.size(); column++) {
+                show(Coverage.of(contents, scenes.get(row), now.paths.get(column)), needed, column + 1, row + 1);
+            }
+        }
+    }
+
+    private void addHeads() {
+        for (int column = 0; column < frame.paths.size(); column++) {
+            DeliveryPath path = frame.paths.get(column);
+            Node head = frame.isCompact ? upright(path) : head(path);
             GridPane.setValignment(head, VPos.BOTTOM);
             GridPane.setHalignment(head, HPos.CENTER);
             add(head, column + 1, 0);
         }
-        int row = 1;
-        for (Scene scene : scenes) {
-            Label name = Labels.of(compact ? contents.place(scene) : scene.name(), "small");
-            name.setMaxWidth(compact ? 190 : 150);
-            Tips.on(name, contents.place(scene) + ", " + scene.seconds() + " s");
-            add(name, 0, row);
-            for (int column = 0; column < paths.size(); column++) {
-                Coverage coverage = Coverage.of(contents, scene, paths.get(column));
-                Node cell = compact ? glance(coverage) : cell(coverage, needed);
-                GridPane.setHalignment(cell, HPos.CENTER);
-                add(cell, column + 1, row);
-            }
-            row++;
+    }
+
+    private Label name(int row) {
+        Scene scene = frame.scenes.get(row);
+        String place = frame.places.get(row);
+        Label name = Labels.of(frame.isCompact ? place : scene.name(), "small");
+        name.setMaxWidth(frame.isCompact ? 190 : 150);
+        Tips.on(name, place + ", " + scene.seconds() + " s");
+        return name;
+    }
+
+    private void show(Coverage coverage, Map<Planned.Cell, Integer> needed, int column, int row) {
+        Planned.Cell at =
+                new Planned.Cell(coverage.scene().id(), coverage.path().id());
+        Optional<Integer> suggested = Optional.ofNullable(needed.get(at)).filter(runs -> runs > coverage.wanted());
+        Shown before = shown.get(at);
+        if (before != null && before.isOf(coverage, suggested)) {
+            return;
         }
+        Node node = frame.isCompact ? glance(coverage) : cell(coverage, suggested);
+        GridPane.setHalignment(node, HPos.CENTER);
+        GridPane.setConstraints(node, column, row);
+        if (before == null) {
+            getChildren().add(node);
+        } else {
+            // In its place among the others, for the focus goes from one to the next.
+            getChildren().set(getChildren().indexOf(before.node), node);
+        }
+        shown.put(at, new Shown(coverage, suggested, node));
     }
 
     private static Label head(DeliveryPath path) {
@@ -93,7 +149,7 @@ final class PlanMatrix extends GridPane {
         return cell;
     }
 
-    private Node cell(Coverage coverage, Map<Planned.Cell, Integer> needed) {
+    private Node cell(Coverage coverage, Optional<Integer> suggested) {
         String id = coverage.scene().id() + "-" + coverage.path().id();
         Button less = Buttons.quiet("−", PlanText.ONE_RUN_FEWER_TIP, () -> want(coverage, coverage.wanted() - 1));
         Button more = Buttons.quiet("+", PlanText.ONE_RUN_MORE_TIP, () -> want(coverage, coverage.wanted() + 1));
@@ -111,14 +167,11 @@ final class PlanMatrix extends GridPane {
         VBox cell = new VBox(1, line);
         cell.setAlignment(Pos.CENTER);
         cell.getStyleClass().addAll("cell", style(coverage));
-        Integer suggested = needed.get(
-                new Planned.Cell(coverage.scene().id(), coverage.path().id()));
-        if (suggested != null && suggested > coverage.wanted()) {
-            Button take = Buttons.quiet(
-                    PlanText.NEEDS.formatted(suggested), PlanText.NEEDS_TIP, () -> want(coverage, suggested));
+        suggested.ifPresent(runs -> {
+            Button take = Buttons.quiet(PlanText.NEEDS.formatted(runs), PlanText.NEEDS_TIP, () -> want(coverage, runs));
             take.getStyleClass().setAll("link");
             cell.getChildren().add(take);
-        }
+        });
         return cell;
     }
 
