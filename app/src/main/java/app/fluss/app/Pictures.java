@@ -5,6 +5,7 @@ import app.fluss.app.examine.ExamineScreen;
 import app.fluss.app.model.CaptureEdits;
 import app.fluss.app.model.Contents;
 import app.fluss.app.theme.Appearance;
+import app.fluss.app.theme.Tips;
 import app.fluss.core.frame.Channel;
 import app.fluss.core.frame.FrameKind;
 import app.fluss.core.frame.FrameLog;
@@ -29,12 +30,16 @@ import java.util.Queue;
 import java.util.function.Predicate;
 import javafx.animation.PauseTransition;
 import javafx.application.Platform;
+import javafx.event.Event;
+import javafx.scene.Node;
 import javafx.scene.Scene;
 import javafx.scene.control.Button;
 import javafx.scene.control.TextField;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.image.PixelReader;
 import javafx.scene.image.WritableImage;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyEvent;
 import javafx.stage.Window;
 import javafx.util.Duration;
 import javax.imageio.ImageIO;
@@ -68,9 +73,35 @@ final class Pictures {
         new Pictures(window, SETTLE, true).showAll(folder);
     }
 
-    /// Shows every main view for a moment, so that what they need is loaded once.
+    /// Shows every main view for a moment, and what opens over them, so that what they need is loaded once.
     static void tour(FlussApp.Window window) {
-        new Pictures(window, GLANCE, false).showAll(Path.of(""));
+        Pictures pictures = new Pictures(window, GLANCE, false);
+        pictures.openSome();
+        pictures.showAll(Path.of(""));
+    }
+
+    private void openSome() {
+        steps.add(this::showTip);
+        steps.add(Pictures::hideLast);
+        for (KeyCode key : List.of(KeyCode.COMMA, KeyCode.K, KeyCode.E, KeyCode.R)) {
+            // In a turn of its own: a dialog that is waited for comes back when it is hidden.
+            steps.add(() -> Platform.runLater(() -> Event.fireEvent(
+                    window.shell(), new KeyEvent(KeyEvent.KEY_PRESSED, "", "", key, false, true, false, false))));
+            steps.add(Pictures::hideLast);
+        }
+    }
+
+    private void showTip() {
+        Node stage = window.shell().lookup(".stage-box");
+        if (stage != null) {
+            Tips.show(stage);
+        }
+    }
+
+    private static void hideLast() {
+        if (Window.getWindows().size() > 1) {
+            Window.getWindows().getLast().hide();
+        }
     }
 
     private void showAll(Path folder) {

@@ -1,5 +1,6 @@
 package app.fluss.app;
 
+import app.fluss.app.theme.Tips;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -7,12 +8,10 @@ import java.util.Set;
 import javafx.geometry.Bounds;
 import javafx.scene.Node;
 import javafx.scene.Parent;
-import javafx.scene.control.Control;
 import javafx.scene.control.Labeled;
 import javafx.scene.control.ListView;
 import javafx.scene.control.ScrollBar;
 import javafx.scene.control.ScrollPane;
-import javafx.scene.control.Tooltip;
 import javafx.scene.layout.BorderPane;
 
 /// What is wrong with how a part of the window is laid out: every node of it is walked.
@@ -78,11 +77,7 @@ final class LayoutProblems {
 
     private static boolean tooltip(Node node) {
         for (Node at = node; at != null; at = at.getParent()) {
-            if (at instanceof Control control
-                    && (control.getTooltip() != null || control.getAccessibleHelp() != null)) {
-                return true;
-            }
-            if (at.getProperties().values().stream().anyMatch(Tooltip.class::isInstance)) {
+            if (Tips.words(at).isPresent()) {
                 return true;
             }
         }

@@ -21,8 +21,8 @@ class TextsTest {
 
     /// A word where a control takes its text.
     private static final Pattern BESIDE = Pattern.compile(
-            "(Labels\\.(of|wrapped|note|heading|title)|Buttons\\.(quiet|primary)|new (Label|Tooltip|Button|MenuItem|ToggleButton|CheckBox)"
-                    + "|setText|setPromptText|setAccessibleText|Dialogs\\.\\w+)\\(\\s*\"[^\"%]*\\p{L}{2}");
+            "(Tips\\.on\\(\\w+,|(Labels\\.(of|wrapped|note|heading|title)|Buttons\\.(quiet|primary)|new (Label|Button|MenuItem|ToggleButton|CheckBox)"
+                    + "|setText|setPromptText|setAccessibleText|Dialogs\\.\\w+)\\()\\s*\"[^\"%]*\\p{L}{2}");
 
     @Test
     void controlsTakeTheirWordsFromTheTextsOfTheirScreen() throws IOException {

@@ -1,6 +1,7 @@
 package app.fluss.app.bench;
 
 import app.fluss.app.theme.Labels;
+import app.fluss.app.theme.Tips;
 import app.fluss.app.theme.WrappingRow;
 import app.fluss.core.bench.Fact;
 import app.fluss.core.bench.FactKey;
@@ -15,7 +16,6 @@ import javafx.scene.control.ChoiceBox;
 import javafx.scene.control.Control;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
-import javafx.scene.control.Tooltip;
 import javafx.scene.layout.Region;
 import org.jspecify.annotations.Nullable;
 
@@ -51,7 +51,7 @@ final class FactField {
         problem.setVisible(false);
         problem.setManaged(false);
         origin.setOnMouseClicked(_ -> turnSource());
-        Tooltip.install(origin, new Tooltip(BenchText.FACT_SOURCE_TIP));
+        Tips.on(origin, BenchText.FACT_SOURCE_TIP);
     }
 
     private ChoiceBox<String> choice(List<String> words) {

@@ -1,8 +1,10 @@
 package app.fluss.app.bench;
 
 import app.fluss.app.theme.Columns;
+import app.fluss.app.theme.InTurn;
 import app.fluss.app.theme.Labels;
 import app.fluss.app.theme.Theme;
+import app.fluss.app.theme.WhenLookedAt;
 import app.fluss.core.bench.Fact;
 import app.fluss.core.bench.FactKey;
 import java.util.ArrayList;
@@ -28,12 +30,20 @@ final class FactForm extends VBox {
         int total = keys.size() + groups.size();
         VBox left = new VBox(HEADING_GAP);
         VBox right = new VBox(HEADING_GAP);
+        List<Runnable> turns = new ArrayList<>();
         int placed = 0;
+        boolean split = false;
         for (List<FactKey> group : groups) {
-            (placed * 2 < total ? left : right).getChildren().add(grid(group, grouped, taker));
+            boolean goesRight = placed * 2 >= total;
+            split |= goesRight;
+            VBox side = goesRight ? right : left;
+            GridPane grid = grid(group, grouped, taker);
+            turns.add(() -> side.getChildren().add(grid));
             placed += group.size() + 1;
         }
-        getChildren().setAll(right.getChildren().isEmpty() ? left : Columns.even(theme, NEEDS, left, right));
+        getChildren().setAll(split ? Columns.even(theme, NEEDS, left, right) : left);
+        InTurn inTurn = new InTurn(this);
+        WhenLookedAt.fill(this, () -> inTurn.fill(turns));
     }
 
     private static List<List<FactKey>> groups(List<FactKey> keys) {

@@ -7,6 +7,7 @@ import app.fluss.app.theme.Buttons;
 import app.fluss.app.theme.Ems;
 import app.fluss.app.theme.Labels;
 import app.fluss.app.theme.Theme;
+import app.fluss.app.theme.Tips;
 import app.fluss.core.bench.FactKey;
 import app.fluss.core.path.Chain;
 import app.fluss.core.path.Stage;
@@ -196,7 +197,7 @@ final class PathsPane extends HBox {
 
     private static final class PathCell extends ListCell<DeliveryPath> {
         PathCell() {
-            Labels.tellsWhenCut(this);
+            Tips.whenCut(this);
         }
 
         @Override

@@ -10,6 +10,7 @@ import app.fluss.app.theme.Boxes;
 import app.fluss.app.theme.Dialogs;
 import app.fluss.app.theme.Labels;
 import app.fluss.app.theme.Theme;
+import app.fluss.app.theme.Tips;
 import app.fluss.core.bench.Setup;
 import app.fluss.core.measure.AnalysisSettings;
 import app.fluss.core.path.Chain;
@@ -36,7 +37,6 @@ import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.control.ToggleButton;
-import javafx.scene.control.Tooltip;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import org.jspecify.annotations.Nullable;
@@ -116,7 +116,7 @@ public final class CaptureScreen extends VBox {
         place.visibleProperty().bind(place.textProperty().isNotEmpty());
         playing.setId("capture-blind");
         playing.getStyleClass().add("quiet");
-        playing.setTooltip(new Tooltip(CaptureText.BLIND_SWITCH_TIP));
+        Tips.on(playing, CaptureText.BLIND_SWITCH_TIP);
         playing.managedProperty().bind(playing.visibleProperty());
         playing.selectedProperty().subscribe((_, now) -> {
             if (!now) {

@@ -7,6 +7,7 @@ import app.fluss.app.model.Workbench;
 import app.fluss.app.theme.Boxes;
 import app.fluss.app.theme.ChartView;
 import app.fluss.app.theme.CopiedTable;
+import app.fluss.app.theme.InTurn;
 import app.fluss.app.theme.Labels;
 import app.fluss.app.theme.Numbers;
 import app.fluss.app.theme.ShareBar;
@@ -49,6 +50,7 @@ public final class CompareScreen extends VBox {
     private final Label simulated = new Label(CompareText.SIMULATED);
     private final GroupBar groups;
     private final VBox body = new VBox(10);
+    private final InTurn inTurn = new InTurn(this);
     private final VBox blind = new VBox(10);
     private final TradeMapView tradeMap;
     private final LadderPane ladders;
@@ -145,9 +147,11 @@ public final class CompareScreen extends VBox {
         if (comparisons.isEmpty()) {
             current = null;
             simulated.setVisible(false);
-            body.getChildren().setAll(empty());
-            body.getChildren().addAll(toggled());
-            body.getChildren().add(blind);
+            inTurn.fill(List.of(() -> {
+                body.getChildren().setAll(empty());
+                body.getChildren().addAll(toggled());
+                body.getChildren().add(blind);
+            }));
             shown.accept(Optional.empty());
             return;
         }
@@ -167,14 +171,19 @@ public final class CompareScreen extends VBox {
         groups.mark(comparison);
         simulated.setVisible(comparison.simulated());
         tradeMap.show(workbench.comparisonsProperty().get(), Optional.of(comparison));
-        body.getChildren().setAll(maySay(comparison));
-        if (comparison.runs().hasLogs()) {
-            overview(comparison).ifPresent(body.getChildren()::add);
-        }
-        body.getChildren().add(new ComparisonTable(theme, comparison));
-        runs(comparison).ifPresent(body.getChildren()::add);
-        body.getChildren().addAll(toggled());
-        body.getChildren().add(blind);
+        inTurn.fill(List.of(
+                () -> body.getChildren().setAll(maySay(comparison)),
+                () -> {
+                    if (comparison.runs().hasLogs()) {
+                        overview(comparison).ifPresent(body.getChildren()::add);
+                    }
+                },
+                () -> body.getChildren().add(new ComparisonTable(theme, comparison)),
+                () -> {
+                    runs(comparison).ifPresent(body.getChildren()::add);
+                    body.getChildren().addAll(toggled());
+                    body.getChildren().add(blind);
+                }));
         shown.accept(Optional.of(comparison));
     }
 

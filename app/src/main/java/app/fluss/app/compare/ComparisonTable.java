@@ -5,6 +5,7 @@ import app.fluss.app.theme.Boxes;
 import app.fluss.app.theme.Labels;
 import app.fluss.app.theme.Numbers;
 import app.fluss.app.theme.Theme;
+import app.fluss.app.theme.Tips;
 import app.fluss.core.compare.Difference;
 import app.fluss.core.compare.Difference.Side;
 import app.fluss.core.compare.Interval;
@@ -23,7 +24,6 @@ import java.util.Set;
 import javafx.geometry.HPos;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
-import javafx.scene.control.Tooltip;
 import javafx.scene.layout.ColumnConstraints;
 import javafx.scene.layout.GridPane;
 import javafx.scene.layout.HBox;
@@ -132,11 +132,12 @@ final class ComparisonTable extends VBox {
     private void row(int row, Measure measure, Difference compared) {
         Label name = Labels.of(measure.title() + sign(compared));
         name.setMinWidth(USE_PREF_SIZE);
-        name.setTooltip(new Tooltip(measure.description().definition()));
+        Tips.on(name, measure.description().definition());
         if (compared.primary()) {
             name.getStyleClass().add("strong");
-            name.setTooltip(new Tooltip(
-                    CompareText.PRIMARY_TIP.formatted(measure.description().definition())));
+            Tips.on(
+                    name,
+                    CompareText.PRIMARY_TIP.formatted(measure.description().definition()));
         }
         HBox first = Boxes.row(name, Labels.of(measure.unit(), "muted"));
         first.setSpacing(5);
@@ -160,13 +161,12 @@ final class ComparisonTable extends VBox {
                 "muted");
         interval.setId("interval-" + measure.name());
         interval.setMinWidth(USE_PREF_SIZE);
-        interval.setTooltip(new Tooltip(how(compared)));
+        Tips.on(interval, how(compared));
         grid.add(interval, 6, row);
         Label rests = Labels.of(rests(compared.a(), compared.b()), "muted");
         rests.setId("runs-" + measure.name());
         rests.setMinWidth(USE_PREF_SIZE);
-        rests.setTooltip(
-                new Tooltip(CompareText.BASELINE_OTHER_SIDE_TIP.formatted(words(compared.a()), words(compared.b()))));
+        Tips.on(rests, CompareText.BASELINE_OTHER_SIDE_TIP.formatted(words(compared.a()), words(compared.b())));
         grid.add(rests, 7, row);
     }
 
@@ -212,7 +212,7 @@ final class ComparisonTable extends VBox {
                 .orElse("");
         String words = (from + "\n" + steady).strip();
         if (side.mean().isKnown() && !words.isEmpty()) {
-            label.setTooltip(new Tooltip(words));
+            Tips.on(label, words);
         }
     }
 
@@ -268,7 +268,7 @@ final class ComparisonTable extends VBox {
         if (latency.stands()) {
             shift.getStyleClass().add("strong");
         }
-        shift.setTooltip(new Tooltip(comparison.latencyEstimated() ? CompareText.LATENCY_ESTIMATED_TIP : how(latency)));
+        Tips.on(shift, comparison.latencyEstimated() ? CompareText.LATENCY_ESTIMATED_TIP : how(latency));
         grid.add(new IntervalStrip(theme, CompareText.LATENCY, latency, false), STRIP, row);
         String ends = latency.interval()
                 .map(i -> ends(i, 1, CompareText.AFTER_MS, latency.method()))
@@ -287,7 +287,7 @@ final class ComparisonTable extends VBox {
     private static void explain(Label label, Figure figure) {
         String reason = Numbers.reason(figure);
         if (!reason.isEmpty()) {
-            label.setTooltip(new Tooltip(reason));
+            Tips.on(label, reason);
             label.setAccessibleText(reason);
         }
     }

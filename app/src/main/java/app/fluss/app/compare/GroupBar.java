@@ -7,6 +7,7 @@ import app.fluss.app.theme.Choice;
 import app.fluss.app.theme.Ems;
 import app.fluss.app.theme.Labels;
 import app.fluss.app.theme.Theme;
+import app.fluss.app.theme.Tips;
 import app.fluss.files.compare.Grouping;
 import app.fluss.files.study.Run;
 import java.util.ArrayList;
@@ -17,8 +18,8 @@ import java.util.function.Consumer;
 import javafx.scene.control.ChoiceBox;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.control.ToggleGroup;
-import javafx.scene.control.Tooltip;
 import javafx.scene.layout.FlowPane;
+import org.jspecify.annotations.Nullable;
 
 /// Chooses what makes the groups, which of them the others are held against, and which is looked at.
 final class GroupBar extends FlowPane {
@@ -44,8 +45,8 @@ final class GroupBar extends FlowPane {
         // A choice asks for the room of its longest item, once it was opened.
         Ems.pref(by, WIDE);
         Ems.pref(against, WIDE);
-        by.setTooltip(new Tooltip(CompareText.GROUP_BY_TIP));
-        against.setTooltip(new Tooltip(CompareText.BASELINE_TIP));
+        Tips.on(by, CompareText.GROUP_BY_TIP);
+        Tips.on(against, CompareText.BASELINE_TIP);
         by.valueProperty().subscribe((_, now) -> choose(now));
         against.valueProperty().subscribe((_, now) -> {
             if (!filling && now != null) {
@@ -56,14 +57,27 @@ final class GroupBar extends FlowPane {
     }
 
     private static String name(Grouping grouping) {
-        return PICK.equals(grouping) ? CompareText.RUNS_PICKED_BY_HAND : grouping.title();
+        return isPick(grouping) ? CompareText.RUNS_PICKED_BY_HAND : grouping.title();
+    }
+
+    /// Entries that stay are not filled in again.
+    private static <T> void offer(ChoiceBox<T> box, List<T> entries) {
+        if (!box.getItems().equals(entries)) {
+            box.getItems().setAll(entries);
+        }
+    }
+
+    private static boolean isPick(@Nullable Grouping grouping) {
+        return grouping instanceof Grouping.ByHand(Set<Long> baseline, Set<Long> other)
+                && baseline.isEmpty()
+                && other.isEmpty();
     }
 
     private void choose(Grouping grouping) {
         if (filling || grouping == null) {
             return;
         }
-        if (PICK.equals(grouping)) {
+        if (isPick(grouping)) {
             pick(PICK);
         } else {
             workbench.comparingProperty().set(new Comparing(grouping, Optional.empty()));
@@ -100,20 +114,20 @@ final class GroupBar extends FlowPane {
             offered.add(how.by());
         }
         offered.add(PICK);
-        by.getItems().setAll(offered);
+        offer(by, offered);
         by.setValue(how.by());
-        against.getItems()
-                .setAll(scene.stream()
-                        .flatMap(run -> how.by().place(run).stream())
-                        .map(Grouping.Place::level)
-                        .distinct()
-                        .toList());
+        List<String> levels = new ArrayList<>(scene.stream()
+                .flatMap(run -> how.by().place(run).stream())
+                .map(Grouping.Place::level)
+                .distinct()
+                .toList());
         String held = comparisons.isEmpty()
                 ? how.baseline().orElse(null)
                 : comparisons.getFirst().baseline();
-        if (held != null && !against.getItems().contains(held)) {
-            against.getItems().add(held);
+        if (held != null && !levels.contains(held)) {
+            levels.add(held);
         }
+        offer(against, levels);
         against.setValue(held);
         against.setDisable(
                 how.by() instanceof Grouping.ByHand || against.getItems().size() < 2);

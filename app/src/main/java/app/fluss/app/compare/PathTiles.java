@@ -3,6 +3,7 @@ package app.fluss.app.compare;
 import app.fluss.app.model.Comparison;
 import app.fluss.app.theme.Ems;
 import app.fluss.app.theme.Numbers;
+import app.fluss.app.theme.Tips;
 import app.fluss.core.compare.GenerationFigures;
 import app.fluss.core.measure.Figure;
 import app.fluss.core.measure.Measure;
@@ -14,7 +15,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.stream.Collectors;
 import javafx.scene.control.Label;
-import javafx.scene.control.Tooltip;
 import javafx.scene.layout.TilePane;
 import javafx.scene.layout.VBox;
 
@@ -129,7 +129,7 @@ final class PathTiles extends TilePane {
         tile.getStyleClass().addAll("panel", "tile");
         Ems.pref(tile, 132);
         String reason = Numbers.reason(figure);
-        Tooltip.install(tile, new Tooltip(definition + (reason.isEmpty() ? "" : "\n" + reason)));
+        Tips.on(tile, definition + (reason.isEmpty() ? "" : "\n" + reason));
         getChildren().add(tile);
     }
 }

@@ -5,6 +5,7 @@ import app.fluss.app.theme.Labels;
 import app.fluss.app.theme.Numbers;
 import app.fluss.app.theme.ShareBar;
 import app.fluss.app.theme.Theme;
+import app.fluss.app.theme.Tips;
 import app.fluss.core.measure.Figure;
 import app.fluss.core.verdict.Asked;
 import app.fluss.core.verdict.Claim;
@@ -20,7 +21,6 @@ import java.util.function.Supplier;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
-import javafx.scene.control.Tooltip;
 import javafx.scene.layout.ColumnConstraints;
 import javafx.scene.layout.GridPane;
 import javafx.scene.layout.HBox;
@@ -193,14 +193,14 @@ final class ClaimRows extends VBox {
         Label scene = Labels.of(claim.scene(), "muted", "small");
         VBox box = new VBox(0, title, scene);
         box.setAlignment(Pos.CENTER_LEFT);
-        Tooltip.install(
+        Tips.on(
                 box,
-                new Tooltip(DecideText.DECIDED_IN_WITH_TIP.formatted(
+                DecideText.DECIDED_IN_WITH_TIP.formatted(
                         claim.asked().rule().title(),
                         Said.asked(claim.asked()),
                         claim.asked().source(),
                         claim.scene(),
-                        runs(claim))));
+                        runs(claim)));
         return box;
     }
 
@@ -224,7 +224,7 @@ final class ClaimRows extends VBox {
         VBox box = new VBox(0, value, below);
         box.setAlignment(Pos.CENTER_LEFT);
         if (!claim.held().value().isKnown()) {
-            Tooltip.install(box, new Tooltip(Numbers.reason(claim.held().value())));
+            Tips.on(box, Numbers.reason(claim.held().value()));
         }
         return box;
     }
@@ -245,10 +245,7 @@ final class ClaimRows extends VBox {
         Label word = Labels.wrapped(claim.state().title(), "small");
         HBox box = new HBox(6, VerdictMark.of(claim.state()), word);
         box.setAlignment(Pos.CENTER_LEFT);
-        Tooltip.install(
-                box,
-                new Tooltip(DecideText.WEAK_FIGURES_TIP.formatted(
-                        claim.held().kind().title())));
+        Tips.on(box, DecideText.WEAK_FIGURES_TIP.formatted(claim.held().kind().title()));
         return box;
     }
 }

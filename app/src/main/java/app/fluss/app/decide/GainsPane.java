@@ -6,6 +6,7 @@ import app.fluss.app.theme.Labels;
 import app.fluss.app.theme.Numbers;
 import app.fluss.app.theme.Shareable;
 import app.fluss.app.theme.Theme;
+import app.fluss.app.theme.Tips;
 import app.fluss.core.compare.Overall;
 import app.fluss.files.chart.GainChart;
 import app.fluss.files.draw.Picture;
@@ -19,7 +20,6 @@ import javafx.geometry.Insets;
 import javafx.scene.control.Label;
 import javafx.scene.control.ListCell;
 import javafx.scene.control.ListView;
-import javafx.scene.control.Tooltip;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import org.jspecify.annotations.Nullable;
@@ -113,7 +113,7 @@ final class GainsPane extends VBox {
             game.without().forEach((why, paths) -> {
                 String which = paths.isEmpty() ? why : "%s: %s".formatted(String.join("; ", paths), why);
                 Label label = Labels.of(DecideText.NOT_COMPARED.formatted(which), "muted", "small");
-                label.setTooltip(new Tooltip(which));
+                Tips.on(label, which);
                 label.setPadding(new Insets(0, 0, 0, GAME_PX));
                 label.setMaxWidth(Double.MAX_VALUE);
                 row.getChildren().add(label);

@@ -2,6 +2,7 @@ package app.fluss.app.decide;
 
 import app.fluss.app.theme.Labels;
 import app.fluss.app.theme.Numbers;
+import app.fluss.app.theme.Tips;
 import app.fluss.core.measure.Grade;
 import app.fluss.core.verdict.Claim;
 import app.fluss.core.verdict.Rule;
@@ -19,7 +20,6 @@ import javafx.scene.control.Button;
 import javafx.scene.control.ContentDisplay;
 import javafx.scene.control.Label;
 import javafx.scene.control.OverrunStyle;
-import javafx.scene.control.Tooltip;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
 
@@ -47,7 +47,7 @@ final class VerdictCard extends Button {
         getStyleClass().setAll("verdict-card", "grade-" + grade(verdict, path));
         pseudoClassStateChanged(WINNER, winner);
         setAccessibleText("%s: %s".formatted(path.name(), verdict.word().title()));
-        setTooltip(new Tooltip(tip(path, verdict)));
+        Tips.on(this, tip(path, verdict));
         setOnAction(_ -> open.run());
     }
 

@@ -2,6 +2,7 @@ package app.fluss.app.drill;
 
 import app.fluss.app.theme.Labels;
 import app.fluss.app.theme.Numbers;
+import app.fluss.app.theme.Tips;
 import app.fluss.core.feel.drill.DrillRecord;
 import app.fluss.core.feel.drill.Fault;
 import app.fluss.core.feel.drill.Round;
@@ -9,7 +10,6 @@ import java.util.List;
 import java.util.Optional;
 import javafx.geometry.HPos;
 import javafx.scene.control.Label;
-import javafx.scene.control.Tooltip;
 import javafx.scene.layout.ColumnConstraints;
 import javafx.scene.layout.GridPane;
 import javafx.scene.layout.Priority;
@@ -24,7 +24,7 @@ final class RecordPanel extends VBox {
 
     private static Label falseAlarms() {
         Label label = Labels.of(DrillText.FALSE, "muted", "small");
-        label.setTooltip(new Tooltip(DrillText.FALSE_ALARMS_TIP));
+        Tips.on(label, DrillText.FALSE_ALARMS_TIP);
         return label;
     }
 
@@ -55,7 +55,7 @@ final class RecordPanel extends VBox {
         for (DrillRecord record : DrillRecord.of(rounds)) {
             Label distance = Labels.of(Numbers.text(record.dPrime(), 1), "strong");
             String reason = Numbers.reason(record.dPrime());
-            distance.setTooltip(new Tooltip(reason.isEmpty() ? DrillText.SENSITIVITY_TIP : reason));
+            Tips.on(distance, reason.isEmpty() ? DrillText.SENSITIVITY_TIP : reason);
             grid.addRow(
                     row++,
                     Labels.of(record.fault().title()),

@@ -29,7 +29,6 @@ import javafx.scene.control.Label;
 import javafx.scene.control.Toggle;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.control.ToggleGroup;
-import javafx.scene.control.Tooltip;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
@@ -46,7 +45,7 @@ public final class ExamineScreen extends VBox {
     private final ToggleGroup views = new ToggleGroup();
     private final Map<View, ToggleButton> viewButtons = new EnumMap<>(View.class);
     private final Map<View, VBox> panes = new EnumMap<>(View.class);
-    private final Label title = new Label();
+    private final Label title = Labels.title("");
     private final Label place = Labels.of("", "muted", "small");
     private final Label simulated = new Label(ExamineText.SIMULATED);
 
@@ -106,9 +105,7 @@ public final class ExamineScreen extends VBox {
         noted = new NotedPane(theme, () -> show(View.COUNTER));
         VBox.setVgrow(frames, Priority.ALWAYS);
         VBox.setVgrow(noted, Priority.ALWAYS);
-        rates.getChildren().add(frames);
         setId("examine");
-        title.getStyleClass().add("title");
         simulated.getStyleClass().addAll("chip", "chip-warm");
         simulated.setMinWidth(USE_PREF_SIZE);
         simulated.managedProperty().bind(simulated.visibleProperty());
@@ -193,6 +190,9 @@ public final class ExamineScreen extends VBox {
     }
 
     private void showRates(@Nullable AnalysedRun run) {
+        if (run == null && rates.getChildren().isEmpty()) {
+            return; // charts come with the first run that is worked out
+        }
         boolean withLog = run == null || run.run().hasLog();
         rates.getChildren().setAll(withLog ? frames : noted);
         frames.show(withLog ? run : null);
@@ -206,7 +206,6 @@ public final class ExamineScreen extends VBox {
         Run run = workbench.selectedProperty().get();
         boolean known = run != null && workbench.contentsProperty().get().runs().contains(run);
         title.setText(known ? run.path().name() : "");
-        title.setTooltip(new Tooltip(title.getText()));
         place.setText(
                 known
                         ? workbench.contentsProperty().get().place(run) + " · " + run.name()

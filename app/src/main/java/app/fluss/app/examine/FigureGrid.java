@@ -15,7 +15,6 @@ import java.util.function.Function;
 import java.util.stream.Collectors;
 import javafx.geometry.HPos;
 import javafx.scene.control.Label;
-import javafx.scene.control.Tooltip;
 import javafx.scene.layout.ColumnConstraints;
 import javafx.scene.layout.GridPane;
 import javafx.scene.layout.Priority;
@@ -80,7 +79,7 @@ final class FigureGrid extends GridPane {
                 Label value = new Label(cell.text);
                 value.setMinWidth(USE_PREF_SIZE);
                 value.getStyleClass().add("strong");
-                value.setTooltip(new Tooltip(row.definition + (cell.reason.isEmpty() ? "" : "\n" + cell.reason)));
+                Tips.on(value, row.definition + (cell.reason.isEmpty() ? "" : "\n" + cell.reason));
                 add(value, s + 1, r + 1);
             }
         }

@@ -9,8 +9,8 @@ import app.fluss.app.theme.Buttons;
 import app.fluss.app.theme.Columns;
 import app.fluss.app.theme.Dialogs;
 import app.fluss.app.theme.Ems;
+import app.fluss.app.theme.InTurn;
 import app.fluss.app.theme.Labels;
-import app.fluss.app.theme.NextPulse;
 import app.fluss.app.theme.ShareBar;
 import app.fluss.app.theme.Theme;
 import app.fluss.app.theme.WrappingRow;
@@ -63,7 +63,9 @@ final class FramesPane extends VBox {
     private final ChoiceBox<LowConvention> convention = new ChoiceBox<>();
     private final MenuButton sections = new MenuButton(ExamineText.SECTIONS);
     private final SwitchesMenu switches;
+    private final Columns upper;
     private final VBox figurePanel;
+    private final InTurn inTurn = new InTurn(this);
     private final VBox weavePanel;
     private final VBox toggle = new VBox();
     private final Map<ExamineScreen.Part, VBox> panels = new EnumMap<>(ExamineScreen.Part.class);
@@ -99,7 +101,6 @@ final class FramesPane extends VBox {
         figureHead.setAlignment(Pos.CENTER_LEFT);
         figurePanel = Boxes.panel(figureHead, figures);
         figurePanel.setMinWidth(USE_PREF_SIZE);
-        figurePanel.setVisible(false);
         WrappingRow bandHead = new WrappingRow(
                 8,
                 Labels.heading(ExamineText.FRAME_TIME),
@@ -130,7 +131,7 @@ final class FramesPane extends VBox {
         VBox.setVgrow(bandPanel, Priority.ALWAYS);
         HBox.setHgrow(left, Priority.ALWAYS);
         left.setMinWidth(0);
-        Columns upper = new Columns(theme, 250, left, figurePanel);
+        upper = new Columns(theme, 250, left);
         VBox.setVgrow(upper, Priority.ALWAYS);
         VBox parts = new VBox(10, upper, toggle, weavePanel);
         ScrollPane scroll = Boxes.scrolling(parts);
@@ -184,11 +185,15 @@ final class FramesPane extends VBox {
                 run.run().path().name() + " · " + run.run().name(),
                 run.analysis().rates(),
                 run.run().claimed());
-        showFigures();
-        NextPulse.show(figurePanel);
         if (!sameRun) {
             showAll();
         }
+        inTurn.fill(List.of(figures::clear, () -> {
+            showFigures();
+            if (!upper.getChildren().contains(figurePanel)) {
+                upper.getChildren().add(figurePanel);
+            }
+        }));
     }
 
     private void showAll() {

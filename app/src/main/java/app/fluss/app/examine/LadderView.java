@@ -2,6 +2,7 @@ package app.fluss.app.examine;
 
 import app.fluss.app.theme.Numbers;
 import app.fluss.app.theme.Shareable;
+import app.fluss.app.theme.Tips;
 import app.fluss.core.compare.Level;
 import app.fluss.core.measure.Claimed;
 import app.fluss.core.measure.Figure;
@@ -15,7 +16,6 @@ import java.util.Locale;
 import java.util.Optional;
 import javafx.geometry.Pos;
 import javafx.scene.control.Label;
-import javafx.scene.control.Tooltip;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
@@ -134,8 +134,7 @@ final class LadderView extends VBox implements Shareable {
         HBox row = new HBox(8, name, value, track, between);
         row.setAlignment(Pos.CENTER_LEFT);
         String reason = Numbers.reason(rung.rate);
-        Tooltip.install(
-                row, new Tooltip(rung.measure.description().definition() + (reason.isEmpty() ? "" : "\n" + reason)));
+        Tips.on(row, rung.measure.description().definition() + (reason.isEmpty() ? "" : "\n" + reason));
         return row;
     }
 }

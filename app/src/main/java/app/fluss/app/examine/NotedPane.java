@@ -10,6 +10,7 @@ import app.fluss.app.theme.Ems;
 import app.fluss.app.theme.Labels;
 import app.fluss.app.theme.Numbers;
 import app.fluss.app.theme.Theme;
+import app.fluss.app.theme.Tips;
 import app.fluss.app.theme.WrappingRow;
 import app.fluss.app.toggle.TogglePanel;
 import app.fluss.core.frame.Channel;
@@ -27,7 +28,6 @@ import javafx.geometry.VPos;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
-import javafx.scene.control.Tooltip;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.GridPane;
 import javafx.scene.layout.HBox;
@@ -211,7 +211,7 @@ final class NotedPane extends VBox {
         VBox tile = new VBox(-2, number, Labels.of(caption, "muted"));
         Ems.min(tile, 118);
         tile.getStyleClass().add("noted-tile");
-        Tooltip.install(tile, new Tooltip(explanation));
+        Tips.on(tile, explanation);
         return tile;
     }
 

@@ -9,6 +9,7 @@ import app.fluss.app.theme.Columns;
 import app.fluss.app.theme.Ems;
 import app.fluss.app.theme.Labels;
 import app.fluss.app.theme.Theme;
+import app.fluss.app.theme.Tips;
 import app.fluss.app.theme.WhileShown;
 import app.fluss.core.feel.FeelTask;
 import app.fluss.files.study.FeelSession;
@@ -20,7 +21,6 @@ import javafx.scene.Node;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.control.ToggleGroup;
-import javafx.scene.control.Tooltip;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
@@ -90,7 +90,7 @@ public final class FeelScreen extends VBox {
         ToggleButton button = new ToggleButton(title);
         button.getStyleClass().add("quiet");
         button.setId(id);
-        button.setTooltip(new Tooltip(tip));
+        Tips.on(button, tip);
         return button;
     }
 

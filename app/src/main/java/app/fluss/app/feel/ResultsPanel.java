@@ -9,6 +9,7 @@ import app.fluss.app.theme.Ems;
 import app.fluss.app.theme.Labels;
 import app.fluss.app.theme.Numbers;
 import app.fluss.app.theme.Theme;
+import app.fluss.app.theme.Tips;
 import app.fluss.core.compare.Interval;
 import app.fluss.core.feel.FeelTask;
 import app.fluss.core.feel.ReachedRates;
@@ -29,7 +30,6 @@ import javafx.scene.control.Label;
 import javafx.scene.control.Toggle;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.control.ToggleGroup;
-import javafx.scene.control.Tooltip;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.GridPane;
 import javafx.scene.layout.HBox;
@@ -103,7 +103,7 @@ final class ResultsPanel extends VBox {
             button.getStyleClass().add("quiet");
             button.setUserData(done);
             button.setToggleGroup(sessions);
-            button.setTooltip(new Tooltip(FeelText.SHOW_THIS_SESSIONS_ANSWERS_TIP));
+            Tips.on(button, FeelText.SHOW_THIS_SESSIONS_ANSWERS_TIP);
             each.getChildren().add(button);
         }
         HBox head = Boxes.row(
@@ -171,7 +171,7 @@ final class ResultsPanel extends VBox {
             Label bits =
                     Labels.of(FeelText.BIT_S.formatted(Numbers.text(at.bits().figure(), 2)), "strong");
             if (at.bits().figure() instanceof Figure.Missing(String reason)) {
-                bits.setTooltip(new Tooltip(reason));
+                Tips.on(bits, reason);
             }
             grid.addRow(
                     row++,

@@ -2,6 +2,7 @@ package app.fluss.app.importing;
 
 import app.fluss.app.theme.Labels;
 import app.fluss.app.theme.Theme;
+import app.fluss.app.theme.Tips;
 import app.fluss.core.overlay.GlyphClass;
 import app.fluss.core.overlay.Patch;
 import app.fluss.files.draw.Palette;
@@ -14,7 +15,6 @@ import javafx.scene.control.Button;
 import javafx.scene.control.ContextMenu;
 import javafx.scene.control.Label;
 import javafx.scene.control.MenuItem;
-import javafx.scene.control.Tooltip;
 import javafx.scene.image.ImageView;
 import javafx.scene.image.WritableImage;
 import javafx.scene.input.KeyEvent;
@@ -63,11 +63,13 @@ final class GlyphStrip extends FlowPane {
         Button tile = new Button("", content);
         tile.getStyleClass().addAll("glyph", name == 0 ? "glyph-open" : told != 0 ? "glyph-told" : "glyph-known");
         tile.setAccessibleText(RecordingText.GLYPH.formatted(name == 0 ? RecordingText.WITHOUT_NAME : words(name)));
-        tile.setTooltip(new Tooltip(RecordingText.GLYPH_TIP.formatted(
-                look.members(),
-                told != 0
-                        ? RecordingText.YOU_NAMED_IT
-                        : name == 0 ? RecordingText.NO_NAME : RecordingText.FLUSS_NAMED_IT)));
+        Tips.on(
+                tile,
+                RecordingText.GLYPH_TIP.formatted(
+                        look.members(),
+                        told != 0
+                                ? RecordingText.YOU_NAMED_IT
+                                : name == 0 ? RecordingText.NO_NAME : RecordingText.FLUSS_NAMED_IT));
         tile.setOnAction(_ -> menu(look).show(tile, Side.BOTTOM, 0, 0));
         tile.addEventHandler(KeyEvent.KEY_TYPED, event -> {
             String typed = event.getCharacter();

@@ -41,7 +41,6 @@ import javafx.scene.control.Label;
 import javafx.scene.control.ProgressBar;
 import javafx.scene.control.Slider;
 import javafx.scene.control.TextField;
-import javafx.scene.control.Tooltip;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
@@ -290,7 +289,6 @@ final class RecordingDialog {
                 Labels.of(draft.read(number).map(RecordingDialog::words).orElse(RecordingText.NOT_READ_YET), "muted");
         said.setId("said-" + number);
         said.setMinWidth(0);
-        said.setTooltip(new Tooltip(said.getText()));
         Button remove = Buttons.quiet("×", RecordingText.DO_NOT_READ_TIP, () -> {
             draft.remove(number);
             show();

@@ -2,6 +2,7 @@ package app.fluss.app.latency;
 
 import app.fluss.app.theme.Labels;
 import app.fluss.app.theme.Numbers;
+import app.fluss.app.theme.Tips;
 import app.fluss.core.latency.LatencyFigures;
 import app.fluss.core.latency.UncertaintyBudget;
 import app.fluss.core.measure.Figure;
@@ -10,7 +11,6 @@ import java.util.ArrayList;
 import java.util.List;
 import javafx.geometry.HPos;
 import javafx.scene.control.Label;
-import javafx.scene.control.Tooltip;
 import javafx.scene.layout.ColumnConstraints;
 import javafx.scene.layout.GridPane;
 import javafx.scene.layout.Priority;
@@ -90,9 +90,9 @@ final class LatencyFigureGrid extends GridPane {
 
     private void add(Line line) {
         Label name = Labels.of(line.name, "muted");
-        name.setTooltip(new Tooltip(line.definition));
+        Tips.on(name, line.definition);
         Label value = Labels.of(line.value, "strong");
-        value.setTooltip(new Tooltip(line.definition));
+        Tips.on(value, line.definition);
         value.setMinWidth(USE_PREF_SIZE);
         add(name, 0, row);
         add(value, 1, row++);

@@ -12,6 +12,7 @@ import app.fluss.app.theme.Numbers;
 import app.fluss.app.theme.ShareBar;
 import app.fluss.app.theme.Shareable;
 import app.fluss.app.theme.Theme;
+import app.fluss.app.theme.Tips;
 import app.fluss.core.latency.Measurement;
 import app.fluss.core.latency.edge.EdgeSettings;
 import app.fluss.core.latency.edge.Excerpt;
@@ -31,7 +32,6 @@ import javafx.scene.control.Button;
 import javafx.scene.control.ChoiceBox;
 import javafx.scene.control.Label;
 import javafx.scene.control.ToggleButton;
-import javafx.scene.control.Tooltip;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
@@ -79,11 +79,11 @@ public final class LatencyPane extends VBox {
         accept = Buttons.quiet(LatencyText.ACCEPT, LatencyText.ACCEPT_TIP, () -> judge(true));
         reject = Buttons.quiet(LatencyText.REJECT, LatencyText.REJECT_TIP, () -> judge(false));
         putBack = Buttons.quiet(LatencyText.PUT_BACK, LatencyText.PUT_BACK_TIP, () -> mark(Optional.empty()));
-        press.setTooltip(new Tooltip(LatencyText.PRESS_TIP));
+        Tips.on(press, LatencyText.PRESS_TIP);
         press.setPrefWidth(122);
         press.valueProperty().subscribe(this::takePress);
         setMark.getStyleClass().add("quiet");
-        setMark.setTooltip(new Tooltip(LatencyText.SET_MARK_TIP));
+        Tips.on(setMark, LatencyText.SET_MARK_TIP);
         setMark.selectedProperty().subscribe(trace::setPicking);
         setMark.setId("set-mark");
         putBack.setId("put-back");
@@ -93,7 +93,7 @@ public final class LatencyPane extends VBox {
         reject.setId("reject-trial");
         threshold.getItems().setAll(0.1, 0.4, 0.5, 0.6, 0.9);
         threshold.setPrefWidth(76);
-        threshold.setTooltip(new Tooltip(LatencyText.LIGHT_AT_TIP));
+        Tips.on(threshold, LatencyText.LIGHT_AT_TIP);
         threshold.valueProperty().subscribe(this::lookAgain);
         HBox stackHead =
                 Boxes.row(Labels.heading(LatencyText.FROM_INPUT_TO_LIGHT), Labels.of(LatencyText.STACK_UNIT, "muted"));

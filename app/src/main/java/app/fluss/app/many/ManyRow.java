@@ -5,6 +5,7 @@ import app.fluss.app.model.EvidenceEdits.FileOfRun;
 import app.fluss.app.theme.Choice;
 import app.fluss.app.theme.Ems;
 import app.fluss.app.theme.Labels;
+import app.fluss.app.theme.Tips;
 import app.fluss.core.bench.Setup;
 import app.fluss.core.path.Chain;
 import app.fluss.core.work.Progress;
@@ -33,7 +34,6 @@ import javafx.scene.control.CheckBox;
 import javafx.scene.control.ChoiceBox;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
-import javafx.scene.control.Tooltip;
 import javafx.scene.layout.GridPane;
 
 /// A file in the table: a run of its own, evidence of another's run, or nothing that can be added.
@@ -67,7 +67,7 @@ final class ManyRow {
         taken.setId("many-take-" + number);
         taken.selectedProperty().subscribe((_, _) -> changed.run());
         Label name = Labels.of(String.valueOf(seen.file().getFileName()));
-        name.setTooltip(new Tooltip(seen.file().toString()));
+        Tips.on(name, seen.file().toString());
         name.setMaxWidth(210);
         nodes.add(taken);
         nodes.add(name);
@@ -93,7 +93,6 @@ final class ManyRow {
         }
         Label what = Labels.of(seen.words(), seen.kind().isPresent() ? "muted" : "chip-warm");
         what.setMaxWidth(250);
-        what.setTooltip(new Tooltip(seen.words()));
         return what;
     }
 

@@ -6,6 +6,7 @@ import app.fluss.app.theme.Labels;
 import app.fluss.app.theme.Numbers;
 import app.fluss.app.theme.ShareBar;
 import app.fluss.app.theme.Theme;
+import app.fluss.app.theme.Tips;
 import app.fluss.core.measure.Figure;
 import app.fluss.core.stream.blame.Blame;
 import app.fluss.core.stream.blame.Cause;
@@ -18,7 +19,6 @@ import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.control.ToggleGroup;
-import javafx.scene.control.Tooltip;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
@@ -68,7 +68,7 @@ final class BlamePanel extends VBox {
             button.setDisable(count == 0);
             button.setToggleGroup(causes);
             button.setUserData(cause);
-            button.setTooltip(new Tooltip(StreamText.CAUSE_TIP));
+            Tips.on(button, StreamText.CAUSE_TIP);
             row.getChildren().add(button);
         });
         causes.selectedToggleProperty().subscribe(chosen -> {

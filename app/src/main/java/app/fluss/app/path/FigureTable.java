@@ -3,6 +3,7 @@ package app.fluss.app.path;
 import app.fluss.app.theme.Labels;
 import app.fluss.app.theme.Numbers;
 import app.fluss.app.theme.ShareBar;
+import app.fluss.app.theme.Tips;
 import app.fluss.core.compare.Interval;
 import app.fluss.core.measure.Figure;
 import app.fluss.core.vr.RuleRange;
@@ -15,7 +16,6 @@ import javafx.geometry.Pos;
 import javafx.geometry.VPos;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
-import javafx.scene.control.Tooltip;
 import javafx.scene.layout.ColumnConstraints;
 import javafx.scene.layout.GridPane;
 import javafx.scene.layout.Priority;
@@ -145,7 +145,7 @@ final class FigureTable extends GridPane {
             }
             box.setAlignment(Pos.TOP_RIGHT);
             if (!cell.tip.isEmpty()) {
-                Tooltip.install(box, new Tooltip(cell.tip));
+                Tips.on(box, cell.tip);
             }
             add(box, column + 1, row);
         }

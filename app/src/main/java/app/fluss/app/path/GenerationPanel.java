@@ -5,6 +5,7 @@ import app.fluss.app.model.Comparison;
 import app.fluss.app.path.FigureTable.Cell;
 import app.fluss.app.theme.Labels;
 import app.fluss.app.theme.Numbers;
+import app.fluss.app.theme.Tips;
 import app.fluss.core.compare.Difference;
 import app.fluss.core.compare.GenerationFigures;
 import app.fluss.core.compare.GenerationIntervals;
@@ -14,7 +15,6 @@ import app.fluss.core.generation.WaysToKnow;
 import app.fluss.core.measure.Figure;
 import app.fluss.core.measure.Measure;
 import java.util.Locale;
-import javafx.scene.control.Tooltip;
 import javafx.scene.layout.VBox;
 
 /// What generation costs and gives, as a whole and in each stretch; and what tells that images were made.
@@ -94,8 +94,7 @@ final class GenerationPanel extends VBox {
                 Cell.of(ways.distinctByPictures(), 1, ""),
                 says(ways.distinctByPictures(), ways.picturesAgree()));
         VBox box = new VBox(table);
-        Tooltip.install(
-                box, new Tooltip(PathText.REPEATS_TIP.formatted(Numbers.percent(ways.repeatedByGameTime(), 1))));
+        Tips.on(box, PathText.REPEATS_TIP.formatted(Numbers.percent(ways.repeatedByGameTime(), 1)));
         return box;
     }
 

@@ -4,10 +4,14 @@ import app.fluss.app.model.AnalysedRun;
 import app.fluss.app.model.PathWork;
 import app.fluss.app.model.Workbench;
 import app.fluss.app.theme.Boxes;
+import app.fluss.app.theme.InTurn;
 import app.fluss.app.theme.Labels;
 import app.fluss.app.theme.Theme;
 import app.fluss.app.theme.WhenLookedAt;
 import app.fluss.core.path.StageKind;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.function.Supplier;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
@@ -18,6 +22,7 @@ public final class PathPane extends VBox {
     private final Theme theme;
     private final Actions actions;
     private final VBox parts = Boxes.scrolled();
+    private final InTurn inTurn = new InTurn(this);
 
     /// What the user can add to what is worked out.
     public interface Actions {
@@ -42,37 +47,39 @@ public final class PathPane extends VBox {
     }
 
     private void show() {
-        parts.getChildren().clear();
         AnalysedRun run = workbench.analysedProperty().get();
-        PathWork work = workbench.pathWorkProperty().get();
-        if (run == null) {
-            return;
+        List<Runnable> turns = new ArrayList<>();
+        turns.add(parts.getChildren()::clear);
+        if (run != null) {
+            panels(run, workbench.pathWorkProperty().get())
+                    .forEach(panel -> turns.add(() -> parts.getChildren().add(panel.get())));
         }
+        inTurn.fill(turns);
+    }
+
+    private List<Supplier<VBox>> panels(AnalysedRun run, PathWork work) {
+        List<Supplier<VBox>> panels = new ArrayList<>();
         work.against()
                 .filter(comparison -> comparison.runs().grade().hasLog()
                         && comparison.runs().generation().isGenerating())
-                .ifPresent(comparison -> parts.getChildren().add(new GenerationPanel(comparison, run)));
-        work.secondCard().ifPresent(card -> parts.getChildren().add(new SecondCardPanel(theme, card)));
-        run.stream()
-                .ifPresent(stream -> parts.getChildren()
-                        .addAll(
-                                new BlamePanel(theme, stream, actions::addHostLog),
-                                new StreamPanel(theme, stream, actions::probeLink)));
-        work.headset().ifPresent(headset -> parts.getChildren().add(new HeadsetPanel(theme, run, headset)));
+                .ifPresent(comparison -> panels.add(() -> new GenerationPanel(comparison, run)));
+        work.secondCard().ifPresent(card -> panels.add(() -> new SecondCardPanel(theme, card)));
+        run.stream().ifPresent(stream -> {
+            panels.add(() -> new BlamePanel(theme, stream, actions::addHostLog));
+            panels.add(() -> new StreamPanel(theme, stream, actions::probeLink));
+        });
+        work.headset().ifPresent(headset -> panels.add(() -> new HeadsetPanel(theme, run, headset)));
         if (!work.power().isEmpty()) {
-            parts.getChildren().add(new PowerPanel(work.power()));
+            panels.add(() -> new PowerPanel(work.power()));
         }
         work.screen()
                 .filter(_ -> work.headset().isEmpty())
-                .ifPresent(screen -> parts.getChildren()
-                        .add(new ScreenPanel(
-                                theme,
-                                screen,
-                                run.analysis(),
-                                run.run().path().chain().has(StageKind.DISPLAY_SMOOTHING))));
-        if (parts.getChildren().isEmpty()) {
-            parts.getChildren().add(nothing(run));
+                .ifPresent(screen -> panels.add(() -> new ScreenPanel(
+                        theme, screen, run.analysis(), run.run().path().chain().has(StageKind.DISPLAY_SMOOTHING))));
+        if (panels.isEmpty()) {
+            panels.add(() -> nothing(run));
         }
+        return panels;
     }
 
     private static VBox nothing(AnalysedRun run) {

@@ -4,12 +4,12 @@ import app.fluss.app.model.Workbench;
 import app.fluss.app.theme.Boxes;
 import app.fluss.app.theme.Labels;
 import app.fluss.app.theme.NumberField;
+import app.fluss.app.theme.Tips;
 import app.fluss.core.plan.PlanSettings;
 import javafx.scene.Node;
 import javafx.scene.control.CheckBox;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
-import javafx.scene.control.Tooltip;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.VBox;
 
@@ -63,7 +63,7 @@ final class PlanFields extends VBox {
         TextField field = new TextField();
         field.setId(id);
         field.setPrefColumnCount(3);
-        field.setTooltip(new Tooltip(tip));
+        Tips.on(field, tip);
         return field;
     }
 

@@ -142,7 +142,6 @@ final class PlanMatrix extends GridPane {
 
     private static Node glance(Coverage coverage) {
         Label cell = Labels.of(coverage.isInUse() ? text(coverage) : "·", "cell-glance");
-        Ems.min(cell, 34);
         cell.setAlignment(Pos.CENTER);
         Tips.on(cell, words(coverage));
         cell.getStyleClass().add(style(coverage));
@@ -156,9 +155,8 @@ final class PlanMatrix extends GridPane {
         less.setDisable(coverage.wanted() == 0);
         less.setId("less-" + id);
         more.setId("more-" + id);
-        Label count = Labels.of(text(coverage), "strong");
+        Label count = Labels.of(text(coverage), "strong", "cell-count");
         count.setId("count-" + id);
-        Ems.min(count, 46);
         count.setAlignment(Pos.CENTER);
         Tips.on(count, words(coverage));
         HBox line = Boxes.row(less, count, more);

@@ -13,10 +13,11 @@ import app.fluss.app.theme.Buttons;
 import app.fluss.app.theme.Choice;
 import app.fluss.app.theme.Durations;
 import app.fluss.app.theme.FileChoice;
+import app.fluss.app.theme.InTurn;
 import app.fluss.app.theme.Labels;
-import app.fluss.app.theme.NextPulse;
 import app.fluss.app.theme.Numbers;
 import app.fluss.app.theme.Theme;
+import app.fluss.app.theme.Tips;
 import app.fluss.app.theme.WrappingRow;
 import app.fluss.core.plan.PlanSettings;
 import app.fluss.core.plan.Planner;
@@ -54,7 +55,6 @@ import javafx.scene.control.Label;
 import javafx.scene.control.MenuButton;
 import javafx.scene.control.MenuItem;
 import javafx.scene.control.ToggleButton;
-import javafx.scene.control.Tooltip;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
@@ -83,6 +83,8 @@ public final class PlanScreen extends VBox {
     private final PowerView power;
     private final HBox offer = Boxes.row();
     private final BlindList blind;
+    private final VBox matrixPanel;
+    private final InTurn inTurn = new InTurn(this);
     private boolean filling;
     private SpreadSeen seen = SpreadSeen.NONE;
     private LookedAt lookedAt = new LookedAt(List.of(), 0);
@@ -101,7 +103,7 @@ public final class PlanScreen extends VBox {
         addPath.setId("plan-add-path");
         addPath.getStyleClass().add("quiet");
         addPath.setMinWidth(USE_PREF_SIZE);
-        addPath.setTooltip(new Tooltip(PlanText.ADD_PATH_TIP));
+        Tips.on(addPath, PlanText.ADD_PATH_TIP);
         games.valueProperty().subscribe((_, _) -> {
             if (!filling) {
                 show();
@@ -114,7 +116,7 @@ public final class PlanScreen extends VBox {
         how.getStyleClass().add("quiet");
         how.setId("plan-how");
         how.setMinWidth(USE_PREF_SIZE);
-        how.setTooltip(new Tooltip(PlanText.HOW_TIP));
+        Tips.on(how, PlanText.HOW_TIP);
         plan = Buttons.primary(PlanText.PLAN_SESSION, PlanText.PLAN_SESSION_TIP, this::plan);
         plan.setId("plan-session");
         print = Buttons.quiet(PlanText.PRINT, PlanText.PRINT_TIP, this::print);
@@ -131,7 +133,7 @@ public final class PlanScreen extends VBox {
         MatrixScroll scrolled = new MatrixScroll(matrix);
         scrolled.maxHeightProperty()
                 .bind(Bindings.createDoubleBinding(() -> game().isPresent() ? GAME_PX : ALL_PX, games.valueProperty()));
-        VBox matrixPanel = Boxes.panel(scrolled, first);
+        matrixPanel = Boxes.panel(scrolled, first);
         matrixPanel.setMinHeight(Region.USE_PREF_SIZE);
         sheetPanel = Boxes.panel(
                 Boxes.row(
@@ -143,17 +145,13 @@ public final class PlanScreen extends VBox {
                 sheet);
         VBox.setVgrow(sheet, Priority.ALWAYS);
         VBox.setVgrow(sheetPanel, Priority.ALWAYS);
-        sheetPanel.setVisible(false);
         Label title = Labels.title(PlanText.PLAN);
         title.setMinWidth(USE_PREF_SIZE);
         getChildren()
                 .addAll(
                         new WrappingRow(
                                 8, title, games, addPath, Boxes.spacer(), apart, blind.adding(this::game), how, plan),
-                        howPanel,
-                        matrixPanel,
-                        blind,
-                        sheetPanel);
+                        howPanel);
         workbench.contentsProperty().subscribe(this::fill);
         // Nothing is worked out for a screen that nobody looks at; what a look at it brings comes in pieces.
         sceneProperty()
@@ -197,7 +195,6 @@ public final class PlanScreen extends VBox {
         }
         fields.show(contents.planned().settings());
         show();
-        NextPulse.show(sheetPanel);
     }
 
     /// The game of the run that is looked at, else the first.
@@ -218,8 +215,11 @@ public final class PlanScreen extends VBox {
         Contents contents = workbench.contentsProperty().get();
         List<Scene> scenes = Coverage.scenes(contents, game());
         look(contents, scenes);
-        matrix.show(contents, game(), seen.needed());
-        begin(contents);
+        inTurn.fill(List.of(
+                () -> showHead(contents, scenes), () -> showMatrix(contents), () -> showSheet(contents, scenes)));
+    }
+
+    private void showHead(Contents contents, List<Scene> scenes) {
         Set<Long> shown =
                 Coverage.paths(contents, scenes).stream().map(DeliveryPath::id).collect(Collectors.toSet());
         addPath.getItems()
@@ -228,17 +228,30 @@ public final class PlanScreen extends VBox {
                         .map(path -> item(path, scenes))
                         .toList());
         addPath.setDisable(game().isEmpty() || addPath.getItems().isEmpty());
+        plan.setDisable(contents.missing(scenes) == 0 || contents.attempt().isPresent());
+    }
+
+    private void showMatrix(Contents contents) {
+        matrix.show(contents, game(), seen.needed());
+        begin(contents);
+        if (!getChildren().contains(matrixPanel)) {
+            getChildren().add(matrixPanel);
+        }
+    }
+
+    private void showSheet(Contents contents, List<Scene> scenes) {
         Planned planned = contents.planned();
         sheetTitle.setText(
                 planned.open().isEmpty()
                         ? PlanText.RUN_SHEET
                         : PlanText.RUN_SHEET_RUNS.formatted(planned.openRuns(), Durations.words(planned.openS())));
-        int missing = contents.missing(scenes);
-        sheet.show(contents, missing);
+        sheet.show(contents, contents.missing(scenes));
         blind.show(contents, game());
         print.setDisable(planned.open().isEmpty());
         save.setDisable(planned.open().isEmpty());
-        plan.setDisable(missing == 0 || contents.attempt().isPresent());
+        if (!getChildren().contains(sheetPanel)) {
+            getChildren().addAll(blind, sheetPanel);
+        }
     }
 
     /// Where nothing is wanted yet, or too little for an interval, the obvious next step.

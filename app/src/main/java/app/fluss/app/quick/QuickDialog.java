@@ -5,6 +5,7 @@ import app.fluss.app.theme.Buttons;
 import app.fluss.app.theme.Dialogs;
 import app.fluss.app.theme.Labels;
 import app.fluss.app.theme.Theme;
+import app.fluss.app.theme.Tips;
 import app.fluss.core.reading.QuickRow;
 import app.fluss.core.reading.QuickRow.Column;
 import app.fluss.files.log.QuickTable;
@@ -20,7 +21,6 @@ import javafx.scene.control.ButtonType;
 import javafx.scene.control.Dialog;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
-import javafx.scene.control.Tooltip;
 import javafx.scene.input.Clipboard;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
@@ -105,7 +105,7 @@ final class QuickDialog {
             default -> "";
         };
         if (!words.isEmpty()) {
-            head.setTooltip(new Tooltip(words));
+            Tips.on(head, words);
         }
     }
 
@@ -149,7 +149,6 @@ final class QuickDialog {
                 .map(wrong ->
                         QuickText.ROW.formatted(wrong.row() + 1, wrong.column().title(), wrong.why()))
                 .orElse(counted(n) + alike()));
-        state.setTooltip(new Tooltip(state.getText()));
         add.setDisable(n == 0 || rows.problem().isPresent());
         add.setText(
                 single

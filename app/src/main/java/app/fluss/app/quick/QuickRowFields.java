@@ -4,6 +4,7 @@ import app.fluss.app.theme.Choice;
 import app.fluss.app.theme.Ems;
 import app.fluss.app.theme.Labels;
 import app.fluss.app.theme.NumberField;
+import app.fluss.app.theme.Tips;
 import app.fluss.core.measure.LowConvention;
 import app.fluss.core.path.Chain;
 import app.fluss.core.path.StageKind;
@@ -23,7 +24,6 @@ import javafx.scene.control.ChoiceBox;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
-import javafx.scene.control.Tooltip;
 import javafx.scene.layout.GridPane;
 
 /// The fields of one row.
@@ -82,7 +82,7 @@ final class QuickRowFields {
         Ems.pref(source, 88);
         source.setMinWidth(0);
         source.setId("quick-from-" + number);
-        source.setTooltip(new Tooltip(QuickText.BASIS_TIP));
+        Tips.on(source, QuickText.BASIS_TIP);
         Ems.min(guess, 96);
         guess.setId("quick-is-" + number);
         texts.forEach((column, field) -> {
@@ -192,7 +192,7 @@ final class QuickRowFields {
         }
         String is = whole.path().isBlank() ? "" : words(QuickRun.chain(whole.path(), paths));
         guess.setText(is);
-        guess.setTooltip(is.isEmpty() ? null : new Tooltip(QuickText.TAKEN_FOR_TIP.formatted(is)));
+        Tips.on(guess, is.isEmpty() ? "" : QuickText.TAKEN_FOR_TIP.formatted(is));
     }
 
     private static String words(Chain chain) {

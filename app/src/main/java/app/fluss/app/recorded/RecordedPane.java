@@ -10,6 +10,7 @@ import app.fluss.app.theme.NumberField;
 import app.fluss.app.theme.Numbers;
 import app.fluss.app.theme.ShareBar;
 import app.fluss.app.theme.Theme;
+import app.fluss.app.theme.Tips;
 import app.fluss.app.theme.WhenLookedAt;
 import app.fluss.core.measure.Figure;
 import app.fluss.core.overlay.OverlayKind;
@@ -26,7 +27,6 @@ import javafx.scene.control.ScrollPane;
 import javafx.scene.control.TextField;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.control.ToggleGroup;
-import javafx.scene.control.Tooltip;
 import javafx.scene.layout.GridPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
@@ -249,7 +249,7 @@ public final class RecordedPane extends VBox {
         named.setMinWidth(USE_PREF_SIZE);
         Label shown = Labels.wrapped(value, "strong");
         if (!explanation.isBlank()) {
-            shown.setTooltip(new Tooltip(explanation));
+            Tips.on(shown, explanation);
         }
         figures.addRow(figures.getRowCount(), named, shown);
     }

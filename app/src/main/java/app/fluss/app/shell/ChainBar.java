@@ -3,6 +3,7 @@ package app.fluss.app.shell;
 import app.fluss.app.model.AnalysedRun;
 import app.fluss.app.theme.Labels;
 import app.fluss.app.theme.Numbers;
+import app.fluss.app.theme.Tips;
 import app.fluss.app.theme.WrappingRow;
 import app.fluss.core.latency.chain.ChainEstimate;
 import app.fluss.core.latency.chain.LatencyStage;
@@ -15,12 +16,10 @@ import app.fluss.files.study.DeliveryPath;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import javafx.geometry.Bounds;
 import javafx.geometry.Insets;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
-import javafx.scene.control.Tooltip;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
@@ -107,7 +106,7 @@ final class ChainBar extends WrappingRow {
         under.setMinWidth(Region.USE_PREF_SIZE);
         VBox box = new VBox(-1, title, under);
         box.setPadding(new Insets(0, 0, 0, 8));
-        Tooltip.install(box, new Tooltip(median.isPresent() ? ShellText.MEASURED_TIP : ShellText.ESTIMATED_TIP));
+        Tips.on(box, median.isPresent() ? ShellText.MEASURED_TIP : ShellText.ESTIMATED_TIP);
         return box;
     }
 
@@ -130,14 +129,10 @@ final class ChainBar extends WrappingRow {
         if (inferred) {
             box.getStyleClass().add("stage-inferred");
         }
-        Tooltip tip = new Tooltip(time.isEmpty() ? rests : ShellText.STAGE_TIME_TIP.formatted(rests));
-        Tooltip.install(box, tip);
+        Tips.on(box, time.isEmpty() ? rests : ShellText.STAGE_TIME_TIP.formatted(rests));
         box.setFocusTraversable(true);
         box.setAccessibleText(name + ", " + under.getText() + ". " + rests);
-        box.setOnMouseClicked(_ -> {
-            Bounds at = box.localToScreen(box.getBoundsInLocal());
-            tip.show(box, at.getMinX(), at.getMaxY() + 4);
-        });
+        box.setOnMouseClicked(_ -> Tips.show(box));
         return box;
     }
 
@@ -155,9 +150,7 @@ final class ChainBar extends WrappingRow {
         HBox.setHgrow(flow, Priority.ALWAYS);
         flow.setMaxWidth(Double.MAX_VALUE);
         String reason = Numbers.reason(rate);
-        Tooltip.install(
-                flow,
-                new Tooltip(ShellText.IMAGES_PER_SECOND_TIP.formatted(name, reason.isEmpty() ? "" : "\n" + reason)));
+        Tips.on(flow, ShellText.IMAGES_PER_SECOND_TIP.formatted(name, reason.isEmpty() ? "" : "\n" + reason));
         return flow;
     }
 

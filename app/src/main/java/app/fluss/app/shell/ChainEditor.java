@@ -4,6 +4,7 @@ import app.fluss.app.model.Contents;
 import app.fluss.app.model.Workbench;
 import app.fluss.app.theme.Buttons;
 import app.fluss.app.theme.Labels;
+import app.fluss.app.theme.Tips;
 import app.fluss.app.theme.WrappingRow;
 import app.fluss.core.path.Chain;
 import app.fluss.core.path.Stage;
@@ -20,7 +21,6 @@ import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.MenuButton;
 import javafx.scene.control.MenuItem;
-import javafx.scene.control.Tooltip;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
@@ -110,7 +110,7 @@ final class ChainEditor extends WrappingRow {
         add.setId("add-stage");
         add.getStyleClass().add("quiet");
         add.setMinWidth(Region.USE_PREF_SIZE);
-        add.setTooltip(new Tooltip(ShellText.ADD_STAGE_TIP));
+        Tips.on(add, ShellText.ADD_STAGE_TIP);
         for (StageKind kind : StageKind.values()) {
             MenuItem item = new MenuItem(kind.title());
             item.setOnAction(_ -> edit(path, chain -> chain.with(kind)));

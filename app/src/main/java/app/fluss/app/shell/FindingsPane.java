@@ -2,6 +2,7 @@ package app.fluss.app.shell;
 
 import app.fluss.app.theme.Boxes;
 import app.fluss.app.theme.Labels;
+import app.fluss.app.theme.Tips;
 import app.fluss.core.finding.Finding;
 import app.fluss.core.finding.Severity;
 import java.util.ArrayList;
@@ -14,7 +15,6 @@ import javafx.scene.AccessibleRole;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.control.TitledPane;
-import javafx.scene.control.Tooltip;
 import javafx.scene.input.KeyCode;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
@@ -96,7 +96,7 @@ final class FindingsPane extends VBox {
         line.setExpanded(false);
         line.setAnimated(false);
         line.getStyleClass().add("note-line");
-        line.setTooltip(new Tooltip(alike.getFirst().seen()));
+        Tips.on(line, alike.getFirst().seen());
         return line;
     }
 

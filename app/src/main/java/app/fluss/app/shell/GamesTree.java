@@ -3,6 +3,7 @@ package app.fluss.app.shell;
 import app.fluss.app.model.Contents;
 import app.fluss.app.model.Workbench;
 import app.fluss.app.theme.Labels;
+import app.fluss.app.theme.Tips;
 import app.fluss.files.study.DeliveryPath;
 import app.fluss.files.study.Game;
 import app.fluss.files.study.Outcome;
@@ -24,7 +25,6 @@ import javafx.scene.control.MenuItem;
 import javafx.scene.control.SelectionMode;
 import javafx.scene.control.SeparatorMenuItem;
 import javafx.scene.control.TextField;
-import javafx.scene.control.Tooltip;
 import javafx.scene.control.TreeCell;
 import javafx.scene.control.TreeItem;
 import javafx.scene.control.TreeView;
@@ -322,7 +322,7 @@ final class GamesTree extends VBox {
             super.updateItem(entry, empty);
             TreeEntry shown = empty ? null : entry;
             setText(shown == null ? null : shown.text());
-            setTooltip(shown == null ? null : new Tooltip(tip(shown)));
+            Tips.on(this, shown == null ? "" : tip(shown));
             pseudoClassStateChanged(LEFT_OUT, shown instanceof TreeEntry.OfRun(Run run) && !run.isKept());
             // Long names are cut with an ellipsis rather than scrolled to.
             setMinWidth(0);

@@ -58,7 +58,7 @@ final class OrderOfWork extends VBox {
         button.setId("work-" + work.title().toLowerCase(Locale.ROOT));
         button.setMaxWidth(Double.MAX_VALUE);
         button.setAccessibleText(work.title());
-        Tips.on(button, "Ctrl+" + key);
+        Tips.on(button, ShellText.CTRL + key);
         return button;
     }
 

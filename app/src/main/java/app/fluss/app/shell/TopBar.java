@@ -7,6 +7,7 @@ import app.fluss.app.model.Workbench;
 import app.fluss.app.theme.Boxes;
 import app.fluss.app.theme.Buttons;
 import app.fluss.app.theme.Labels;
+import app.fluss.app.theme.Tips;
 import app.fluss.app.theme.WrappingRow;
 import app.fluss.files.study.ReadOnlyReason;
 import java.util.List;
@@ -21,7 +22,6 @@ import javafx.scene.control.MenuItem;
 import javafx.scene.control.ProgressBar;
 import javafx.scene.control.SeparatorMenuItem;
 import javafx.scene.control.ToggleButton;
-import javafx.scene.control.Tooltip;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Region;
 import javafx.util.Duration;
@@ -44,7 +44,7 @@ final class TopBar extends WrappingRow {
         wordmark.setMinWidth(USE_PREF_SIZE);
         workbench.openProperty().subscribe(now -> {
             name.setText(name(now));
-            name.setTooltip(new Tooltip(now == null ? "" : ShellText.STUDY_NAME_TIP.formatted(now.file())));
+            Tips.on(name, now == null ? "" : ShellText.STUDY_NAME_TIP.formatted(now.file()));
         });
         Button open = Buttons.primary(ShellText.OPEN_FILE, ShellText.OPEN_FILE_TIP, ways::open);
         open.setId("open");
@@ -55,10 +55,8 @@ final class TopBar extends WrappingRow {
         workbench.contentsProperty().subscribe(contents -> {
             undo.setDisable(contents.undo().isEmpty());
             redo.setDisable(contents.redo().isEmpty());
-            undo.setTooltip(new Tooltip(
-                    ShellText.UNDO_CTRL_Z_TIP.formatted(contents.undo().orElse(ShellText.NOTHING))));
-            redo.setTooltip(new Tooltip(
-                    ShellText.REDO_CTRL_Y_TIP.formatted(contents.redo().orElse(ShellText.NOTHING))));
+            Tips.on(undo, ShellText.UNDO_CTRL_Z_TIP.formatted(contents.undo().orElse(ShellText.NOTHING)));
+            Tips.on(redo, ShellText.REDO_CTRL_Y_TIP.formatted(contents.redo().orElse(ShellText.NOTHING)));
         });
         getChildren()
                 .addAll(

@@ -5,11 +5,11 @@ import app.fluss.app.theme.Buttons;
 import app.fluss.app.theme.Columns;
 import app.fluss.app.theme.Labels;
 import app.fluss.app.theme.Theme;
+import app.fluss.app.theme.Tips;
 import javafx.application.Platform;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
-import javafx.scene.control.Tooltip;
 import javafx.scene.layout.VBox;
 
 /// What is shown where no run is measured yet: the next step, the way in five steps, the studies opened last.
@@ -48,7 +48,7 @@ final class Welcome extends VBox {
                     Buttons.quiet(String.valueOf(file.getFileName()), file.toString(), () -> ways.openStudy(file));
             open.setMnemonicParsing(false);
             open.setMinWidth(0);
-            open.setTooltip(new Tooltip(file.toString()));
+            Tips.on(open, file.toString());
             last.getChildren()
                     .add(recent.sketch(file)
                             .<Node>map(sketch -> Boxes.row(

@@ -3,8 +3,6 @@ package app.fluss.app.theme;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
-import javafx.scene.control.Labeled;
-import javafx.scene.control.Tooltip;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Region;
 
@@ -16,26 +14,8 @@ public final class Labels {
     public static Label of(String text, String... styles) {
         Label label = new Label(text);
         label.getStyleClass().addAll(styles);
-        tellsWhenCut(label);
+        Tips.whenCut(label);
         return label;
-    }
-
-    /// Gives the whole text as a tooltip while there is no room for it, unless there are other words ([Tips]).
-    public static void tellsWhenCut(Labeled labeled) {
-        labeled.textTruncatedProperty().subscribe(cut -> {
-            if (cut && labeled.getTooltip() == null && labeled.getAccessibleHelp() == null) {
-                labeled.setTooltip(new WholeText(labeled));
-            } else if (!cut && labeled.getTooltip() instanceof WholeText) {
-                labeled.setTooltip(null);
-            }
-        });
-    }
-
-    /// A tooltip is a window of its own, so only text that is cut has one.
-    private static final class WholeText extends Tooltip {
-        WholeText(Labeled labeled) {
-            textProperty().bind(labeled.textProperty());
-        }
     }
 
     /// A control with its name before it and its unit behind it, which stay together.

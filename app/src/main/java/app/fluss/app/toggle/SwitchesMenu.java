@@ -7,6 +7,7 @@ import app.fluss.app.theme.Dialogs;
 import app.fluss.app.theme.Labels;
 import app.fluss.app.theme.Numbers;
 import app.fluss.app.theme.Theme;
+import app.fluss.app.theme.Tips;
 import app.fluss.core.frame.FrameLog;
 import app.fluss.core.toggle.Switches;
 import app.fluss.core.toggle.ToggleMark;
@@ -23,7 +24,6 @@ import javafx.scene.control.Dialog;
 import javafx.scene.control.MenuButton;
 import javafx.scene.control.MenuItem;
 import javafx.scene.control.SeparatorMenuItem;
-import javafx.scene.control.Tooltip;
 import javafx.scene.layout.VBox;
 import org.jspecify.annotations.Nullable;
 
@@ -46,7 +46,7 @@ public final class SwitchesMenu extends MenuButton {
         setId("switches");
         getStyleClass().add("quiet");
         setMinWidth(USE_PREF_SIZE);
-        setTooltip(new Tooltip(ToggleText.SWITCHES_TIP));
+        Tips.on(this, ToggleText.SWITCHES_TIP);
         setOnShowing(_ -> fill());
         fill();
     }

@@ -2,6 +2,7 @@ package app.fluss.app.toggle;
 
 import app.fluss.app.theme.Labels;
 import app.fluss.app.theme.Numbers;
+import app.fluss.app.theme.Tips;
 import app.fluss.core.compare.Difference;
 import app.fluss.core.measure.Measure;
 import app.fluss.core.toggle.ToggleComparison;
@@ -11,7 +12,6 @@ import java.util.List;
 import java.util.Map;
 import javafx.geometry.HPos;
 import javafx.scene.control.Label;
-import javafx.scene.control.Tooltip;
 import javafx.scene.layout.ColumnConstraints;
 import javafx.scene.layout.GridPane;
 import javafx.scene.layout.Priority;
@@ -71,14 +71,14 @@ public final class TogglePanel extends VBox {
                 continue;
             }
             Label name = Labels.of(measure.title() + (measure.unit().isEmpty() ? "" : ", " + measure.unit()), "muted");
-            name.setTooltip(new Tooltip(measure.description().definition()));
+            Tips.on(name, measure.description().definition());
             Label ratio = Labels.of(Numbers.text(fit.ratio(), 2) + (fit.ratio().isKnown() ? "×" : ""));
             ratio.setId("toggle-ratio-" + measure.name());
             Difference difference = judged.get(measure);
             ratio.getStyleClass().add(difference != null && difference.stands() ? "strong" : "muted");
             String reason = Numbers.reason(fit.ratio());
             if (!reason.isEmpty()) {
-                ratio.setTooltip(new Tooltip(reason));
+                Tips.on(ratio, reason);
             }
             grid.addRow(
                     row++,

@@ -2,6 +2,7 @@ package app.fluss.app.tune;
 
 import app.fluss.app.theme.Labels;
 import app.fluss.app.theme.Numbers;
+import app.fluss.app.theme.Tips;
 import app.fluss.core.measure.Figure;
 import app.fluss.core.tune.CapGrid;
 import app.fluss.core.tune.TuneCell;
@@ -9,7 +10,6 @@ import java.util.List;
 import java.util.function.Consumer;
 import javafx.geometry.Pos;
 import javafx.scene.control.Label;
-import javafx.scene.control.Tooltip;
 import javafx.scene.input.KeyCode;
 import javafx.scene.layout.ColumnConstraints;
 import javafx.scene.layout.GridPane;
@@ -87,7 +87,7 @@ final class CapCells extends GridPane {
         }
         box.setFocusTraversable(true);
         String words = words(ranked);
-        Tooltip.install(box, new Tooltip(words));
+        Tips.on(box, words);
         box.setAccessibleText(words);
         box.setOnMouseClicked(_ -> choose.accept(cell));
         box.setOnKeyPressed(event -> {

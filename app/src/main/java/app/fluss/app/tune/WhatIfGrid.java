@@ -1,9 +1,9 @@
 package app.fluss.app.tune;
 
 import app.fluss.app.theme.Labels;
+import app.fluss.app.theme.Tips;
 import java.util.List;
 import javafx.geometry.Pos;
-import javafx.scene.control.Tooltip;
 import javafx.scene.layout.ColumnConstraints;
 import javafx.scene.layout.GridPane;
 import javafx.scene.layout.Priority;
@@ -52,7 +52,7 @@ final class WhatIfGrid extends GridPane {
         box.setAlignment(Pos.CENTER_LEFT);
         box.getStyleClass().addAll("tune-cell", cell.best ? "tune-best" : cell.refused ? "tune-refused" : "tune-fair");
         box.setFocusTraversable(true);
-        Tooltip.install(box, new Tooltip(cell.words));
+        Tips.on(box, cell.words);
         box.setAccessibleText(cell.words);
         return box;
     }
