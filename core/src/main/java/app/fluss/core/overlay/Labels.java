@@ -23,6 +23,7 @@ final class Labels {
     private static final double ALWAYS = 0.95;
     private static final double APART = 0.15;
     private static final double STEP_APART = 0.1;
+    private static final int FIGURES = 10;
     private static final int THOUSANDS = 3;
 
     private final int samples;
@@ -58,11 +59,42 @@ final class Labels {
                 cluster.call(letter(cluster, letters));
             }
         }
+        nameOthers();
         clusters.stream()
                 .filter(cluster -> cluster.isFigure() && cluster.size() >= SELDOM * samples)
                 .map(cluster -> cluster.places().getFirst().box().left())
                 .distinct()
                 .forEach(this::nameStill);
+    }
+
+    /// Where all figures are known, what looks like none of them and is once on nearly every picture is a letter, such
+    /// as the first one of a unit that stands where longer numbers have a figure.
+    private void nameOthers() {
+        List<Cluster> figures = clusters.stream().filter(Cluster::isFigure).toList();
+        if (figures.stream().map(Cluster::name).distinct().count() < FIGURES) {
+            return;
+        }
+        clusters.stream()
+                .filter(cluster -> cluster.name() == 0 && !cluster.isPoint())
+                .filter(cluster -> figures.stream().noneMatch(figure -> isAlike(figure, cluster)))
+                .filter(this::isAlwaysThere)
+                .toList()
+                .forEach(cluster -> cluster.call(GlyphClass.OTHER));
+    }
+
+    /// Whether a glyph without a name is once on nearly every picture, in all the looks that are like it.
+    private boolean isAlwaysThere(Cluster cluster) {
+        List<Integer> seen = clusters.stream()
+                .filter(other -> other.name() == 0 && isAlike(other, cluster))
+                .flatMap(other -> other.places().stream())
+                .map(Cluster.Place::sample)
+                .toList();
+        long pictures = seen.stream().distinct().count();
+        return pictures >= ALWAYS * samples && pictures >= ALWAYS * seen.size();
+    }
+
+    private boolean isAlike(Cluster one, Cluster other) {
+        return one.mean().distanceBetweenPixels(other.mean(), spot) < ALIKE;
     }
 
     private record Placed(Box box, Cluster cluster) {}
@@ -119,8 +151,7 @@ final class Labels {
         return isLetter(letter)
                 && letter.name() != GlyphClass.OTHER
                 && clusters.stream()
-                                .filter(other -> other.name() == letter.name()
-                                        && other.mean().distanceBetweenPixels(letter.mean(), spot) < ALIKE)
+                                .filter(other -> other.name() == letter.name() && isAlike(other, letter))
                                 .mapToInt(Cluster::size)
                                 .sum()
                         < SELDOM * samples;

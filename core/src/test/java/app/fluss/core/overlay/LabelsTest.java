@@ -2,6 +2,8 @@ package app.fluss.core.overlay;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import java.util.function.IntPredicate;
 import java.util.function.IntUnaryOperator;
@@ -19,14 +21,18 @@ class LabelsTest {
 
     private static Cluster cluster(char name, int width, IntPredicate in, IntUnaryOperator left) {
         Cluster cluster = new Cluster(new Patch(width, new float[width * HEIGHT]), false);
+        fill(cluster, in, left);
+        cluster.call(name);
+        return cluster;
+    }
+
+    private static void fill(Cluster cluster, IntPredicate in, IntUnaryOperator left) {
         for (int i = 0; i < SAMPLES; i++) {
             if (in.test(i)) {
-                Box box = new Box(left.applyAsInt(i), 0, left.applyAsInt(i) + width - 1, HEIGHT - 1);
+                Box box = new Box(left.applyAsInt(i), 0, left.applyAsInt(i) + cluster.width() - 1, HEIGHT - 1);
                 cluster.add(cluster.mean(), new Cluster.Place(i, box));
             }
         }
-        cluster.call(name);
-        return cluster;
     }
 
     private static List<Character> named(Cluster... clusters) {
@@ -41,6 +47,47 @@ class LabelsTest {
         Cluster unknown = cluster((char) 0, i -> i % 4 == 0, _ -> 11);
         Cluster elsewhere = cluster((char) 0, i -> i % 4 == 1, _ -> 14);
         assertThat(named(letter, unknown, elsewhere)).containsExactly('F', 'F', (char) 0);
+    }
+
+    /// Ten figures, a bar of ink for each at a height of its own, of which two stand on each picture; and a glyph
+    /// without
+    /// a name behind them.
+    private static List<Cluster> numbers(int named, int inkHeight, IntPredicate in) {
+        List<Cluster> all = new ArrayList<>();
+        for (int figure = 0; figure < 10; figure++) {
+            int own = figure;
+            Cluster one = new Cluster(bar(figure), false);
+            fill(one, i -> i % 10 == own || (i + 1) % 10 == own, i -> i % 10 == own ? 10 : 22);
+            one.call(figure < named ? (char) ('0' + figure) : (char) 0);
+            all.add(one);
+        }
+        Cluster behind = new Cluster(bar(inkHeight), false);
+        fill(behind, in, i -> 34 + i % 3);
+        all.add(behind);
+        return all;
+    }
+
+    private static Patch bar(int y) {
+        float[] shares = new float[WIDTH * HEIGHT];
+        Arrays.fill(shares, y * WIDTH, (y + 2) * WIDTH, 1);
+        return new Patch(WIDTH, shares);
+    }
+
+    private static char lastNamed(List<Cluster> all) {
+        new Labels(SAMPLES, HEIGHT, 2, all).name();
+        return all.getLast().name();
+    }
+
+    @Test
+    void whatIsAlwaysThereAndLikeNoneOfAllFiguresIsALetter() {
+        assertThat(lastNamed(numbers(10, 16, _ -> true))).isEqualTo(GlyphClass.OTHER);
+        assertThat(lastNamed(numbers(9, 16, _ -> true)))
+                .as("it may be the tenth")
+                .isEqualTo((char) 0);
+        assertThat(lastNamed(numbers(10, 4, _ -> true))).as("it looks like one").isEqualTo((char) 0);
+        assertThat(lastNamed(numbers(10, 16, i -> i % 8 != 0)))
+                .as("it is not always there")
+                .isEqualTo((char) 0);
     }
 
     @Test
