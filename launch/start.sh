@@ -218,7 +218,18 @@ train_window() {
   keep_record "$1" 0 fluss_app -p "$window_jars" -m "$window_class"
 }
 
+explain_windows() {
+  cat <<'TEXT'
+Usage: fluss open [STUDY]            opens a study, or the one of this account
+       fluss demo [--picture FILE]   opens a copy of a simulated study; with FILE, takes a picture of the window
+       fluss screenshots [--to DIR]  takes the pictures of the documentation
+TEXT
+}
+
 window() {
+  case "${2:-}" in
+    -h | --help) explain_windows; return ;;
+  esac
   need_window_libraries
   local had_display=${DISPLAY:-}${WAYLAND_DISPLAY:-} arguments=("$@") record=() cache= code=0
   need_display

@@ -148,6 +148,9 @@ class LauncherIT {
         assertThat(launched.good("--version").out()).contains("fluss");
         assertThat(launched.good("reference", "findings").out()).contains("clip-cannot-tell");
         assertThat(launched.good("generate-completion").out()).contains("complete");
+        for (String window : List.of("demo", "open", "screenshots")) {
+            assertThat(launched.good(window, "--help").out()).contains("fluss demo [--picture FILE]");
+        }
     }
 
     /// The counter on the clip says 91 to 95, each image of the scene stands for two of its 60 pictures a
