@@ -1,6 +1,7 @@
 #!/usr/bin/env bash
 # Times `fluss overlay` of a clip of 1280 x 720 at 60 pictures/s with two numbers, one that changes every 0.25 s and one every
-# second: time, share of the clip's own time, memory of all its processes. Argument: seconds of the clip. Needs ffmpeg.
+# second: time, share of the clip's own time, memory of all its processes; and how long after it is stopped, in the middle of
+# another reading, the last of its processes has ended. Argument: seconds of the clip. Needs ffmpeg.
 set -euo pipefail
 home=$(cd "$(dirname "$(readlink -f "${BASH_SOURCE[0]}")")/.." && pwd)
 seconds=${1:-600}
@@ -27,3 +28,17 @@ done
 wait $pid
 awk -v ns=$(($(date +%s%N) - start)) -v kb="$most" -v s="$seconds" \
   'BEGIN {printf "%.1f s for %d s of clip (%.2f of its own time), %.0f MB\n", ns / 1e9, s, ns / 1e9 / s, kb / 1024}'
+
+# Under job control an interrupt reaches a command in the background, and the decoder beside it only by the command.
+set -m
+"$home/fluss" overlay "$folder/clip.mp4" --area rate=18,16,70,30 --area gpu_load=18,46,70,30 >/dev/null 2>&1 &
+pid=$!
+set +m
+sleep $((seconds / 20 + 4))
+processes=$(pgrep -g $pid | tr '\n' ' ')
+start=$(date +%s%N)
+kill -INT $pid
+for one in $processes; do
+  while kill -0 "$one" 2>/dev/null; do sleep 0.01; done
+done
+awk -v ns=$(($(date +%s%N) - start)) -v n="$(wc -w <<<"$processes")" 'BEGIN {printf "stopped: %d processes ended after %.2f s\n", n, ns / 1e9}'
