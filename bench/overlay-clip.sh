@@ -29,7 +29,7 @@ wait $pid
 awk -v ns=$(($(date +%s%N) - start)) -v kb="$most" -v s="$seconds" \
   'BEGIN {printf "%.1f s for %d s of clip (%.2f of its own time), %.0f MB\n", ns / 1e9, s, ns / 1e9 / s, kb / 1024}'
 
-# Under job control an interrupt reaches a command in the background, and the decoder beside it only by the command.
+# As a key does it: under job control a command in the background has a group of its own, all of which is interrupted.
 set -m
 "$home/fluss" overlay "$folder/clip.mp4" --area rate=18,16,70,30 --area gpu_load=18,46,70,30 >/dev/null 2>&1 &
 pid=$!
@@ -37,7 +37,7 @@ set +m
 sleep $((seconds / 20 + 4))
 processes=$(pgrep -g $pid | tr '\n' ' ')
 start=$(date +%s%N)
-kill -INT $pid
+kill -INT -- -$pid
 for one in $processes; do
   while kill -0 "$one" 2>/dev/null; do sleep 0.01; done
 done
