@@ -5,7 +5,6 @@ import app.fluss.app.theme.Buttons;
 import app.fluss.app.theme.Columns;
 import app.fluss.app.theme.Labels;
 import app.fluss.app.theme.Theme;
-import app.fluss.app.theme.Tips;
 import javafx.application.Platform;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
@@ -48,7 +47,6 @@ final class Welcome extends VBox {
                     Buttons.quiet(String.valueOf(file.getFileName()), file.toString(), () -> ways.openStudy(file));
             open.setMnemonicParsing(false);
             open.setMinWidth(0);
-            Tips.on(open, file.toString());
             last.getChildren()
                     .add(recent.sketch(file)
                             .<Node>map(sketch -> Boxes.row(
