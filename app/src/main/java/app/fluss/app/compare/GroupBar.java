@@ -67,6 +67,8 @@ final class GroupBar extends FlowPane {
         }
     }
 
+    /// Whether it is the entry by which sides are picked, and not sides that were. At the first look comparing whole
+    /// records would take long.
     private static boolean isPick(@Nullable Grouping grouping) {
         return grouping instanceof Grouping.ByHand(Set<Long> baseline, Set<Long> other)
                 && baseline.isEmpty()

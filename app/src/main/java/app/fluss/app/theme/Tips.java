@@ -69,18 +69,20 @@ public final class Tips {
             ready();
         }
 
-        /// The tooltip with the words of now, if there are any.
+        /// The tooltip with the words of now; where there are none, none comes up.
         Optional<Tooltip> ready() {
+            Optional<String> words = words();
+            if (words.isEmpty()) {
+                if (shown != null) {
+                    Tooltip.uninstall(node, shown);
+                }
+                return Optional.empty();
+            }
             Tooltip tooltip = shown == null ? new Tooltip() : shown;
             shown = tooltip;
-            Optional<String> words = words();
-            if (words.isPresent()) {
-                tooltip.setText(words.get());
-                Tooltip.install(node, tooltip);
-            } else {
-                Tooltip.uninstall(node, tooltip);
-            }
-            return words.map(_ -> tooltip);
+            tooltip.setText(words.get());
+            Tooltip.install(node, tooltip);
+            return Optional.of(tooltip);
         }
 
         /// Changes the words of a tooltip that there is.

@@ -66,4 +66,21 @@ class TipsTest extends ApplicationTest {
         interact(() -> Tips.show(label("figure")));
         assertThat(shown()).containsExactly("delivered rate");
     }
+
+    @Test
+    void wordsThatAreTakenAwayComeUpNoMore() {
+        Label figure = label("figure");
+        interact(() -> {
+            Tips.show(figure);
+            Window.getWindows().stream()
+                    .filter(Tooltip.class::isInstance)
+                    .toList()
+                    .forEach(Window::hide);
+            Tips.on(figure, "");
+            Tips.show(figure);
+            Tips.show(label("name")); // nothing is cut
+        });
+        assertThat(shown()).isEmpty();
+        assertThat(figure.getProperties().values()).noneMatch(Tooltip.class::isInstance);
+    }
 }
