@@ -105,12 +105,14 @@ public final class Dialogs {
         open(dialog);
     }
 
-    /// Shows a dialog without waiting for the answer. It is laid out first and shown after that: what else there is to
-    /// do comes in between.
+    /// Shows a dialog without waiting for the answer. It is styled piece by piece, laid out, and shown after that: what
+    /// else there is to do comes in between.
     ///
     /// @param dialog one that was made here, and not shown yet
     public static void open(Dialog<?> dialog) {
-        Platform.runLater(() -> {
+        DialogPane pane = dialog.getDialogPane();
+        scroll(pane);
+        PieceByPiece.style(pane, pane.getContent(), () -> {
             dialog.getOnShowing().handle(new DialogEvent(dialog, DialogEvent.DIALOG_SHOWING));
             dialog.setOnShowing(null);
             Platform.runLater(dialog::show);
@@ -180,8 +182,8 @@ public final class Dialogs {
         return dialog;
     }
 
-    /// Sizes are stated for text of the usual size. What does not fit on the screen scrolls, above the buttons.
-    private static void fit(DialogPane pane, double textScale, Window owner) {
+    /// What does not fit on the screen scrolls, above the buttons.
+    private static void scroll(DialogPane pane) {
         Node content = pane.getContent();
         if (content != null && !(content instanceof ScrollPane)) {
             ScrollPane scroll = Boxes.scrolling(content);
@@ -189,6 +191,11 @@ public final class Dialogs {
             scroll.setFocusTraversable(false);
             pane.setContent(scroll);
         }
+    }
+
+    /// Sizes are stated for text of the usual size.
+    private static void fit(DialogPane pane, double textScale, Window owner) {
+        scroll(pane);
         // The bar takes the widths of its buttons before their text has its size, and keeps them.
         if (pane.lookup(".button-bar") instanceof ButtonBar bar) {
             bar.setButtonMinWidth(BUTTON_PX * textScale);
