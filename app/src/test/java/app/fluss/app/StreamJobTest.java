@@ -150,6 +150,7 @@ class StreamJobTest extends WindowTest {
                 .findFirst()
                 .orElseThrow()
                 .fire());
+        waitFor(() -> lookup("#probe-side").tryQuery().isPresent());
         ChoiceBox<?> side = (ChoiceBox<?>) lookup("#probe-side").query();
         interact(() -> {
             ((TextField) lookup("#probe-code").query()).setText("1");
