@@ -59,6 +59,7 @@ final class ClipDialog {
     private Optional<Result.Found> found = Optional.empty();
     private final List<int[]> byHand = new ArrayList<>();
     private int pressed = -1;
+    private boolean closed;
 
     /// What the clip gave.
     sealed interface Result {
@@ -183,7 +184,7 @@ final class ClipDialog {
     }
 
     private void use(AreaSuggestion suggestion) {
-        if (!dialog.isShowing()) {
+        if (closed) {
             return;
         }
         proposal = suggestion.areas().map(areas -> ClipText.PROPOSED_HINT).orElse(suggestion.whyNot());
@@ -305,7 +306,7 @@ final class ClipDialog {
     }
 
     private void tell(Exception e) {
-        if (!dialog.isShowing()) {
+        if (closed) {
             return; // a picture that was still to be read when the dialog, and the clip with it, was closed
         }
         problems.accept(String.valueOf(e.getMessage()));
@@ -359,7 +360,10 @@ final class ClipDialog {
                 result().ifPresent(own);
             }
         });
-        dialog.setOnHidden(_ -> done.run());
+        dialog.setOnHidden(_ -> {
+            closed = true;
+            done.run();
+        });
         Dialogs.open(dialog);
     }
 }
