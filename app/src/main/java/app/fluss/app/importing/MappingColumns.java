@@ -1,5 +1,6 @@
 package app.fluss.app.importing;
 
+import app.fluss.app.theme.Ems;
 import app.fluss.app.theme.Labels;
 import app.fluss.app.theme.Tips;
 import app.fluss.files.log.ColumnCase;
@@ -27,6 +28,11 @@ final class MappingColumns extends ScrollPane {
     private static final int ROLE_ROW = 1;
     private static final int UNIT_ROW = 2;
     private static final int CASE_ROW = 3;
+
+    /// Room for the longest entry. Without it a choice would style its list at once, to see how wide it is.
+    private static final double ROLE_PX = 228;
+
+    private static final double UNIT_PX = 94;
 
     private final GridPane grid = new GridPane();
     private final Sample sample;
@@ -86,7 +92,8 @@ final class MappingColumns extends ScrollPane {
         Label header = new Label(column.name());
         header.getStyleClass().add("strong");
         header.setMinWidth(Region.USE_PREF_SIZE);
-        Head head = new Head(choice(Role.values(), Role::label), choice(TimeUnit.values(), TimeUnit::symbol));
+        Head head = new Head(
+                choice(Role.values(), Role::label, ROLE_PX), choice(TimeUnit.values(), TimeUnit::symbol, UNIT_PX));
         head.show(column);
         heads.add(head);
         head.role.setOnAction(_ -> remap(c));
@@ -123,10 +130,10 @@ final class MappingColumns extends ScrollPane {
         return label;
     }
 
-    private static <T> ChoiceBox<T> choice(T[] all, Function<T, String> name) {
+    private static <T> ChoiceBox<T> choice(T[] all, Function<T, String> name, double px) {
         ChoiceBox<T> box = new ChoiceBox<>();
         box.getItems().setAll(all);
-        box.setMinWidth(Region.USE_PREF_SIZE);
+        Ems.fix(box, px);
         box.setConverter(new StringConverter<>() {
             @Override
             public String toString(T value) {

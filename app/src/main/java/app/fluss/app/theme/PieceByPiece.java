@@ -3,7 +3,6 @@ package app.fluss.app.theme;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import java.util.Set;
 import javafx.application.Platform;
 import javafx.scene.Node;
 import javafx.scene.Parent;
@@ -19,15 +18,12 @@ final class PieceByPiece {
     /// Content, its halves, and their rows.
     private static final int DEEP = 3;
 
-    /// Boxes that can do without what is in them for a while; those of other kinds may count on it.
-    private static final Set<Class<? extends Pane>> TAKEN_APART = Set.of(HBox.class, VBox.class, GridPane.class);
-
     private PieceByPiece() {}
 
     /// Takes content out of what holds it, and styles both while it is put together again.
     ///
     /// @param whole the root of a scene
-    /// @param content stands somewhere in it; nobody else adds to it or takes from it in the meantime
+    /// @param content stands somewhere in it; a box that is filled anew in the meantime keeps that
     /// @param then is run when all is in its place
     static void style(Parent whole, Node content, Runnable then) {
         List<Runnable> steps = new ArrayList<>();
@@ -40,12 +36,16 @@ final class PieceByPiece {
     private static void takeApart(Pane box, int deep, List<Runnable> steps) {
         List<Node> pieces = List.copyOf(box.getChildren());
         box.getChildren().clear();
-        for (Node piece : pieces) {
+        for (int i = 0; i < pieces.size(); i++) {
+            Node piece = pieces.get(i);
+            List<Node> before = pieces.subList(0, i);
             steps.add(() -> {
-                box.getChildren().add(piece);
-                piece.applyCss();
-                // Some style a part of themselves only when they are asked for their size.
-                piece.prefWidth(-1);
+                if (box.getChildren().equals(before)) {
+                    box.getChildren().add(piece);
+                    piece.applyCss();
+                    // Some style a part of themselves only when they are asked for their size.
+                    piece.prefWidth(-1);
+                }
             });
             if (deep > 1) {
                 box(piece).ifPresent(inner -> takeApart(inner, deep - 1, steps));
@@ -54,10 +54,14 @@ final class PieceByPiece {
     }
 
     private static Optional<Pane> box(Node node) {
-        Node holds = node instanceof ScrollPane scroll ? scroll.getContent() : node;
-        return holds instanceof Pane pane && TAKEN_APART.contains(pane.getClass())
-                ? Optional.of(pane)
-                : Optional.empty();
+        // Others that scroll may be filling themselves.
+        Node holds = node.getClass() == ScrollPane.class ? ((ScrollPane) node).getContent() : node;
+        return switch (holds) {
+            case HBox box -> Optional.of(box);
+            case VBox box -> Optional.of(box);
+            case GridPane grid -> Optional.of(grid);
+            case null, default -> Optional.empty();
+        };
     }
 
     private static void oneByOne(List<Runnable> steps) {

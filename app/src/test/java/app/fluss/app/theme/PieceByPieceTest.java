@@ -51,4 +51,21 @@ class PieceByPieceTest extends ApplicationTest {
         assertThat(done.await(20, TimeUnit.SECONDS)).as("whole").isTrue();
         assertThat(between).as("other work came in between").isTrue();
     }
+
+    @Test
+    void aBoxThatIsFilledAnewInTheMeantimeKeepsThat() throws Exception {
+        CountDownLatch done = new CountDownLatch(1);
+        VBox answers = new VBox();
+        interact(() -> {
+            answers.getChildren().setAll(new Label("old"), new Label("older"));
+            VBox content = new VBox(answers);
+            new Scene(content);
+            PieceByPiece.style(content, content, done::countDown);
+            answers.getChildren().setAll(new Label("new"));
+        });
+        assertThat(done.await(20, TimeUnit.SECONDS)).isTrue();
+        assertThat(answers.getChildren())
+                .singleElement()
+                .satisfies(one -> assertThat(((Label) one).getText()).isEqualTo("new"));
+    }
 }
