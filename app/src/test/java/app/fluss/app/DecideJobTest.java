@@ -143,6 +143,9 @@ class DecideJobTest extends WindowTest {
         push(KeyCode.CONTROL, KeyCode.DIGIT6);
         fire("#decide-schools");
         waitFor(() -> lookup("#school-new").tryQuery().isPresent());
+        until(() -> assertThat(lookup("#schools").query().isFocused())
+                .as("keys choose the school first")
+                .isTrue());
         press("#school-new");
         interact(() -> field("#school-title").setText("Late evenings"));
         press("#school-keep");

@@ -85,8 +85,8 @@ final class SchoolsDialog {
     }
 
     void show() {
+        Dialogs.focus(dialog, schools);
         Dialogs.open(dialog);
-        schools.requestFocus();
     }
 
     private Schools known() {
