@@ -12,6 +12,7 @@ import app.fluss.app.shell.Shell;
 import app.fluss.app.theme.Icon;
 import app.fluss.app.theme.Numbers;
 import app.fluss.app.theme.Theme;
+import app.fluss.app.theme.Tips;
 import app.fluss.files.bench.Requirements;
 import app.fluss.files.log.MappingMemory;
 import app.fluss.files.overlay.OverlayMemory;
@@ -126,6 +127,7 @@ public final class FlussApp extends Application {
         Window(Stage stage, Path config, Preferences preferences) {
             // The marks of a language take longer to look up than a screen to show, the first time.
             CommonPool.begin(() -> Numbers.text(0.5, 1));
+            CommonPool.begin(Tips::first);
             this.stage = stage;
             this.recent = new RecentStudies(preferences);
             this.workbench = new Workbench(jobs, this::tell);

@@ -172,11 +172,8 @@ final class FramesPane extends VBox {
         weavePanel.setVisible(!toggle.isVisible());
         weavePanel.setManaged(!toggle.isVisible());
         band.show(run == null ? null : BandView.Shown.of(run));
-        weave.show(
-                run == null
-                        ? null
-                        : new WeaveView.Shown(run.analysis(), run.band().elapsedMs()));
         if (run == null) {
+            weave.show(null);
             ladder.clear();
             figures.clear();
             return;
@@ -188,12 +185,15 @@ final class FramesPane extends VBox {
         if (!sameRun) {
             showAll();
         }
-        inTurn.fill(List.of(figures::clear, () -> {
-            showFigures();
-            if (!upper.getChildren().contains(figurePanel)) {
-                upper.getChildren().add(figurePanel);
-            }
-        }));
+        inTurn.fill(List.of(
+                figures::clear,
+                () -> weave.show(new WeaveView.Shown(run.analysis(), run.band().elapsedMs())),
+                () -> {
+                    showFigures();
+                    if (!upper.getChildren().contains(figurePanel)) {
+                        upper.getChildren().add(figurePanel);
+                    }
+                }));
     }
 
     private void showAll() {

@@ -8,15 +8,14 @@ import app.fluss.app.theme.Numbers;
 import app.fluss.app.theme.ShareBar;
 import app.fluss.app.theme.Theme;
 import app.fluss.core.bench.FactKey;
-import app.fluss.core.gpu.Output;
 import app.fluss.core.measure.Figure;
 import app.fluss.core.stream.FrameArrivals;
 import app.fluss.core.stream.LinkQuality;
 import app.fluss.core.stream.ProbeReport;
 import app.fluss.core.stream.StreamBudget;
+import app.fluss.core.stream.StreamOutlooks;
 import app.fluss.core.stream.StreamPicture;
 import app.fluss.files.known.StreamWork;
-import java.util.Optional;
 import java.util.stream.Collectors;
 import javafx.scene.control.Label;
 import javafx.scene.layout.HBox;
@@ -101,8 +100,7 @@ final class StreamPanel extends VBox {
                             stream.missing().stream().map(FactKey::title).collect(Collectors.joining(", ")))));
             return panel;
         }
-        StreamBudget budget = stream.budget().orElseThrow();
-        StreamPicture picture = budget.picture();
+        StreamPicture picture = stream.budget().orElseThrow().picture();
         panel.getChildren()
                 .add(Labels.wrapped(
                         StreamText.PICTURE_ASSUMED.formatted(
@@ -118,32 +116,22 @@ final class StreamPanel extends VBox {
                 StreamText.DECODE_MS,
                 StreamText.ADDS_MS,
                 StreamText.IN_TIME);
-        row(table, StreamText.AS_IT_IS, budget, budget.outlook(picture));
-        for (Output output : Output.USUAL) {
-            StreamPicture other = picture.alike(output.widthPx(), output.heightPx(), picture.fps());
-            if (other.widthPx() != picture.widthPx() || other.heightPx() != picture.heightPx()) {
-                row(table, "", budget, budget.outlook(other));
-            }
-        }
-        row(
-                table,
-                StreamText.AT_TWICE_RATE,
-                budget,
-                budget.outlook(picture.alike(picture.widthPx(), picture.heightPx(), 2 * picture.fps())));
-        Optional<StreamBudget.Outlook> largest = budget.largest(picture.fps());
-        largest.ifPresent(outlook -> row(table, StreamText.LARGEST_THAT_KEEPS_99, budget, outlook));
+        StreamOutlooks outlooks = stream.outlooks().orElseThrow();
+        row(table, StreamText.AS_IT_IS, outlooks.now());
+        outlooks.usual().forEach(outlook -> row(table, "", outlook));
+        row(table, StreamText.AT_TWICE_RATE, outlooks.twice());
+        outlooks.largest().ifPresent(outlook -> row(table, StreamText.LARGEST_THAT_KEEPS_99, outlook));
         panel.getChildren().add(table);
-        if (largest.isEmpty()) {
+        if (outlooks.largest().isEmpty()) {
             panel.getChildren()
-                    .add(Labels.note(
-                            budget.outlook(picture).inTime() instanceof Figure.Missing(String reason)
-                                    ? StreamText.FIT_UNKNOWN.formatted(reason)
-                                    : StreamText.NOTHING_FITS));
+                    .add(Labels.note(outlooks.unknown()
+                            .map(StreamText.FIT_UNKNOWN::formatted)
+                            .orElse(StreamText.NOTHING_FITS)));
         }
         return panel;
     }
 
-    private static void row(FigureTable table, String name, StreamBudget budget, StreamBudget.Outlook outlook) {
+    private void row(FigureTable table, String name, StreamBudget.Outlook outlook) {
         StreamPicture picture = outlook.picture();
         String size = "%d × %d, %s/s".formatted(picture.widthPx(), picture.heightPx(), Numbers.text(picture.fps(), 0));
         String inTime = outlook.inTime().isKnown()
@@ -163,7 +151,7 @@ final class StreamPanel extends VBox {
                         inTime,
                         "",
                         outlook.inTime().isKnown()
-                                ? StreamText.IN_TIME_TIP.formatted(Numbers.text(budget.bufferMs(), 1))
+                                ? StreamText.IN_TIME_TIP.formatted(Numbers.text(stream.bufferMs(), 1))
                                 : Numbers.reason(outlook.inTime())));
     }
 }

@@ -12,6 +12,7 @@ import app.fluss.files.study.DeliveryPath;
 import app.fluss.files.study.Game;
 import app.fluss.files.study.Planned;
 import app.fluss.files.study.Scene;
+import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -31,10 +32,12 @@ import javafx.scene.layout.VBox;
 /// changed here; over all games it is the coverage of the study.
 final class PlanMatrix extends GridPane {
     private static final double HEAD_PX = 118;
+    private static final int CELLS_AT_A_TIME = 12;
 
     private final Workbench workbench;
     private final Map<Planned.Cell, Shown> shown = new HashMap<>();
     private Frame frame = new Frame(List.of(), List.of(), List.of(), false);
+    private int rows;
 
     PlanMatrix(Workbench workbench) {
         this.workbench = workbench;
@@ -62,25 +65,48 @@ final class PlanMatrix extends GridPane {
     ///
     /// @param needed repeats that the spread calls for, by cell; only where it is known
     void show(Contents contents, Optional<Game> game, Map<Planned.Cell, Integer> needed) {
+        parts(contents, game, needed).forEach(Runnable::run);
+    }
+
+    /// What shows a game, part by part: its heads, then some rows at a time.
+    ///
+    /// @param needed repeats that the spread calls for, by cell; only where it is known
+    List<Runnable> parts(Contents contents, Optional<Game> game, Map<Planned.Cell, Integer> needed) {
         List<Scene> scenes = Coverage.scenes(contents, game);
         Frame now = new Frame(
                 scenes,
                 scenes.stream().map(contents::place).toList(),
                 Coverage.paths(contents, scenes),
                 game.isEmpty());
-        boolean fresh = !now.equals(frame);
-        if (fresh) {
+        List<Runnable> parts = new ArrayList<>(List.of(() -> begin(now)));
+        int atATime = Math.max(1, CELLS_AT_A_TIME / Math.max(1, now.paths.size()));
+        for (int row = 0; row < scenes.size(); row += atATime) {
+            int from = row;
+            int to = Math.min(from + atATime, scenes.size());
+            parts.add(() -> showRows(contents, needed, from, to));
+        }
+        return parts;
+    }
+
+    private void begin(Frame now) {
+        if (!now.equals(frame)) {
             frame = now;
+            rows = 0;
             shown.clear();
             getChildren().clear();
             addHeads();
         }
-        for (int row = 0; row < scenes.size(); row++) {
-            if (fresh) {
+    }
+
+    private void showRows(Contents contents, Map<Planned.Cell, Integer> needed, int from, int to) {
+        for (int row = from; row < to; row++) {
+            if (row == rows) {
                 add(name(row), 0, row + 1);
+                rows++;
             }
-            for (int column = 0; column < now.paths.size(); column++) {
-                show(Coverage.of(contents, scenes.get(row), now.paths.get(column)), needed, column + 1, row + 1);
+            for (int column = 0; column < frame.paths.size(); column++) {
+                Coverage coverage = Coverage.of(contents, frame.scenes.get(row), frame.paths.get(column));
+                show(coverage, needed, column + 1, row + 1);
             }
         }
     }

@@ -215,8 +215,12 @@ public final class PlanScreen extends VBox {
         Contents contents = workbench.contentsProperty().get();
         List<Scene> scenes = Coverage.scenes(contents, game());
         look(contents, scenes);
-        inTurn.fill(List.of(
-                () -> showHead(contents, scenes), () -> showMatrix(contents), () -> showSheet(contents, scenes)));
+        List<Runnable> parts = new ArrayList<>();
+        parts.add(() -> showHead(contents, scenes));
+        parts.addAll(matrix.parts(contents, game(), seen.needed()));
+        parts.add(() -> showBegin(contents));
+        parts.add(() -> showSheet(contents, scenes));
+        inTurn.fill(parts);
     }
 
     private void showHead(Contents contents, List<Scene> scenes) {
@@ -229,11 +233,6 @@ public final class PlanScreen extends VBox {
                         .toList());
         addPath.setDisable(game().isEmpty() || addPath.getItems().isEmpty());
         plan.setDisable(contents.missing(scenes) == 0 || contents.attempt().isPresent());
-    }
-
-    private void showMatrix(Contents contents) {
-        matrix.show(contents, game(), seen.needed());
-        begin(contents);
         if (!getChildren().contains(matrixPanel)) {
             getChildren().add(matrixPanel);
         }
@@ -255,7 +254,7 @@ public final class PlanScreen extends VBox {
     }
 
     /// Where nothing is wanted yet, or too little for an interval, the obvious next step.
-    private void begin(Contents contents) {
+    private void showBegin(Contents contents) {
         List<Scene> scenes = Coverage.scenes(contents, game());
         boolean nothing = Coverage.paths(contents, scenes).isEmpty();
         List<Planned.Cell> cells = Coverage.few(contents, scenes).stream()

@@ -1,11 +1,13 @@
 package app.fluss.app.theme;
 
 import java.util.Optional;
+import javafx.application.Platform;
 import javafx.event.EventHandler;
 import javafx.geometry.Bounds;
 import javafx.scene.Node;
 import javafx.scene.control.Labeled;
 import javafx.scene.control.Tooltip;
+import javafx.scene.control.skin.TooltipSkin;
 import javafx.scene.input.MouseEvent;
 import org.jspecify.annotations.Nullable;
 
@@ -13,6 +15,15 @@ import org.jspecify.annotations.Nullable;
 /// comes near; screen readers have the words all the time.
 public final class Tips {
     private Tips() {}
+
+    /// Makes one that nobody sees, so that the first one that somebody does comes up as quickly as the others. May be
+    /// called on any thread.
+    public static Tooltip first() {
+        Tooltip tooltip = new Tooltip(" ");
+        tooltip.setSkin(new TooltipSkin(tooltip));
+        Platform.runLater(tooltip.getScene().getRoot()::applyCss);
+        return tooltip;
+    }
 
     /// Gives a node its words, in place of those it had; without any where there are none to give.
     public static void on(Node node, String words) {

@@ -157,6 +157,11 @@ public record StreamBudget(
         return names;
     }
 
+    /// Why it cannot be told how many images of a picture would be in time; empty where it can.
+    Optional<String> unknown() {
+        return inTime(picture) instanceof Figure.Missing(String reason) ? Optional.of(reason) : Optional.empty();
+    }
+
     private Figure inTime(StreamPicture other) {
         if (probe.isEmpty()) {
             return Figure.missing("the link was not probed");

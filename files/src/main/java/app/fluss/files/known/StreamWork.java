@@ -3,6 +3,7 @@ package app.fluss.files.known;
 import app.fluss.core.bench.FactKey;
 import app.fluss.core.stream.ProbeReport;
 import app.fluss.core.stream.StreamBudget;
+import app.fluss.core.stream.StreamOutlooks;
 import app.fluss.core.stream.blame.Alignment;
 import app.fluss.core.stream.blame.ClientHitch;
 import app.fluss.core.stream.blame.TwoLanes;
@@ -14,6 +15,7 @@ import java.util.Optional;
 /// @param probe of its link; empty if there was none
 /// @param probeSimulated whether a stand-in was probed
 /// @param budget what the stream has to work with; empty where facts are missing
+/// @param outlooks what it would be like with other pictures; empty as the budget is
 /// @param missing those facts
 /// @param bufferMs what the client holds back, ms; NaN if it is not stated
 /// @param blame its hitches; empty without the log of the host
@@ -21,6 +23,7 @@ public record StreamWork(
         Optional<ProbeReport> probe,
         boolean probeSimulated,
         Optional<StreamBudget> budget,
+        Optional<StreamOutlooks> outlooks,
         List<FactKey> missing,
         double bufferMs,
         Optional<Blamed> blame) {

@@ -8,6 +8,7 @@ import app.fluss.core.path.StageKind;
 import app.fluss.core.stream.ProbeReport;
 import app.fluss.core.stream.ProbeTrace;
 import app.fluss.core.stream.StreamBudget;
+import app.fluss.core.stream.StreamOutlooks;
 import app.fluss.core.stream.blame.Alignment;
 import app.fluss.core.stream.blame.Blame;
 import app.fluss.core.stream.blame.TwoLanes;
@@ -31,10 +32,12 @@ public final class Streams {
         Optional<ProbeTrace> trace = study.evidence(run, EvidenceKinds.LINK_PROBE);
         Setup setup = run.setup();
         Optional<ProbeReport> report = trace.map(ProbeReport::of);
+        Optional<StreamBudget> budget = StreamBudget.stated(setup, report.map(ProbeReport::arrivals));
         return Optional.of(new StreamWork(
                 report,
                 trace.map(ProbeTrace::simulated).orElse(false),
-                StreamBudget.stated(setup, report.map(ProbeReport::arrivals)),
+                budget,
+                budget.map(StreamOutlooks::of),
                 StreamBudget.missing(setup),
                 setup.number(FactKey.BUFFER_MS),
                 study.evidence(run, EvidenceKinds.HOST_LOG)
