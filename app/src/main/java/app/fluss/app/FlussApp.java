@@ -127,7 +127,6 @@ public final class FlussApp extends Application {
         Window(Stage stage, Path config, Preferences preferences) {
             // The marks of a language take longer to look up than a screen to show, the first time.
             CommonPool.begin(() -> Numbers.text(0.5, 1));
-            CommonPool.begin(Tips::first);
             this.stage = stage;
             this.recent = new RecentStudies(preferences);
             this.workbench = new Workbench(jobs, this::tell);
@@ -152,6 +151,7 @@ public final class FlussApp extends Application {
                     new Outside(config, this::open, this::makeDemo));
             Scene scene = new Scene(shell, WIDTH, HEIGHT);
             theme.dress(scene);
+            CommonPool.begin(Tips::first); // not before: the first control of all chooses a look where there is none
             stage.setScene(scene);
             stage.setMinWidth(960);
             stage.setMinHeight(620);
