@@ -85,8 +85,14 @@ public final class FrameArrivals {
     /// @param bufferMs held back, ms, 0 or more
     public Figure inTimeShare(double bufferMs) {
         int inTime = 0;
-        while (inTime < wholeMs.length && wholeMs[inTime] <= wholeMs[0] + bufferMs) {
-            inTime++;
+        int late = wholeMs.length;
+        while (inTime < late) {
+            int middle = (inTime + late) >>> 1;
+            if (wholeMs[middle] <= wholeMs[0] + bufferMs) {
+                inTime = middle + 1;
+            } else {
+                late = middle;
+            }
         }
         return Figure.ofFinite((double) inTime / transitMs.length, "no image was sent");
     }
