@@ -11,18 +11,21 @@ public final class FigureShapes {
     public static final int SIDE = 16;
 
     /// No shapes: it has no opinion.
-    public static final FigureShapes NONE = new FigureShapes(new byte[0]);
+    public static final FigureShapes NONE = new FigureShapes(new byte[0], FigureNet.NONE);
 
     private static final int FINE = 3;
     private static final int LEVELS = 15;
     private static final int BYTES = SIDE * SIDE / 2;
     private static final int NAMES = 256;
 
+    private final FigureNet net;
     private final List<float[]> shapes = new ArrayList<>();
     private final List<Character> names = new ArrayList<>();
 
     /// @param packed for each shape its name as one byte, then two pixels a byte
-    public FigureShapes(byte[] packed) {
+    /// @param net is asked beside them
+    public FigureShapes(byte[] packed, FigureNet net) {
+        this.net = net;
         for (int at = 0; at + BYTES < packed.length; at += BYTES + 1) {
             names.add((char) (packed[at] & 0xFF));
             float[] shape = new float[SIDE * SIDE];
@@ -119,15 +122,22 @@ public final class FigureShapes {
             int name = names.get(i);
             nearest[name] = Math.min(nearest[name], distance(glyph, shapes.get(i)));
         }
-        return new Nearest(nearest);
+        return new Nearest(nearest, net.guess(glyph));
     }
 
-    /// Distances of a glyph to the nearest shape of each name.
+    /// Distances of a glyph to the nearest shape of each name, and what the net says.
     static final class Nearest {
         private final double[] distances;
+        private final FigureNet.Guess guess;
 
-        private Nearest(double[] distances) {
+        private Nearest(double[] distances, FigureNet.Guess guess) {
             this.distances = distances;
+            this.guess = guess;
+        }
+
+        /// What the net says of it.
+        FigureNet.Guess guess() {
+            return guess;
         }
 
         double to(char name) {

@@ -9,11 +9,12 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 
-/// Names clusters of glyphs by two opinions that know nothing of each other. The engine reads clean
+/// Names clusters of glyphs by opinions that know nothing of each other. The engine reads clean
 /// pictures made of their means: as lines in the order in which they stand, in a row of equals, and
-/// alone. Beside it stands the shape of text faces that a glyph is nearest to. Where they differ, a shape
-/// counts that is plain enough, unless glyphs of another look have that name; what is left open after
-/// that stays without a name.
+/// alone. Beside it stand the shape of text faces that a glyph is nearest to, and a net that learnt from
+/// such faces: where the net is sure, that is enough. Where the others differ, a shape counts that is
+/// plain enough, unless glyphs of another look have that name; what is left open after that stays without
+/// a name.
 final class Naming {
     private static final int MOST_LINES = 20;
     private static final int LINES_EACH = 3;
@@ -29,6 +30,7 @@ final class Naming {
     private static final double KIN_ONLY = 0.2;
     private static final double KIN_BY_SHAPE = 0.08;
     private static final double HALF = 0.5;
+    private static final double CLEAR = 0.95;
     private static final double BAR = 0.8;
     private static final double LEAN = 0.12;
     private static final double UPPER_FROM = 0.3;
@@ -190,9 +192,13 @@ final class Naming {
         return sum / all;
     }
 
-    /// What a shape says that is plain enough by itself, unless glyphs of another look have that name.
-    /// Where no glyph has it, less will do.
+    /// What the net calls far the likeliest figure, or a shape says that is plain enough by itself, unless glyphs of
+    /// another look have that name. Where no glyph has it, less will do of a shape.
     private static char alone(Cluster cluster, Opinion said, Map<Cluster, Opinion> all) {
+        FigureNet.Guess guess = said.shape().guess();
+        if (guess.none() < HALF && guess.clear() >= CLEAR && !isTaken(guess.figure(), cluster, all)) {
+            return guess.figure();
+        }
         char shape = said.shape().figure();
         boolean free = all.keySet().stream().noneMatch(other -> other.name() == shape);
         boolean plain = said.isPlain() || (free && said.isPlainIfLeft());
@@ -215,7 +221,8 @@ final class Naming {
     }
 
     /// Takes the names away from glyphs of one look that are called differently: one of them is wrong. Where one is
-    /// rare and the other beyond doubt, it is the rare one. What the analyst said stays.
+    /// rare and the other beyond doubt, it is the rare one; where the net is sure of one only, it is the
+    /// other. What the analyst said stays.
     private void dropContradictions(List<Cluster> clusters, Map<Cluster, Opinion> said, Progress progress) {
         Set<Cluster> doubtful = new HashSet<>();
         int seen = 0;
@@ -223,7 +230,9 @@ final class Naming {
             progress.check((double) seen++ / clusters.size());
             for (Cluster other : clusters) {
                 boolean differ = one.isFigure() && other.isFigure() && one.name() != other.name();
+                boolean sure = isSure(one, said) && !isSure(other, said);
                 boolean same = differ
+                        && !sure
                         && !isRareBeside(other, one, said)
                         && one.mean().distanceBetweenPixels(other.mean(), spot) < SAME;
                 if (same || (differ && isPiece(one, other, said))) {
@@ -232,6 +241,12 @@ final class Naming {
             }
         }
         doubtful.stream().filter(said::containsKey).forEach(cluster -> cluster.call(NO_NAME));
+    }
+
+    /// Whether the net is sure of the name of a look.
+    private static boolean isSure(Cluster cluster, Map<Cluster, Opinion> said) {
+        Opinion opinion = said.get(cluster);
+        return opinion != null && opinion.isSure() && opinion.agreed() == cluster.name();
     }
 
     /// Whether a look that by its shape is none of its name is another one that lacks a side: thin strokes break, and

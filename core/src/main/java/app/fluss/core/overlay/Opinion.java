@@ -1,9 +1,11 @@
 package app.fluss.core.overlay;
 
-/// What was said of a look: by the engine, and by the text face whose shape it is nearest to.
+/// What was said of a look: by the engine, by the text face whose shape it is nearest to, and by the net.
 ///
 /// @param seven whether it is drawn as a 7 is, and no 1
 record Opinion(Votes engine, FigureShapes.Nearest shape, boolean seven) {
+    private static final double SURE = 0.95;
+    private static final double UNLIKELY = 0.02;
     private static final double AGREED = 0.6;
     private static final int FEWEST = 2;
     private static final double NEXT = 1.12;
@@ -35,12 +37,38 @@ record Opinion(Votes engine, FigureShapes.Nearest shape, boolean seven) {
     char unanimous() {
         char said = engineName();
         boolean always = isFigure(said) && engine.all() >= BOTH && engine.share(alike(said)) == 1;
-        return always && shape.to(said) <= (said == shape.figure() ? FARTHEST_IF_NEAREST : FARTHEST) ? said : 0;
+        return always
+                        && !isUnlikely(said)
+                        && shape.to(said) <= (said == shape.figure() ? FARTHEST_IF_NEAREST : FARTHEST)
+                ? said
+                : 0;
     }
 
-    /// What both say; 0 where they do not agree.
+    /// What it is called by those that agree; 0 where they do not. Where the net is sure, that is enough.
     char agreed() {
+        FigureNet.Guess guess = shape.guess();
+        if (isSure()) {
+            return guess.figure();
+        }
         char said = engineName();
+        if (guess.none() >= SURE) {
+            return isFigure(said) ? 0 : said;
+        }
+        char both = both(said);
+        return isFigure(both) && isUnlikely(both) ? 0 : both;
+    }
+
+    /// Whether the net has no doubt of the figure.
+    boolean isSure() {
+        return shape.guess().of(shape.guess().figure()) >= SURE;
+    }
+
+    private boolean isUnlikely(char figure) {
+        return shape.guess().of(figure) < UNLIKELY;
+    }
+
+    /// What the engine and the nearest shape say; 0 where they do not agree.
+    private char both(char said) {
         char drawn = shape.figure();
         if (isFigure(said)) {
             double own = shape.to(said);
@@ -63,12 +91,13 @@ record Opinion(Votes engine, FigureShapes.Nearest shape, boolean seven) {
 
     /// Whether the shape is plain enough by itself.
     boolean isPlain() {
-        return isPlain(CLEAR, engine.share(alike(shape.figure())) >= BACKED ? FAR : NEAR);
+        return !isUnlikely(shape.figure())
+                && isPlain(CLEAR, engine.share(alike(shape.figure())) >= BACKED ? FAR : NEAR);
     }
 
     /// Whether it is plain enough for a figure that no other look is called.
     boolean isPlainIfLeft() {
-        return isPlain(CLEARER, FAR);
+        return !isUnlikely(shape.figure()) && isPlain(CLEARER, FAR);
     }
 
     private boolean isPlain(double clear, double near) {

@@ -33,7 +33,7 @@ class FigureShapesTest {
         packed.writeBytes(FigureShapes.packed('1', normal(bar(3, 5, TOP, TOP + HEIGHT))));
         packed.writeBytes(FigureShapes.packed('7', normal(bar(0, 8, TOP, TOP + 3))));
         packed.writeBytes(FigureShapes.packed('L', normal(bar(0, 8, TOP + 11, TOP + HEIGHT))));
-        return new FigureShapes(packed.toByteArray());
+        return new FigureShapes(packed.toByteArray(), FigureNet.NONE);
     }
 
     @Test
@@ -51,7 +51,7 @@ class FigureShapesTest {
     @Test
     void packedShapesComeBack() {
         float[] shape = normal(bar(1, 4, TOP, TOP + 9));
-        FigureShapes one = new FigureShapes(FigureShapes.packed('4', shape));
+        FigureShapes one = new FigureShapes(FigureShapes.packed('4', shape), FigureNet.NONE);
         assertThat(one.nearest(shape).to('4')).as("four bits a pixel").isCloseTo(0, within(0.3));
     }
 

@@ -41,7 +41,7 @@ class LastFigureTest {
         for (int figure = 0; figure < 10; figure++) {
             packed.writeBytes(FigureShapes.packed((char) ('0' + figure), normal(stroke(figure))));
         }
-        return new FigureShapes(packed.toByteArray());
+        return new FigureShapes(packed.toByteArray(), FigureNet.NONE);
     }
 
     private Cluster put(Patch look, int column, int members, char name) {

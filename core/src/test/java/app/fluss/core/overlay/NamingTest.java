@@ -69,7 +69,7 @@ class NamingTest {
         }
         GlyphNamer namer = (_, width, _, layout) ->
                 layout == GlyphNamer.Layout.GLYPH ? engine : engine.repeat(width > 100 ? 5 : 1);
-        new Naming(namer, new FigureShapes(shapes.toByteArray()), WIDTH, ROWS, TOP, HEIGHT, 2)
+        new Naming(namer, new FigureShapes(shapes.toByteArray(), FigureNet.NONE), WIDTH, ROWS, TOP, HEIGHT, 2)
                 .name(clusters, List.of(), told, Progress.NONE);
         return clusters.stream().map(Cluster::name).toList();
     }
@@ -117,7 +117,7 @@ class NamingTest {
             String name = width > (row ? NARROW_ROW : NARROW) ? "9" : "3";
             return row ? name.repeat(5) : name;
         };
-        new Naming(namer, new FigureShapes(shapes.toByteArray()), WIDTH, ROWS, TOP, HEIGHT, 2)
+        new Naming(namer, new FigureShapes(shapes.toByteArray(), FigureNet.NONE), WIDTH, ROWS, TOP, HEIGHT, 2)
                 .name(clusters, List.of(), List.of(), Progress.NONE);
         return clusters.stream().map(Cluster::name).toList();
     }
@@ -157,7 +157,7 @@ class NamingTest {
             String name = dark > (row ? 5 : 1) * FOOTED ? "9" : "7";
             return row && layout == GlyphNamer.Layout.NUMBERS ? name.repeat(5) : name;
         };
-        new Naming(namer, new FigureShapes(shapes.toByteArray()), WIDTH, ROWS, TOP, HEIGHT, 2)
+        new Naming(namer, new FigureShapes(shapes.toByteArray(), FigureNet.NONE), WIDTH, ROWS, TOP, HEIGHT, 2)
                 .name(clusters, lines, List.of(), Progress.NONE);
         return clusters.stream().map(Cluster::name).toList();
     }
@@ -188,7 +188,7 @@ class NamingTest {
             String name = foot > (row ? 5 : 1) * FOOT ? "2" : "7";
             return row && layout == GlyphNamer.Layout.NUMBERS ? name.repeat(5) : name;
         };
-        new Naming(namer, new FigureShapes(shapes.toByteArray()), WIDTH, ROWS, TOP, HEIGHT, 2)
+        new Naming(namer, new FigureShapes(shapes.toByteArray(), FigureNet.NONE), WIDTH, ROWS, TOP, HEIGHT, 2)
                 .name(clusters, List.of(), List.of(), Progress.NONE);
         return clusters.stream().map(Cluster::name).toList();
     }
@@ -197,5 +197,29 @@ class NamingTest {
     void ofTwoNamesForOneLookTheRareOneIsWrong() {
         assertThat(namesOfSmeared(5)).containsExactly('7', (char) 0);
         assertThat(namesOfSmeared(30)).as("either may be").containsExactly((char) 0, (char) 0);
+    }
+
+    /// Names a 7 where the engine says one thing, or nothing, and a net another.
+    private static List<Character> names(String engine, FigureNet net) {
+        List<Cluster> clusters = List.of(cluster(seven()));
+        GlyphNamer namer = (_, width, _, layout) ->
+                layout == GlyphNamer.Layout.GLYPH ? engine : engine.repeat(width > 100 ? 5 : 1);
+        byte[] shapes = packed('7', seven());
+        new Naming(namer, new FigureShapes(shapes, net), WIDTH, ROWS, TOP, HEIGHT, 2)
+                .name(clusters, List.of(), List.of(), Progress.NONE);
+        return clusters.stream().map(Cluster::name).toList();
+    }
+
+    @Test
+    void aNetThatIsSureNamesWhatTheEngineCannotRead() {
+        assertThat(names("", Nets.saying('4'))).containsExactly('4');
+        assertThat(names("", Nets.sayingNone())).containsExactly((char) 0);
+    }
+
+    @Test
+    void whatANetIsSureIsNoFigureHasNoFiguresName() {
+        assertThat(names("7", FigureNet.NONE)).containsExactly('7');
+        assertThat(names("7", Nets.sayingNone())).containsExactly((char) 0);
+        assertThat(names("W", Nets.sayingNone())).containsExactly('W');
     }
 }

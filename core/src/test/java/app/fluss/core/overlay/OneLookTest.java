@@ -35,7 +35,7 @@ class OneLookTest {
         ByteArrayOutputStream packed = new ByteArrayOutputStream();
         packed.writeBytes(FigureShapes.packed('3', normal(THREE)));
         packed.writeBytes(FigureShapes.packed('9', normal(NINE)));
-        return new FigureShapes(packed.toByteArray());
+        return new FigureShapes(packed.toByteArray(), FigureNet.NONE);
     }
 
     private static void put(Map<Cluster, Opinion> said, Patch look, char name, int members) {

@@ -1,5 +1,6 @@
 package app.fluss.files.overlay;
 
+import app.fluss.core.overlay.FigureNet;
 import app.fluss.core.overlay.FigureShapes;
 import app.fluss.core.overlay.GlyphNamer;
 import app.fluss.core.overlay.OverlayReader;
@@ -21,6 +22,7 @@ public final class ClipOverlays {
 
     private static final double LOOKING = 0.5;
     private static final String SHAPES = "shapes.gz";
+    private static final String NET = "figures.gz";
 
     private ClipOverlays() {}
 
@@ -63,11 +65,19 @@ public final class ClipOverlays {
     }
 
     private static FigureShapes shapes() throws IOException {
-        try (InputStream packed = ClipOverlays.class.getResourceAsStream(SHAPES)) {
+        return new FigureShapes(part(SHAPES), net());
+    }
+
+    static FigureNet net() throws IOException {
+        return new FigureNet(part(NET));
+    }
+
+    private static byte[] part(String name) throws IOException {
+        try (InputStream packed = ClipOverlays.class.getResourceAsStream(name)) {
             if (packed == null) {
-                throw new IOException("a part of the program is missing: " + SHAPES);
+                throw new IOException("a part of the program is missing: " + name);
             }
-            return new FigureShapes(new GZIPInputStream(packed).readAllBytes());
+            return new GZIPInputStream(packed).readAllBytes();
         }
     }
 }
