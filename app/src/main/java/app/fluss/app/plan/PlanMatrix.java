@@ -17,6 +17,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.Supplier;
 import javafx.geometry.HPos;
 import javafx.geometry.Pos;
 import javafx.geometry.VPos;
@@ -65,13 +66,13 @@ final class PlanMatrix extends GridPane {
     ///
     /// @param needed repeats that the spread calls for, by cell; only where it is known
     void show(Contents contents, Optional<Game> game, Map<Planned.Cell, Integer> needed) {
-        parts(contents, game, needed).forEach(Runnable::run);
+        parts(contents, game, () -> needed).forEach(Runnable::run);
     }
 
     /// What shows a game, part by part: its heads, then some rows at a time.
     ///
-    /// @param needed repeats that the spread calls for, by cell; only where it is known
-    List<Runnable> parts(Contents contents, Optional<Game> game, Map<Planned.Cell, Integer> needed) {
+    /// @param needed repeats that the spread calls for, by cell, as far as it is known by then
+    List<Runnable> parts(Contents contents, Optional<Game> game, Supplier<Map<Planned.Cell, Integer>> needed) {
         List<Scene> scenes = Coverage.scenes(contents, game);
         Frame now = new Frame(
                 scenes,
@@ -83,7 +84,7 @@ final class PlanMatrix extends GridPane {
         for (int row = 0; row < scenes.size(); row += atATime) {
             int from = row;
             int to = Math.min(from + atATime, scenes.size());
-            parts.add(() -> showRows(contents, needed, from, to));
+            parts.add(() -> showRows(contents, needed.get(), from, to));
         }
         return parts;
     }

@@ -217,7 +217,7 @@ public final class PlanScreen extends VBox {
         look(contents, scenes);
         List<Runnable> parts = new ArrayList<>();
         parts.add(() -> showHead(contents, scenes));
-        parts.addAll(matrix.parts(contents, game(), seen.needed()));
+        parts.addAll(matrix.parts(contents, game(), () -> seen.needed()));
         parts.add(() -> showBegin(contents));
         parts.add(() -> showSheet(contents, scenes));
         inTurn.fill(parts);
