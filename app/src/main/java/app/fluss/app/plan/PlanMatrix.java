@@ -33,7 +33,7 @@ import javafx.scene.layout.VBox;
 /// changed here; over all games it is the coverage of the study.
 final class PlanMatrix extends GridPane {
     private static final double HEAD_PX = 118;
-    private static final int CELLS_AT_A_TIME = 12;
+    private static final int CELLS_AT_A_TIME = 6;
 
     private final Workbench workbench;
     private final Map<Planned.Cell, Shown> shown = new HashMap<>();
