@@ -30,9 +30,8 @@ public final class FigureNet {
         this(ByteBuffer.allocate(8 * Float.BYTES + weights()));
     }
 
-    /// @param packed for each layer its weights, then what is added: a float that they all are multiplied by, and a
-    /// signed
-    ///     byte each
+    /// @param packed for each layer its weights, then what is added: a float that all are multiplied by, then a
+    ///     signed byte each
     /// @throws java.nio.BufferUnderflowException if it is too short
     public FigureNet(byte[] packed) {
         this(ByteBuffer.wrap(packed));
@@ -68,7 +67,8 @@ public final class FigureNet {
 
     /// How likely a glyph is each figure.
     ///
-    /// @param glyph in the size and place of a shape, as [FigureShapes#normal] brings it there
+    /// @param glyph shares of ink, 0 to 1, of [FigureShapes#SIDE] rows of as many pixels, in the size and
+    ///     place of a shape, as [FigureShapes#normal] brings it there
     public Guess guess(float[] glyph) {
         float[] spots = pooled(convolved(glyph, SIDE, 1, spotWeights, spotBias), SIDE, SPOTS);
         float[] parts = pooled(convolved(spots, SIDE / 2, SPOTS, partWeights, partBias), SIDE / 2, PARTS);

@@ -213,6 +213,9 @@ class NamingTest {
     @Test
     void aNetThatIsSureNamesWhatTheEngineCannotRead() {
         assertThat(names("", Nets.saying('4'))).containsExactly('4');
+        assertThat(names("7", Nets.saying('4')))
+                .as("engine and shape say otherwise")
+                .containsExactly('4');
         assertThat(names("", Nets.sayingNone())).containsExactly((char) 0);
     }
 

@@ -1,7 +1,6 @@
 package app.fluss.core.overlay;
 
 import java.nio.ByteBuffer;
-import java.util.Arrays;
 
 /// Nets for tests, which say the same of everything.
 final class Nets {
@@ -26,6 +25,6 @@ final class Nets {
         byte[] last = ByteBuffer.allocate(Float.BYTES + NAMES).putFloat(1).array();
         last[Float.BYTES + name] = 12;
         System.arraycopy(last, 0, packed, PACKED - last.length, last.length);
-        return new FigureNet(Arrays.copyOf(packed, PACKED));
+        return new FigureNet(packed);
     }
 }
