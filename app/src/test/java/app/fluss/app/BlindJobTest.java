@@ -137,7 +137,9 @@ class BlindJobTest extends WindowTest {
 
         push(KeyCode.CONTROL, KeyCode.DIGIT5);
         settle();
-        until(() -> assertThat(words(look("#compare"))).contains("8 of 8 right", "Una", "equal in"));
+        // One order in 128 has one side only, and then there is nothing to compare.
+        String rated = order.contains("A") && order.contains("B") ? "equal in" : "Smoothness: not rated on both paths";
+        until(() -> assertThat(words(look("#compare"))).contains("8 of 8 right", "Una", rated));
     }
 
     private static String sha256(String text) throws Exception {
