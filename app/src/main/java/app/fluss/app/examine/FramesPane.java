@@ -171,29 +171,38 @@ final class FramesPane extends VBox {
         // Both do not fit, and a run that is switched is looked at stretch by stretch.
         weavePanel.setVisible(!toggle.isVisible());
         weavePanel.setManaged(!toggle.isVisible());
-        band.show(run == null ? null : BandView.Shown.of(run));
         if (run == null) {
-            weave.show(null);
-            ladder.clear();
-            figures.clear();
+            inTurn.fill(List.of(this::clear));
             return;
         }
-        ladder.show(
-                run.run().path().name() + " · " + run.run().name(),
-                run.analysis().rates(),
-                run.run().claimed());
         if (!sameRun) {
+            clear();
             showAll();
         }
         inTurn.fill(List.of(
-                figures::clear,
-                () -> weave.show(new WeaveView.Shown(run.analysis(), run.band().elapsedMs())),
+                () -> {
+                    figures.clear();
+                    ladder.show(
+                            run.run().path().name() + " · " + run.run().name(),
+                            run.analysis().rates(),
+                            run.run().claimed());
+                },
                 () -> {
                     showFigures();
                     if (!upper.getChildren().contains(figurePanel)) {
                         upper.getChildren().add(figurePanel);
                     }
-                }));
+                },
+                // The figures take the room that they need: charts that are drawn before are drawn twice.
+                () -> band.show(BandView.Shown.of(run)),
+                () -> weave.show(new WeaveView.Shown(run.analysis(), run.band().elapsedMs()))));
+    }
+
+    private void clear() {
+        band.show(null);
+        weave.show(null);
+        ladder.clear();
+        figures.clear();
     }
 
     private void showAll() {
