@@ -80,6 +80,8 @@ final class GlyphInk {
     private boolean isContradicted(Patch seen, Template own) {
         double same = Double.POSITIVE_INFINITY;
         double other = Double.POSITIVE_INFINITY;
+        double possible = Double.POSITIVE_INFINITY;
+        double lacking = lacking(seen, own.name());
         for (Template template : templates) {
             if (template.isFigure() && Math.abs(template.width() - own.width()) <= 1) {
                 double distance = template.look().distanceBetweenPixels(seen, spot);
@@ -87,12 +89,16 @@ final class GlyphInk {
                     same = Math.min(same, distance);
                 } else {
                     other = Math.min(other, distance);
+                    boolean may = template.look().lacking(seen, spot) <= lacking + RIVAL;
+                    possible = may ? Math.min(possible, distance) : possible;
                 }
             }
         }
-        boolean unlike = same > UNLIKE
-                && (other < same + AS_NEAR || (other < same + RIVAL && lacking(seen, own.name()) > LACKING));
-        return unlike || other < same - CONTRADICTED;
+        if (same <= UNLIKE) {
+            return other < same - CONTRADICTED;
+        }
+        // Something behind the text adds ink: what lacks far more of its own is not there, however near it is.
+        return possible < same + AS_NEAR || (possible < same + RIVAL && lacking > LACKING);
     }
 
     /// Whether some figure has ink that pictures lack: what stands behind it adds ink and takes none away.

@@ -21,6 +21,8 @@ final class Labels {
     private static final double MOSTLY = 0.5;
     private static final double NEARLY_ALWAYS = 0.8;
     private static final double ALWAYS = 0.95;
+    private static final double HARDLY_EVER = 0.05;
+    private static final double LACKING = 0.25;
     private static final double APART = 0.15;
     private static final double STEP_APART = 0.1;
     private static final int FIGURES = 10;
@@ -45,6 +47,7 @@ final class Labels {
     void name() {
         clusters.stream().filter(this::isSeldom).toList().forEach(cluster -> cluster.call((char) 0));
         dropBetweenFigures();
+        clusters.stream().filter(this::isAmongOthers).toList().forEach(cluster -> cluster.call((char) 0));
         Map<Integer, Map<Character, Integer>> letters = new HashMap<>();
         for (Cluster cluster : clusters) {
             if (isLetter(cluster) || cluster.isFigure()) {
@@ -91,6 +94,28 @@ final class Labels {
                 .toList();
         long pictures = seen.stream().distinct().count();
         return pictures >= ALWAYS * samples && pictures >= ALWAYS * seen.size();
+    }
+
+    /// Whether a figure only stands where much else does and hardly ever another figure: it is a letter of a label
+    /// that something stands behind.
+    private boolean isAmongOthers(Cluster cluster) {
+        int left = cluster.places().getFirst().box().left();
+        long here = cluster.places().stream().filter(place -> isAt(place, left)).count();
+        if (!cluster.isFigure() || here < ALWAYS * cluster.size()) {
+            return false;
+        }
+        long figures = there(left, true);
+        long all = figures + there(left, false);
+        return all >= SELDOM * samples && figures <= HARDLY_EVER * all;
+    }
+
+    /// How many figures, or other glyphs, begin at a column.
+    private long there(int left, boolean figures) {
+        return clusters.stream()
+                .filter(cluster -> cluster.isFigure() == figures)
+                .flatMap(cluster -> cluster.places().stream())
+                .filter(place -> isAt(place, left))
+                .count();
     }
 
     private boolean isAlike(Cluster one, Cluster other) {
@@ -157,7 +182,8 @@ final class Labels {
                         < SELDOM * samples;
     }
 
-    /// The letter that mostly stands at every place of a cluster, and no figure ever; 0 if there is none.
+    /// The letter that mostly stands at every place of a cluster, and no figure ever; 0 if there is none. One whose ink
+    /// the cluster has, too, need only stand there often: the rest of the ink is of something behind it.
     private char letter(Cluster cluster, Map<Integer, Map<Character, Integer>> letters) {
         char found = 0;
         for (Cluster.Place place : cluster.places()) {
@@ -167,7 +193,8 @@ final class Labels {
             }
             boolean figures = there.keySet().stream().anyMatch(Character::isDigit);
             char name = there.entrySet().stream()
-                    .filter(one -> !figures && one.getValue() >= MOSTLY * samples)
+                    .filter(one -> !figures && one.getValue() >= SELDOM * samples)
+                    .filter(one -> one.getValue() >= MOSTLY * samples || covers(cluster, one.getKey()))
                     .map(Map.Entry::getKey)
                     .findFirst()
                     .orElse((char) 0);
@@ -177,6 +204,14 @@ final class Labels {
             found = name;
         }
         return found;
+    }
+
+    /// Whether a cluster has all the ink of a letter.
+    private boolean covers(Cluster cluster, char letter) {
+        return letter != GlyphClass.OTHER
+                && clusters.stream()
+                        .filter(other -> other.name() == letter)
+                        .anyMatch(other -> other.mean().lacking(cluster.mean(), spot) < LACKING);
     }
 
     /// Takes the figure at a column for a letter, if it always is the same and stands apart.

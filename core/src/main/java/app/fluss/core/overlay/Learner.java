@@ -26,6 +26,10 @@ final class Learner {
     private static final double PAIR = 1.3;
     private static final double ALWAYS = 0.8;
     private static final double TRUSTED = 0.75;
+    private static final double TRUSTED_IF_PLAIN = 0.55;
+    private static final int MANY = 8;
+    private static final double OFTEN = 0.05;
+    private static final double BACKED = 0.6;
     private static final double LEAST = 0.4;
     private static final int FEWEST_FIGURES = 2;
     private static final int SEVERAL = 5;
@@ -98,13 +102,17 @@ final class Learner {
     /// @param place where in the line the number stands
     /// @param classes the glyphs for the analyst to look at
     /// @param found ink and rows
-    record Learnt(LineReader reader, NumberPlace place, List<GlyphClass> classes, InkSearch.Found found) {
+    /// @param backed whether the net by itself calls every figure the same
+    record Learnt(
+            LineReader reader, NumberPlace place, List<GlyphClass> classes, InkSearch.Found found, boolean backed) {
         /// Whether what was read is the text, and all of it: not what happens to stand behind it, nor the
         /// strokes of letters, which look like so many 1. Where a glyph has no name, the rest may be the
-        /// text all the same, unless few figures are known.
+        /// text all the same, unless few figures are known. Chance does not show nearly all of them, each
+        /// as plain as the net wants it.
         boolean isTrusted() {
+            double trusted = backed && place.figures() >= MANY ? TRUSTED_IF_PLAIN : TRUSTED;
             return place.sureShare() >= LEAST
-                    && place.sureShare() >= TRUSTED * (place.figures() < SEVERAL ? 1 : 1 - place.strangeShare())
+                    && place.sureShare() >= trusted * (place.figures() < SEVERAL ? 1 : 1 - place.strangeShare())
                     && place.figures() >= FEWEST_FIGURES
                     && !place.still()
                     && !place.spacing().isLost();
@@ -152,6 +160,18 @@ final class Learner {
         });
         large.addAll(letters(large, progress.part(NAMING, LETTERS)));
         return build(large, progress.part(LETTERS, 1));
+    }
+
+    /// Whether the net by itself would call every figure that is often seen what it is called.
+    private boolean isBacked(List<Cluster> named) {
+        return named.stream()
+                .filter(cluster -> cluster.isFigure() && cluster.size() >= OFTEN * samples.size())
+                .allMatch(cluster -> {
+                    Patch ink = cluster.common();
+                    float[] normal =
+                            FigureShapes.normal(ink.shares(), ink.width(), found.top() - top, found.figureHeight());
+                    return shapes.nearest(normal).guess().of(cluster.name()) >= BACKED;
+                });
     }
 
     /// The letters of other heights that stand on most pictures: no figures, but what would be taken for
@@ -266,7 +286,8 @@ final class Learner {
                 second,
                 NumberPlace.of(second, samples, found.figureHeight(), progress.part(SECOND, 1)),
                 classes,
-                found);
+                found,
+                isBacked(large));
     }
 
     /// The places where a first reader finds each kind for certain: more than were found as parts, and

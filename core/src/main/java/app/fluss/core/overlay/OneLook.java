@@ -7,8 +7,9 @@ import java.util.Map;
 
 /// Text of one face draws a figure in one way. Where glyphs of several looks are called the same, some of
 /// them may be other figures: those that look far less like it than the best of them, those that look
-/// nearly as much like a figure that nothing is called, and rare ones that the engine does not call so. They lose
-/// their name; what is plainly another glyph gets that of the only figure left.
+/// nearly as much like a figure that nothing is called, those that the net calls otherwise, and rare ones
+/// that the engine does not call so. They lose their name; what is plainly another glyph gets that of the
+/// only figure left.
 final class OneLook {
     private static final char NO_NAME = 0;
     private static final double FAR_LESS = 1.3;
@@ -44,6 +45,7 @@ final class OneLook {
     private void settle(char shared, List<List<Cluster>> looks, int all) {
         List<Cluster> best = looks.getFirst();
         double least = away(best, shared);
+        boolean known = looks.stream().anyMatch(look -> !isOther(look, shared));
         for (int i = 0; i < looks.size(); i++) {
             List<Cluster> look = looks.get(i);
             char other = nearlyAs(look, shared);
@@ -52,10 +54,22 @@ final class OneLook {
             boolean chance = plainly && size(look) <= CHANCE * all && !isSaid(look, shared);
             if (other != NO_NAME && plainly) {
                 look.forEach(cluster -> cluster.call(other));
-            } else if (other != NO_NAME || farLess || chance) {
+            } else if (other != NO_NAME || farLess || chance || (known && isOther(look, shared))) {
                 look.forEach(cluster -> cluster.call(NO_NAME));
             }
         }
+    }
+
+    /// Whether the net calls most of a look another figure, and that far likelier.
+    private boolean isOther(List<Cluster> look, char name) {
+        int others = look.stream()
+                .filter(cluster -> {
+                    Opinion opinion = said.get(cluster);
+                    return opinion != null && opinion.isOther(name);
+                })
+                .mapToInt(Cluster::size)
+                .sum();
+        return 2 * others > size(look);
     }
 
     /// The only figure that nothing is called and that a look is nearly as near to; 0 if there is none,

@@ -6,6 +6,8 @@ package app.fluss.core.overlay;
 record Opinion(Votes engine, FigureShapes.Nearest shape, boolean seven) {
     private static final double SURE = 0.95;
     private static final double UNLIKELY = 0.02;
+    private static final double HALF = 0.5;
+    private static final double FAR_LIKELIER = 3;
     private static final double AGREED = 0.6;
     private static final int FEWEST = 2;
     private static final double NEXT = 1.12;
@@ -61,6 +63,13 @@ record Opinion(Votes engine, FigureShapes.Nearest shape, boolean seven) {
     /// Whether the net has no doubt of the figure.
     boolean isSure() {
         return shape.guess().of(shape.guess().figure()) >= SURE;
+    }
+
+    /// Whether the net takes it for another figure, and for that far likelier.
+    boolean isOther(char figure) {
+        FigureNet.Guess guess = shape.guess();
+        double likeliest = guess.of(guess.figure());
+        return guess.figure() != figure && likeliest >= HALF && likeliest >= FAR_LIKELIER * guess.of(figure);
     }
 
     private boolean isUnlikely(char figure) {

@@ -2,6 +2,7 @@ package app.fluss.core.overlay;
 
 import app.fluss.core.work.Progress;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
@@ -21,7 +22,9 @@ public final class OverlayReader {
     private static final double LEARNING = 0.4;
     private static final double SEARCHING = 0.12;
     private static final double MOVING = 0.4;
-    private static final double RIMMED = 0.55;
+    private static final double RIMMED = 0.6;
+    private static final double HALF = 0.5;
+    private static final double[] REACHES = {12, 24};
     /// By how much a rim is darker than the text within, at least: shadows on one side leave less.
     private static final double RIM = 50;
     /// Of a fainter rim, such as white text has over a bright scene, next to nothing may be left open.
@@ -70,14 +73,32 @@ public final class OverlayReader {
         learn(crops, inks, told, progress.part(SEARCHING, MOVING))
                 .ifPresent(learnt -> ways.add(new LearntWay(learnt, UnaryOperator.identity(), null)));
         if (ways.stream().noneMatch(OverlayReader::isPlain)) {
-            learn(new Rimmed(crops), told, progress.part(MOVING, RIMMED))
-                    .filter(OverlayReader::isRimmed)
-                    .ifPresent(learnt -> ways.add(new LearntWay(learnt, Rimmed::new, null)));
+            rimmed(crops, told, progress.part(MOVING, RIMMED)).ifPresent(ways::add);
         }
         if (ways.stream().noneMatch(OverlayReader::isPlain)) {
             steadied(crops, inks, told, progress.part(RIMMED, 1)).ifPresent(ways::add);
         }
         return LearntNumber.of(ways);
+    }
+
+    /// By the rim of the text. Where that is faint and no outline, it tells the rows of the text and its colour,
+    /// and the pictures what it says.
+    private Optional<LearntWay> rimmed(Crops crops, List<GlyphClass> told, Progress progress) {
+        Rimmed rimmed = new Rimmed(crops);
+        Optional<Learner.Learnt> learnt =
+                learn(rimmed, told, progress.part(0, HALF)).filter(OverlayReader::isRimmed);
+        if (learnt.isEmpty()) {
+            return Optional.empty();
+        }
+        InkSearch.Found found = learnt.get().found();
+        Outline outline = Outline.of(crops, rimmed, found);
+        if (found.ink().y() >= RIM || outline.isThere()) {
+            return learnt.map(one -> new LearntWay(one, Rimmed::new, null));
+        }
+        List<InkSearch.Found> inks =
+                Arrays.stream(REACHES).boxed().flatMap(outline::text).toList();
+        return learn(crops, inks, told, progress.part(HALF, 1))
+                .map(one -> new LearntWay(one, UnaryOperator.identity(), null));
     }
 
     /// Whether text was told by its rim, and not by a shadow on one side.

@@ -49,6 +49,28 @@ class LabelsTest {
         assertThat(named(letter, unknown, elsewhere)).containsExactly('F', 'F', (char) 0);
     }
 
+    @Test
+    void aFigureThatStandsOnlyWhereALetterDoesIsNone() {
+        Cluster letter = cluster('S', i -> i != 7, _ -> 10);
+        assertThat(named(letter, cluster('8', i -> i == 7, _ -> 11))).containsExactly('S', 'S');
+        Cluster often = cluster('S', i -> i % 10 != 0, _ -> 10);
+        assertThat(named(often, cluster('8', i -> i % 10 == 0, _ -> 11))).containsExactly('S', '8');
+        assertThat(named(letter, cluster('8', i -> i == 7 || i == 8, i -> i == 7 ? 11 : 30)))
+                .containsExactly('S', '8');
+    }
+
+    @Test
+    void whatHasTheInkOfALetterThatIsOftenInItsPlaceIsThatLetter() {
+        Cluster letter = new Cluster(bar(4), false);
+        fill(letter, i -> i % 3 == 0, _ -> 10);
+        letter.call('F');
+        Cluster covered = new Cluster(bars(4, 12), false);
+        fill(covered, i -> i % 3 == 1, _ -> 10);
+        Cluster other = new Cluster(bars(8, 12), false);
+        fill(other, i -> i % 3 == 2, _ -> 10);
+        assertThat(named(letter, covered, other)).containsExactly('F', 'F', (char) 0);
+    }
+
     /// Ten figures, a bar of ink for each at a height of its own, of which two stand on each picture; and a glyph
     /// without
     /// a name behind them.
@@ -68,8 +90,13 @@ class LabelsTest {
     }
 
     private static Patch bar(int y) {
+        return bars(y, y);
+    }
+
+    private static Patch bars(int y, int otherY) {
         float[] shares = new float[WIDTH * HEIGHT];
         Arrays.fill(shares, y * WIDTH, (y + 2) * WIDTH, 1);
+        Arrays.fill(shares, otherY * WIDTH, (otherY + 2) * WIDTH, 1);
         return new Patch(WIDTH, shares);
     }
 

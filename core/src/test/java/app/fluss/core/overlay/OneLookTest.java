@@ -17,7 +17,7 @@ class OneLookTest {
     private static final Patch THREE = bars(x -> x >= 8);
     private static final Patch NINE = bars(x -> x < 4);
     private static final Patch BETWEEN = bars(x -> x >= 4 && x < 8);
-    private static final FigureShapes SHAPES = shapes();
+    private static final FigureShapes SHAPES = shapes(FigureNet.NONE);
 
     private static Patch bars(IntPredicate in) {
         float[] ink = new float[WIDTH * ROWS];
@@ -31,20 +31,24 @@ class OneLookTest {
         return FigureShapes.normal(look.shares(), WIDTH, 1, ROWS - 2);
     }
 
-    private static FigureShapes shapes() {
+    private static FigureShapes shapes(FigureNet net) {
         ByteArrayOutputStream packed = new ByteArrayOutputStream();
         packed.writeBytes(FigureShapes.packed('3', normal(THREE)));
         packed.writeBytes(FigureShapes.packed('9', normal(NINE)));
-        return new FigureShapes(packed.toByteArray(), FigureNet.NONE);
+        return new FigureShapes(packed.toByteArray(), net);
     }
 
     private static void put(Map<Cluster, Opinion> said, Patch look, char name, int members) {
+        put(said, look, name, members, SHAPES);
+    }
+
+    private static void put(Map<Cluster, Opinion> said, Patch look, char name, int members, FigureShapes shapes) {
         Cluster cluster = new Cluster(look, false);
         for (int i = 0; i < members; i++) {
             cluster.add(look, new Cluster.Place(i, new Box(0, 0, WIDTH - 1, ROWS - 1)));
         }
         cluster.call(name);
-        said.put(cluster, new Opinion(new Votes(), SHAPES.nearest(normal(look)), false));
+        said.put(cluster, new Opinion(new Votes(), shapes.nearest(normal(look)), false));
     }
 
     /// Looks that are all called 3 to begin with; the last may be called otherwise.
@@ -70,6 +74,16 @@ class OneLookTest {
     @Test
     void whereEveryFigureIsTakenItHasNoName() {
         assertThat(settled('9', THREE, BETWEEN, NINE)).containsExactly('3', (char) 0, '9');
+    }
+
+    @Test
+    void aSharedNameThatTheNetDoesNotGiveIsLost() {
+        Map<Cluster, Opinion> said = new LinkedHashMap<>();
+        put(said, THREE, '3', 30);
+        put(said, BETWEEN, '3', 30, shapes(Nets.saying('8')));
+        put(said, NINE, '9', 30, shapes(Nets.saying('8')));
+        new OneLook(said, 2).settle();
+        assertThat(said.keySet()).extracting(Cluster::name).containsExactly('3', (char) 0, '9');
     }
 
     @Test

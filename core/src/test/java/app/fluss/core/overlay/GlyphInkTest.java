@@ -1,0 +1,55 @@
+package app.fluss.core.overlay;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import org.junit.jupiter.api.Test;
+
+/// Figures of two bars across their width, and things as bright behind them.
+class GlyphInkTest {
+    private static final int WIDTH = 8;
+    private static final int HEIGHT = 24;
+    private static final int BAR = 3;
+    private static final String NAMES = "358";
+    private static final int[][] BARS = {{1, 6}, {1, 18}, {6, 18}};
+    private static final Template.Frame FRAME = new Template.Frame(WIDTH, HEIGHT, 0, HEIGHT, 1);
+
+    private static GlyphInk ink() {
+        List<Moments> all = new ArrayList<>();
+        for (int t = 0; t < BARS.length; t++) {
+            float[] look = new float[WIDTH * HEIGHT];
+            for (int y : BARS[t]) {
+                Arrays.fill(look, y * WIDTH, (y + BAR) * WIDTH, 1);
+            }
+            byte[] crop = new byte[Crops.PLANES * WIDTH * HEIGHT];
+            all.add(Moments.of(NAMES.charAt(t), new Patch(WIDTH, look), FRAME, List.of(crop), new int[] {0}));
+        }
+        return new GlyphInk(FRAME, Template.of(all, 1), new Ink(255, 128, 128, 24), 2);
+    }
+
+    /// Whether a picture with bars in these rows contradicts a figure.
+    private static boolean isContradicted(char figure, int... rows) {
+        byte[] crop = new byte[Crops.PLANES * WIDTH * HEIGHT];
+        Arrays.fill(crop, (byte) 128);
+        for (int y : rows) {
+            Arrays.fill(crop, y * WIDTH, (y + BAR) * WIDTH, (byte) 255);
+        }
+        return ink().isContradicted(List.of(crop), List.of(new Glyph(NAMES.indexOf(figure), 0)));
+    }
+
+    @Test
+    void aFigureThatLooksLikeAnotherOneIsContradicted() {
+        assertThat(isContradicted('3', 1, 6)).isFalse();
+        assertThat(isContradicted('3', 1, 18)).isTrue();
+    }
+
+    @Test
+    void somethingBrightBehindAFigureLeavesTheOnlyOneWhoseInkIsThere() {
+        assertThat(isContradicted('3', 1, 6, 10, 13)).isFalse();
+        assertThat(isContradicted('3', 1, 6, 15, 18))
+                .as("any of them may be behind it")
+                .isTrue();
+    }
+}

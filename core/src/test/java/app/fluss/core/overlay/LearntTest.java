@@ -1,0 +1,34 @@
+package app.fluss.core.overlay;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.List;
+import org.junit.jupiter.api.Test;
+
+/// How much of a text must be read before it is taken for the text.
+class LearntTest {
+    private static final InkSearch.Found FOUND = new InkSearch.Found(new Ink(255, 128, 128, 24), 0, 0, 1);
+
+    private static boolean isTrusted(double sureShare, double strangeShare, int figures, boolean backed) {
+        Template.Frame frame = new Template.Frame(1, 1, 0, 1, 1);
+        Scenery scenery = new Scenery(frame, new double[] {0}, new double[] {1}, 1);
+        LineReader reader = new LineReader(frame, scenery, List.of(), new boolean[0][], new boolean[3], FOUND, 1);
+        NumberPlace place = new NumberPlace(0, 1, sureShare, strangeShare, figures, Spacing.UNKNOWN, false);
+        return new Learner.Learnt(reader, place, List.of(), FOUND, backed).isTrusted();
+    }
+
+    @Test
+    void mostOfItIsReadWhereFewFiguresAreKnown() {
+        assertThat(isTrusted(0.8, 0, 4, true)).isTrue();
+        assertThat(isTrusted(0.6, 0.4, 4, true)).as("the rest has no name").isFalse();
+        assertThat(isTrusted(0.6, 0.4, 6, true)).isTrue();
+        assertThat(isTrusted(0.6, 0, 6, true)).isFalse();
+    }
+
+    @Test
+    void lessWillDoWhereNearlyAllFiguresArePlain() {
+        assertThat(isTrusted(0.6, 0, 9, true)).isTrue();
+        assertThat(isTrusted(0.6, 0, 9, false)).isFalse();
+        assertThat(isTrusted(0.5, 0, 9, true)).isFalse();
+    }
+}
