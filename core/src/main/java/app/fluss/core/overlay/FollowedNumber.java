@@ -19,17 +19,17 @@ public final class FollowedNumber {
     private static final double LEARNING = 0.5;
 
     private final OverlayReader reader;
-    private final Crops crops;
+    private final Rectangle rectangle;
     private final List<GlyphClass> told;
     private @Nullable LearntNumber learnt;
     private int learnAt = FIRST;
     private double[] values = {};
 
-    /// @param crops grow meanwhile
+    /// @param rectangle its crops grow meanwhile
     /// @param told glyphs that the analyst has named
-    public FollowedNumber(OverlayReader reader, Crops crops, List<GlyphClass> told) {
+    public FollowedNumber(OverlayReader reader, Rectangle rectangle, List<GlyphClass> told) {
         this.reader = reader;
-        this.crops = crops;
+        this.rectangle = rectangle;
         this.told = told;
     }
 
@@ -44,14 +44,14 @@ public final class FollowedNumber {
         Arrays.fill(values, done, ms.length, Double.NaN);
         boolean couldRead = learnt != null && learnt.whyNot().isEmpty();
         if (ms.length >= learnAt && learnAt <= LAST) {
-            learnt = reader.learnNumber(crops, told, progress.part(0, LEARNING));
+            learnt = reader.learnNumber(rectangle, told, progress.part(0, LEARNING));
             learnAt = 2 * ms.length;
         }
         if (learnt == null) {
             return OverlaySeries.of(values, ms, List.of(), "too few pictures so far to learn from");
         }
         int from = couldRead ? Math.max(0, done - BEFORE) : 0;
-        double[] read = learnt.values(new Rest(crops, from), progress.part(LEARNING, 1));
+        double[] read = learnt.values(new Rest(rectangle.around(), from), progress.part(LEARNING, 1));
         for (int i = from; i < values.length; i++) {
             values[i] = Double.isNaN(read[i - from]) ? values[i] : read[i - from];
         }

@@ -42,6 +42,7 @@ final class Learner {
     private static final double AGAIN = 0.3;
     private static final double UNIT = 0.4;
 
+    private final Span asked;
     private final int width;
     private final int height;
     private final GlyphNamer namer;
@@ -55,10 +56,11 @@ final class Learner {
     private final Clusters clusters;
     private final Clusters letters;
 
-    Learner(int width, int height, InkSearch.Found found, GlyphNamer namer, FigureShapes shapes) {
+    Learner(Rectangle rectangle, InkSearch.Found found, GlyphNamer namer, FigureShapes shapes) {
+        asked = rectangle.columns();
         this.shapes = shapes;
-        this.width = width;
-        this.height = height;
+        width = rectangle.around().width();
+        height = rectangle.around().height();
         this.found = found;
         this.namer = namer;
         clusters = new Clusters(found.figureHeight(), MOST_LOOKS);
@@ -359,7 +361,7 @@ final class Learner {
                 }
             }
         }
-        return new LineReader(frame, scenery, templates, allowed, centres, found, clusters.spot());
+        return new LineReader(frame, scenery, templates, allowed, centres, found, clusters.spot(), asked);
     }
 
     /// With a column of nothing on both sides, or none.

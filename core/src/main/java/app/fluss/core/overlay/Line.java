@@ -58,6 +58,14 @@ final class Line {
         return joined(found);
     }
 
+    /// All of these and letters.
+    List<Box> text(byte[] crop) {
+        List<Box> all = glyphs(crop);
+        all.removeIf(this::isPoint);
+        all.addAll(letters);
+        return all;
+    }
+
     /// Parts of the picture last looked at that are neither as high as a figure nor points, and may be
     /// letters.
     List<Box> letters() {

@@ -19,6 +19,7 @@ final class LineReader {
     private static final double CERTAIN_UNFIT = 2.2;
 
     private final Template.Frame frame;
+    private final Span asked;
     private final Scenery scenery;
     private final List<Template> templates;
     private final boolean[][] allowed;
@@ -35,6 +36,7 @@ final class LineReader {
     private Spacing spacing = Spacing.UNKNOWN;
 
     /// @param allowed for each template, the columns where it may begin
+    /// @param asked where the middle of a number must be
     LineReader(
             Template.Frame frame,
             Scenery scenery,
@@ -42,7 +44,9 @@ final class LineReader {
             boolean[][] allowed,
             boolean[] centres,
             InkSearch.Found found,
-            int spot) {
+            int spot,
+            Span asked) {
+        this.asked = asked;
         glyphInk = new GlyphInk(frame, templates, found.ink(), spot);
         this.centres = centres;
         this.figureHeight = found.figureHeight();
@@ -96,7 +100,7 @@ final class LineReader {
     /// What stands on a picture.
     ///
     /// @param glyphs from left to right
-    /// @param runs the numbers among them
+    /// @param runs the numbers among them whose middle lies in the rectangle
     /// @param total how much likelier than scenery alone
     /// @param free by how much no figure stands where none was found
     /// @param strange whether something may be a figure that is not known
@@ -121,7 +125,9 @@ final class LineReader {
         boolean nameless = glyphs.stream().anyMatch(this::isNameless);
         return new Reading(
                 glyphs,
-                NumberRun.of(glyphs, templates, figureHeight, spacing),
+                NumberRun.of(glyphs, templates, figureHeight, spacing).stream()
+                        .filter(run -> asked.holds(run.centre(templates)))
+                        .toList(),
                 best[frame.width()],
                 inserted(glyphs),
                 nameless || strange(crop, glyphs),
@@ -146,10 +152,16 @@ final class LineReader {
     /// Whether a number of the picture last read is the one that it seems.
     boolean isSure(byte[] crop, Reading reading, NumberRun run) {
         return !reading.strange()
+                && !isCut(run)
                 && spacing.isUsual(run.text(templates, spacing))
                 && reading.free() >= FIGURE_MARGIN
                 && isPlain(run)
                 && fits(crop, run);
+    }
+
+    /// Whether a number touches the edge of what is looked at, beyond which it may go on.
+    private boolean isCut(NumberRun run) {
+        return run.left() == 0 || run.right(templates) == frame.width();
     }
 
     /// Whether a glyph of the picture last read is the one that it seems.

@@ -21,6 +21,7 @@ public final class OverlayReader {
     private static final int LARGE = 36;
     private static final double LEARNING = 0.4;
     private static final double SEARCHING = 0.12;
+    private static final double CUT = 0.14;
     private static final double MOVING = 0.4;
     private static final double RIMMED = 0.6;
     private static final double HALF = 0.5;
@@ -55,38 +56,44 @@ public final class OverlayReader {
     /// @param ms when each picture is shown, ms from the clip's begin, rising; as many as there are crops, one
     ///     at least
     /// @throws app.fluss.core.work.StoppedException if `progress` stops it
-    public OverlaySeries read(Crops crops, double[] ms, List<GlyphClass> told, Progress progress) {
-        return learnNumber(crops, told, progress.part(0, LEARNING)).read(crops, ms, progress.part(LEARNING, 1));
+    public OverlaySeries read(Rectangle rectangle, double[] ms, List<GlyphClass> told, Progress progress) {
+        return learnNumber(rectangle, told, progress.part(0, LEARNING))
+                .read(rectangle.around(), ms, progress.part(LEARNING, 1));
     }
 
     /// Learns what the number looks like, to read these pictures or more of the same recording. Where it cannot be
     /// told well from what stands behind it, by its outline too, and with what moves there taken away.
     ///
+    /// @return what reads crops like those around the rectangle
     /// @throws app.fluss.core.work.StoppedException if `progress` stops it
-    LearntNumber learnNumber(Crops crops, List<GlyphClass> told, Progress progress) {
-        List<InkSearch.Found> inks = new InkSearch(crops).find(progress.part(0, SEARCHING));
+    LearntNumber learnNumber(Rectangle rectangle, List<GlyphClass> told, Progress progress) {
+        Crops alone = rectangle.with(Rectangle.Beside.NOTHING).around();
+        List<InkSearch.Found> inks = new InkSearch(alone).find(progress.part(0, SEARCHING));
         if (!inks.isEmpty() && inks.getFirst().figureHeight() > LARGE) {
-            return learnNumber(new Shrunk(crops), told, progress.part(SEARCHING, 1))
+            return learnNumber(rectangle.shrunk(), told, progress.part(SEARCHING, 1))
                     .through(Shrunk::new);
         }
+        Rectangle.Beside beside = CutText.beside(alone, inks, progress.part(SEARCHING, CUT));
+        Rectangle seen = rectangle.with(beside);
         List<LearntWay> ways = new ArrayList<>();
-        learn(crops, inks, told, progress.part(SEARCHING, MOVING))
+        learn(seen, inks, told, progress.part(CUT, MOVING))
                 .ifPresent(learnt -> ways.add(new LearntWay(learnt, UnaryOperator.identity(), null)));
         if (ways.stream().noneMatch(OverlayReader::isPlain)) {
-            rimmed(crops, told, progress.part(MOVING, RIMMED)).ifPresent(ways::add);
+            rimmed(seen, told, progress.part(MOVING, RIMMED)).ifPresent(ways::add);
         }
         if (ways.stream().noneMatch(OverlayReader::isPlain)) {
-            steadied(crops, inks, told, progress.part(RIMMED, 1)).ifPresent(ways::add);
+            steadied(seen, inks, told, progress.part(RIMMED, 1)).ifPresent(ways::add);
         }
-        return LearntNumber.of(ways);
+        return LearntNumber.of(ways).through(rectangle.view(beside));
     }
 
     /// By the rim of the text. Where that is faint and no outline, it tells the rows of the text and its colour,
     /// and the pictures what it says.
-    private Optional<LearntWay> rimmed(Crops crops, List<GlyphClass> told, Progress progress) {
+    private Optional<LearntWay> rimmed(Rectangle rectangle, List<GlyphClass> told, Progress progress) {
+        Crops crops = rectangle.around();
         Rimmed rimmed = new Rimmed(crops);
-        Optional<Learner.Learnt> learnt =
-                learn(rimmed, told, progress.part(0, HALF)).filter(OverlayReader::isRimmed);
+        Optional<Learner.Learnt> learnt = learn(rectangle.through(_ -> rimmed), told, progress.part(0, HALF))
+                .filter(OverlayReader::isRimmed);
         if (learnt.isEmpty()) {
             return Optional.empty();
         }
@@ -97,7 +104,7 @@ public final class OverlayReader {
         }
         List<InkSearch.Found> inks =
                 Arrays.stream(REACHES).boxed().flatMap(outline::text).toList();
-        return learn(crops, inks, told, progress.part(HALF, 1))
+        return learn(rectangle, inks, told, progress.part(HALF, 1))
                 .map(one -> new LearntWay(one, UnaryOperator.identity(), null));
     }
 
@@ -117,34 +124,35 @@ public final class OverlayReader {
     /// Where what moves behind the text looks like it, it is taken away over several pictures. What numbers that change
     /// with every picture have in common is left, too: it looks like one figure or two.
     private Optional<LearntWay> steadied(
-            Crops crops, List<InkSearch.Found> inks, List<GlyphClass> told, Progress progress) {
+            Rectangle rectangle, List<InkSearch.Found> inks, List<GlyphClass> told, Progress progress) {
         List<LearntWay> ways = new ArrayList<>();
         List<Ink> tried = Stream.concat(inks.stream().map(InkSearch.Found::ink).limit(MOST_STEADIED), Stream.of(WHITE))
                 .toList();
         for (int i = 0; i < tried.size(); i++) {
             Ink ink = tried.get(i);
             Progress part = progress.part((double) i / tried.size(), (i + 1.0) / tried.size());
-            learn(Steadied.back(crops, ink), told, part)
+            learn(rectangle.through(crops -> Steadied.back(crops, ink)), told, part)
                     .filter(learnt -> learnt.isTrusted() && learnt.place().figures() >= FEWEST_STEADIED)
                     .ifPresent(learnt -> ways.add(new LearntWay(learnt, UnaryOperator.identity(), ink)));
         }
         return ways.stream().max(Comparator.comparingDouble(way -> way.learnt().worth()));
     }
 
-    private Optional<Learner.Learnt> learn(Crops crops, List<GlyphClass> told, Progress progress) {
-        List<InkSearch.Found> inks = new InkSearch(crops).find(progress.part(0, SEARCHING));
-        return learn(crops, inks, told, progress.part(SEARCHING, 1));
+    private Optional<Learner.Learnt> learn(Rectangle rectangle, List<GlyphClass> told, Progress progress) {
+        List<InkSearch.Found> inks = new InkSearch(rectangle.around()).find(progress.part(0, SEARCHING));
+        return learn(rectangle, inks, told, progress.part(SEARCHING, 1));
     }
 
     /// Empty if no ink was found.
     private Optional<Learner.Learnt> learn(
-            Crops crops, List<InkSearch.Found> inks, List<GlyphClass> told, Progress progress) {
+            Rectangle rectangle, List<InkSearch.Found> inks, List<GlyphClass> told, Progress progress) {
+        Crops crops = rectangle.around();
         Learner.@Nullable Learnt best = null;
         int tried = Math.min(MOST_INKS, inks.size());
         byte[] crop = new byte[Crops.PLANES * crops.width() * crops.height()];
         for (int i = 0; i < tried; i++) {
             Progress part = progress.part((double) i / tried, (i + 1.0) / tried);
-            Learner learner = new Learner(crops.width(), crops.height(), inks.get(i), namer, shapes);
+            Learner learner = new Learner(rectangle, inks.get(i), namer, shapes);
             int samples = Learner.sampleCount(crops);
             for (int s = 0; s < samples; s++) {
                 crops.read((int) ((long) s * crops.size() / samples), crop);

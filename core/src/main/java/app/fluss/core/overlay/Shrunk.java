@@ -2,7 +2,8 @@ package app.fluss.core.overlay;
 
 /// Crops of half the size, the mean of each four pixels: large glyphs are read as well, and many times faster.
 final class Shrunk implements Crops {
-    private static final int BY = 2;
+    /// Pixels of a side that become one.
+    static final int BY = 2;
 
     private final Crops large;
     private final byte[] crop;

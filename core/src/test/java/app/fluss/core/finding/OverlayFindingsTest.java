@@ -7,6 +7,7 @@ import app.fluss.core.overlay.FigureShapes;
 import app.fluss.core.overlay.GlyphNamer;
 import app.fluss.core.overlay.OverlayReader;
 import app.fluss.core.overlay.OverlaySeries;
+import app.fluss.core.overlay.Rectangle;
 import app.fluss.core.work.Progress;
 import java.util.Arrays;
 import java.util.List;
@@ -39,7 +40,7 @@ class OverlayFindingsTest {
             }
         };
         return new OverlayReader(GlyphNamer.NONE, FigureShapes.NONE)
-                .read(grey, new double[] {0, 20, 40, 60, 80}, List.of(), Progress.NONE);
+                .read(Rectangle.of(grey), new double[] {0, 20, 40, 60, 80}, List.of(), Progress.NONE);
     }
 
     private static List<String> codes(List<Finding> findings) {

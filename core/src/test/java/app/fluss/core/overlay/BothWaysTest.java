@@ -29,7 +29,15 @@ class BothWaysTest {
         List<Template> templates = Template.of(all, 1);
         Scenery scenery = new Scenery(FRAME, new double[] {0}, new double[] {1}, BARS);
         InkSearch.Found found = new InkSearch.Found(new Ink(255, 128, 128, 24), 0, 0, 1);
-        return new LineReader(FRAME, scenery, templates, new boolean[10][BARS], new boolean[2 * BARS + 1], found, 1);
+        return new LineReader(
+                FRAME,
+                scenery,
+                templates,
+                new boolean[10][BARS],
+                new boolean[2 * BARS + 1],
+                found,
+                1,
+                new Span(0, BARS));
     }
 
     /// What pictures show that stand together with those from `before` to `after`.

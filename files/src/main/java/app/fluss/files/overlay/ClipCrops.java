@@ -20,13 +20,16 @@ import java.util.Optional;
 final class ClipCrops implements Closeable {
     /// So much around a rectangle is looked at with it: text that touches its edge is text still.
     private static final int AROUND = 3;
+    /// So much more is kept on both sides, in heights of the rectangle: where text touches its edge even so, that text
+    /// is looked at to its end.
+    private static final double BESIDE = 1.25;
 
     private static final int FEWEST = 3;
 
     private final Clip clip;
     private final List<AskedNumber> asked;
     private final double fps;
-    private final List<Area> grown;
+    private final List<Area> kept;
     private final Path folder;
     private final List<CropFile> files = new ArrayList<>();
     private final DistinctPictures distinct;
@@ -49,15 +52,19 @@ final class ClipCrops implements Closeable {
         this.asked = List.copyOf(asked);
         this.fps = fps;
         List<Area> areas = asked.stream().map(AskedNumber::area).toList();
-        grown = areas.stream().map(this::grown).toList();
+        List<Area> grown =
+                areas.stream().map(area -> grown(area, AROUND, AROUND)).toList();
+        kept = grown.stream()
+                .map(area -> grown(area, (int) (BESIDE * area.height()), 0))
+                .toList();
         distinct = new DistinctPictures(clip.width(), clip.height(), clip.size(), new Look(Optional.empty(), areas));
         luma = new byte[clip.width() * clip.height()];
         stamped = isStamped();
-        clip.watch(grown);
+        clip.watch(kept);
         folder = Files.createTempDirectory("fluss-overlay");
         try {
-            for (Area area : grown) {
-                files.add(new CropFile(area, folder));
+            for (int i = 0; i < grown.size(); i++) {
+                files.add(new CropFile(kept.get(i), grown.get(i), folder));
             }
         } catch (IOException e) {
             close();
@@ -65,14 +72,14 @@ final class ClipCrops implements Closeable {
         }
     }
 
-    private Area grown(Area area) {
-        int x = Math.max(0, area.x() - AROUND);
-        int y = Math.max(0, area.y() - AROUND);
+    private Area grown(Area area, int beside, int above) {
+        int x = Math.max(0, area.x() - beside);
+        int y = Math.max(0, area.y() - above);
         return new Area(
                 x,
                 y,
-                Math.min(clip.width(), area.x() + area.width() + AROUND) - x,
-                Math.min(clip.height(), area.y() + area.height() + AROUND) - y);
+                Math.min(clip.width(), area.x() + area.width() + beside) - x,
+                Math.min(clip.height(), area.y() + area.height() + above) - y);
     }
 
     private boolean isStamped() {
@@ -107,7 +114,7 @@ final class ClipCrops implements Closeable {
     private void takeNext() throws IOException, InputException {
         clip.luma(taken, luma);
         for (int i = 0; i < files.size(); i++) {
-            byte[] colour = new byte[2 * grown.get(i).width() * grown.get(i).height()];
+            byte[] colour = new byte[2 * kept.get(i).width() * kept.get(i).height()];
             clip.colour(i, colour);
             files.get(i).add(luma, clip.width(), colour);
         }

@@ -53,7 +53,7 @@ public final class ClipOverlays {
         for (AskedNumber one : asked) {
             int done = numbers.size();
             Progress part = progress.part((double) done / asked.size(), (done + 1.0) / asked.size());
-            OverlaySeries series = reader.read(crops.of(done), ms, one.told(), part);
+            OverlaySeries series = reader.read(crops.of(done).rectangle(), ms, one.told(), part);
             StandCrops kept = crops.of(done).of(series.stands(), MOST_CROP_BYTES / asked.size());
             numbers.add(new RecordedNumber(one.name(), one.area(), series, one.told(), kept));
         }

@@ -1,6 +1,7 @@
 package app.fluss.files.overlay;
 
 import app.fluss.core.overlay.Crops;
+import app.fluss.core.overlay.Rectangle;
 import app.fluss.core.overlay.Stand;
 import app.fluss.core.picture.Area;
 import java.io.Closeable;
@@ -11,7 +12,6 @@ import java.nio.channels.FileChannel;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.StandardOpenOption;
-import java.util.Arrays;
 import java.util.List;
 
 /// The crops of one rectangle in a file of their own, so that memory does not grow with the clip. The file goes
@@ -21,10 +21,14 @@ final class CropFile implements Crops, Closeable {
 
     private final FileChannel channel;
     private final Area area;
+    private final Area asked;
     private int size;
 
-    CropFile(Area area, Path folder) throws IOException {
+    /// @param area what is kept
+    /// @param asked the rectangle itself, in the same rows
+    CropFile(Area area, Area asked, Path folder) throws IOException {
         this.area = area;
+        this.asked = asked;
         Path file = Files.createTempFile(folder, "crops", ".yuv");
         channel = FileChannel.open(
                 file, StandardOpenOption.READ, StandardOpenOption.WRITE, StandardOpenOption.DELETE_ON_CLOSE);
@@ -81,9 +85,15 @@ final class CropFile implements Crops, Closeable {
         }
     }
 
+    /// The rectangle, and what was kept beside it.
+    Rectangle rectangle() {
+        int from = asked.x() - area.x();
+        return new Rectangle(this, from, from + asked.width());
+    }
+
     /// The middle picture of each reading, those of open ones first, as many as there is room for.
     StandCrops of(List<Stand> stands, int mostBytes) {
-        int pixels = area.width() * area.height();
+        int pixels = asked.width() * asked.height();
         int left = Math.min(MOST_PICTURES, mostBytes / pixels);
         byte[][] grey = new byte[stands.size()][];
         byte[] crop = new byte[bytes()];
@@ -93,13 +103,23 @@ final class CropFile implements Crops, Closeable {
                 Stand stand = stands.get(i);
                 if (stand.isRead() == read) {
                     read(first + stand.pictures() / 2, crop);
-                    grey[i] = Arrays.copyOf(crop, pixels);
+                    grey[i] = grey(crop);
                     left--;
                 }
                 first += stand.pictures();
             }
         }
-        return new StandCrops(area.width(), area.height(), grey);
+        return new StandCrops(asked.width(), asked.height(), grey);
+    }
+
+    /// Of the rectangle itself.
+    private byte[] grey(byte[] crop) {
+        byte[] grey = new byte[asked.width() * asked.height()];
+        for (int y = 0; y < asked.height(); y++) {
+            int from = y * area.width() + asked.x() - area.x();
+            System.arraycopy(crop, from, grey, y * asked.width(), asked.width());
+        }
+        return grey;
     }
 
     @Override

@@ -34,7 +34,8 @@ public final class FollowedOverlays implements Closeable {
         crops = new ClipCrops(clip, asked, fps);
         OverlayReader reader = ClipOverlays.reader(namer);
         for (int i = 0; i < asked.size(); i++) {
-            numbers.add(new FollowedNumber(reader, crops.of(i), asked.get(i).told()));
+            numbers.add(new FollowedNumber(
+                    reader, crops.of(i).rectangle(), asked.get(i).told()));
         }
     }
 
