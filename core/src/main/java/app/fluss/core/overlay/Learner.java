@@ -32,7 +32,7 @@ final class Learner {
     private static final double BACKED = 0.6;
     private static final double LEAST = 0.4;
     private static final int FEWEST_FIGURES = 2;
-    private static final int SEVERAL = 5;
+    private static final int SEVERAL = 7;
     private static final double PARTING = 0.1;
     private static final double NAMING = 0.6;
     private static final double LETTERS = 0.62;

@@ -3,9 +3,11 @@ package app.fluss.core.overlay;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.BitSet;
+import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 
 /// What stands right beside a number: its label, its unit, or nothing; the same all the time. Anything else may
 /// be a figure of it that was not made out, or was taken for a letter.
@@ -19,6 +21,7 @@ final class Neighbours {
     private static final double OFTEN = 0.2;
     private static final double USUAL = 0.35;
     private static final double FEW = 0.05;
+    private static final int NOWHERE = Integer.MAX_VALUE / 2;
 
     private final Template.Frame frame;
     private final List<Template> templates;
@@ -113,16 +116,58 @@ final class Neighbours {
                 others(reading).forEach(glyph -> count(glyph, reading, seen));
             }
         }
+        int usualLabel = usualEnd(readings, true);
+        int usualUnit = usualEnd(readings, false);
         for (int i = 0; i < readings.length; i++) {
             PictureReading reading = readings[i];
             boolean strange = others(reading).stream()
                     .filter(glyph -> isBeside(glyph, reading))
                     .anyMatch(glyph -> {
+                        boolean left = glyph.left() < reading.from();
                         Seen kind = seen.getOrDefault(kinds[glyph.template()], new Seen());
-                        return kind.isFigure() || !isUsual(glyph, glyph.left() < reading.from(), seen, all);
+                        if (kind.isFigure() || isUsual(glyph, left, seen, all)) {
+                            return kind.isFigure();
+                        }
+                        Glyph last = last(reading, left).orElse(glyph);
+                        boolean ends = Math.abs(end(last, reading) - (left ? usualLabel : usualUnit)) <= slack();
+                        return last.equals(glyph) || !ends || !isUsual(last, left, seen, all);
                     });
             readings[i] = reading.sure(reading.sure() && !strange);
         }
+    }
+
+    private int slack() {
+        return 1 + found.figureHeight() / 16;
+    }
+
+    /// What stands farthest from a number on one side.
+    private Optional<Glyph> last(PictureReading reading, boolean left) {
+        return others(reading).stream()
+                .filter(glyph -> glyph.left() < reading.from() == left)
+                .max(Comparator.comparingInt(glyph -> end(glyph, reading)));
+    }
+
+    /// How far from a number a glyph beside it ends, px.
+    private int end(Glyph glyph, PictureReading reading) {
+        return glyph.left() < reading.from()
+                ? reading.from() - glyph.left()
+                : glyph.left() + templates.get(glyph.template()).width() - reading.to();
+    }
+
+    /// Where what stands on one side of most numbers ends; far away if it ends here and there, or nothing stands there.
+    /// Where a figure beside a number was not made out, that is farther by its width.
+    private int usualEnd(PictureReading[] readings, boolean left) {
+        int[] ends = Arrays.stream(readings)
+                .filter(PictureReading::sure)
+                .mapToInt(reading ->
+                        last(reading, left).map(glyph -> end(glyph, reading)).orElse(0))
+                .sorted()
+                .toArray();
+        int usual = ends.length == 0 ? 0 : ends[ends.length / 2];
+        long there = Arrays.stream(ends)
+                .filter(end -> Math.abs(end - usual) <= slack())
+                .count();
+        return usual > 0 && there >= NEARLY_ALWAYS * ends.length ? usual : NOWHERE;
     }
 
     /// Whether a glyph of that kind mostly stands on that side. The letters of a unit may touch on some pictures and

@@ -2,13 +2,16 @@ package app.fluss.core.overlay;
 
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 
 /// Text of one face draws a figure in one way. Where glyphs of several looks are called the same, some of
 /// them may be other figures: those that look far less like it than the best of them, those that look
-/// nearly as much like a figure that nothing is called, those that the net calls otherwise, and rare ones
-/// that the engine does not call so. They lose their name; what is plainly another glyph gets that of the
+/// nearly as much like a figure that nothing is called, those that the net calls otherwise, rare ones
+/// that the engine does not call so, and those that stand where no other figure ever does, such as the
+/// first stroke of a unit. They lose their name; what is plainly another glyph gets that of the
 /// only figure left.
 final class OneLook {
     private static final char NO_NAME = 0;
@@ -16,6 +19,8 @@ final class OneLook {
     private static final double NEARLY = 1.06;
     private static final double PLAINLY = 0.6;
     private static final double CHANCE = 0.1;
+    private static final double HARDLY = 0.05;
+    private static final double HALF = 0.5;
 
     private final Map<Cluster, Opinion> said;
     private final int spot;
@@ -52,12 +57,36 @@ final class OneLook {
             boolean plainly = i > 0 && apart(look, best) > PLAINLY;
             boolean farLess = plainly && away(look, shared) > FAR_LESS * least;
             boolean chance = plainly && size(look) <= CHANCE * all && !isSaid(look, shared);
+            boolean elsewhere =
+                    looks.stream().anyMatch(one -> apart(one, look) > PLAINLY && amongOthers(one, shared) >= HALF);
             if (other != NO_NAME && plainly) {
                 look.forEach(cluster -> cluster.call(other));
-            } else if (other != NO_NAME || farLess || chance || (known && isOther(look, shared))) {
+            } else if (other != NO_NAME
+                    || farLess
+                    || chance
+                    || (known && isOther(look, shared))
+                    || (elsewhere && amongOthers(look, shared) <= HARDLY)) {
                 look.forEach(cluster -> cluster.call(NO_NAME));
             }
         }
+    }
+
+    /// The share of the places of a look where figures of other names begin, too, on other pictures.
+    private double amongOthers(List<Cluster> look, char name) {
+        Set<Integer> columns = new HashSet<>();
+        for (Cluster cluster : said.keySet()) {
+            if (cluster.isFigure() && cluster.name() != name) {
+                cluster.places().forEach(place -> columns.add(place.box().left()));
+            }
+        }
+        long among = look.stream()
+                .flatMap(cluster -> cluster.places().stream())
+                .filter(place -> {
+                    int left = place.box().left();
+                    return columns.contains(left) || columns.contains(left - 1) || columns.contains(left + 1);
+                })
+                .count();
+        return (double) among / size(look);
     }
 
     /// Whether the net calls most of a look another figure, and that far likelier.

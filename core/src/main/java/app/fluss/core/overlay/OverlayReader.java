@@ -73,7 +73,9 @@ public final class OverlayReader {
             return learnNumber(rectangle.shrunk(), told, progress.part(SEARCHING, 1))
                     .through(Shrunk::new);
         }
-        Rectangle.Beside beside = CutText.beside(alone, inks, progress.part(SEARCHING, CUT));
+        Rectangle.Beside beside = inks.isEmpty()
+                ? Rectangle.Beside.NOTHING
+                : CutText.beside(alone, inks.getFirst(), progress.part(SEARCHING, CUT));
         Rectangle seen = rectangle.with(beside);
         List<LearntWay> ways = new ArrayList<>();
         learn(seen, inks, told, progress.part(CUT, MOVING))

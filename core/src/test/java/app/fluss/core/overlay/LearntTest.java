@@ -22,8 +22,11 @@ class LearntTest {
     void mostOfItIsReadWhereFewFiguresAreKnown() {
         assertThat(isTrusted(0.8, 0, 4, true)).isTrue();
         assertThat(isTrusted(0.6, 0.4, 4, true)).as("the rest has no name").isFalse();
-        assertThat(isTrusted(0.6, 0.4, 6, true)).isTrue();
-        assertThat(isTrusted(0.6, 0, 6, true)).isFalse();
+        assertThat(isTrusted(0.6, 0.4, 6, true))
+                .as("those without a name are taken for others")
+                .isFalse();
+        assertThat(isTrusted(0.5, 0.4, 8, true)).isTrue();
+        assertThat(isTrusted(0.5, 0, 8, true)).isFalse();
     }
 
     @Test

@@ -75,6 +75,16 @@ class NeighboursTest {
     }
 
     @Test
+    void whatStandsInAUnitThatEndsWhereItAlwaysDoesIsAPartOfIt() {
+        List<Boolean> sure = sure(i -> (60 + i) + (i % 20 == 0 ? "=W" : "#W"));
+        assertThat(sure).containsOnly(true);
+        sure = sure(i -> i % 20 == 0 ? "6=#W" : (60 + i) + "#W");
+        for (int i = 0; i < PICTURES; i++) {
+            assertThat(sure.get(i)).as("the unit is farther").isEqualTo(i % 20 != 0);
+        }
+    }
+
+    @Test
     void aLetterThatIsSometimesThereMayBeAFigure() {
         List<Boolean> sure = sure(i -> i % 5 == 0 ? "9#" : "9" + i % 10);
         for (int i = 0; i < PICTURES; i++) {

@@ -43,9 +43,14 @@ class OneLookTest {
     }
 
     private static void put(Map<Cluster, Opinion> said, Patch look, char name, int members, FigureShapes shapes) {
+        put(said, look, name, members, shapes, 0);
+    }
+
+    private static void put(
+            Map<Cluster, Opinion> said, Patch look, char name, int members, FigureShapes shapes, int left) {
         Cluster cluster = new Cluster(look, false);
         for (int i = 0; i < members; i++) {
-            cluster.add(look, new Cluster.Place(i, new Box(0, 0, WIDTH - 1, ROWS - 1)));
+            cluster.add(look, new Cluster.Place(i, new Box(left, 0, left + WIDTH - 1, ROWS - 1)));
         }
         cluster.call(name);
         said.put(cluster, new Opinion(new Votes(), shapes.nearest(normal(look)), false));
@@ -84,6 +89,24 @@ class OneLookTest {
         put(said, NINE, '9', 30, shapes(Nets.saying('8')));
         new OneLook(said, 2).settle();
         assertThat(said.keySet()).extracting(Cluster::name).containsExactly('3', (char) 0, '9');
+    }
+
+    @Test
+    void aLookThatOnlyStandsWhereNoOtherFigureDoesIsNone() {
+        ByteArrayOutputStream packed = new ByteArrayOutputStream();
+        packed.writeBytes(FigureShapes.packed('3', normal(THREE)));
+        packed.writeBytes(FigureShapes.packed('3', normal(BETWEEN)));
+        FigureShapes both = new FigureShapes(packed.toByteArray(), FigureNet.NONE);
+        for (boolean among : new boolean[] {false, true}) {
+            Map<Cluster, Opinion> said = new LinkedHashMap<>();
+            put(said, THREE, '3', 20, both, 0);
+            put(said, NINE, '9', 20, both, 1);
+            put(said, BETWEEN, '3', 20, both, 40);
+            put(said, bars(x -> x % 4 == 0), '4', 20, both, among ? 41 : 60);
+            new OneLook(said, 2).settle();
+            assertThat(said.keySet().stream().map(Cluster::name))
+                    .containsExactly('3', '9', among ? '3' : (char) 0, '4');
+        }
     }
 
     @Test

@@ -127,6 +127,24 @@ class ClipOverlaysTest {
         }
     }
 
+    /// The last column is the share that must be read: small letters break into strokes on many pictures.
+    @ParameterizedTest
+    @CsvSource({"MHz, 600, 2100, 0.7", "fps, 40, 130, 0.95", "W, 90, 320, 0.95"})
+    void aUnitThatTheRectangleCutsIsNoFigure(String unit, double low, double high, double least) throws Exception {
+        DrawnOverlay drawn = new DrawnOverlay(
+                "DMMono_400Regular.ttf", 14, Style.SHADOW, 0x40e0ff, 110, 2, "%d" + unit, low, high, 12);
+        double[] truth = drawn.values(PICTURES);
+        Path file = folder.resolve("cut.mp4");
+        DrawnOverlay.code(drawn.pictures(truth), 4000000, file);
+        double[] seen = byPicture(rate(read(file, drawn.areaBefore(unit, truth))), PICTURES);
+        int right = 0;
+        for (int i = 0; i < PICTURES; i++) {
+            assertThat(seen[i]).as("picture %d", i).isIn(truth[i], Double.NaN);
+            right += seen[i] == truth[i] ? 1 : 0;
+        }
+        assertThat(right).isGreaterThan((int) (least * PICTURES));
+    }
+
     /// Thin outlined and condensed figures that it cannot tell apart yet: then they are open.
     @ParameterizedTest(name = "{0} {1} px")
     @CsvSource({

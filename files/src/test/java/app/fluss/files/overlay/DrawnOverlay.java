@@ -109,11 +109,24 @@ record DrawnOverlay(
         return new FontRenderContext(null, true, false);
     }
 
-    /// A rectangle around the number, as an analyst draws it.
+    /// A rectangle around the text, as an analyst draws it.
     Area area(double[] values) {
+        return area(values, "");
+    }
+
+    /// A rectangle around the number alone, so close that it cuts what stands right after it.
+    ///
+    /// @param unit what that is
+    Area areaBefore(String unit, double[] values) {
+        Area number = area(values, unit);
+        return new Area(number.x(), number.y(), number.width() - AROUND, number.height());
+    }
+
+    private Area area(double[] values, String without) {
         Font font = font();
         double widest = Arrays.stream(values)
                 .mapToObj(this::text)
+                .map(text -> text.substring(0, text.length() - without.length()))
                 .distinct()
                 .mapToDouble(text -> font.createGlyphVector(context(), text)
                         .getLogicalBounds()
