@@ -9,7 +9,8 @@ import java.util.Set;
 
 /// Text of one face draws a figure in one way. Where glyphs of several looks are called the same, some of
 /// them may be other figures: those that look far less like it than the best of them, those that look
-/// nearly as much like a figure that nothing is called, those that the net calls otherwise, rare ones
+/// nearly as much like a figure that nothing is called, those that the net calls otherwise unless it does so of all,
+/// rare ones
 /// that the engine does not call so, and those that stand where no other figure ever does, such as the
 /// first stroke of a unit. They lose their name; what is plainly another glyph gets that of the
 /// only figure left.

@@ -1,7 +1,7 @@
 package app.fluss.core.overlay;
 
 import java.util.Arrays;
-import java.util.stream.Stream;
+import java.util.Optional;
 
 /// Whether bright text has a dark outline, which keeps what is as bright behind it off. Where it has none, and is
 /// only a little brighter than the scene, [Rimmed] takes away whole figures that something bright stands behind,
@@ -70,14 +70,14 @@ final class Outline {
         return Arrays.stream(sides).allMatch(side -> side.value() < scene.value() - DARKER);
     }
 
-    /// The text as the pictures show it, in the rows in which it was found; nothing if none was.
+    /// The text as the pictures show it, in the rows in which it was found; empty if none was.
     ///
     /// @param reach how far from its colour a pixel still counts as ink
-    Stream<InkSearch.Found> text(double reach) {
+    Optional<InkSearch.Found> text(double reach) {
         Ink ink = new Ink(text[0].value(), text[1].value(), text[2].value(), reach);
         return text[0].n == 0
-                ? Stream.empty()
-                : Stream.of(new InkSearch.Found(ink, found.top(), found.bottom(), found.score()));
+                ? Optional.empty()
+                : Optional.of(new InkSearch.Found(ink, found.top(), found.bottom(), found.score()));
     }
 
     private void look(Crops plain, Rimmed rimmed, int picture) {

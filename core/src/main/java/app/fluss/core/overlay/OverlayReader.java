@@ -104,8 +104,10 @@ public final class OverlayReader {
         if (found.ink().y() >= RIM || outline.isThere()) {
             return learnt.map(one -> new LearntWay(one, Rimmed::new, null));
         }
-        List<InkSearch.Found> inks =
-                Arrays.stream(REACHES).boxed().flatMap(outline::text).toList();
+        List<InkSearch.Found> inks = Arrays.stream(REACHES)
+                .mapToObj(outline::text)
+                .flatMap(Optional::stream)
+                .toList();
         return learn(rectangle, inks, told, progress.part(HALF, 1))
                 .map(one -> new LearntWay(one, UnaryOperator.identity(), null));
     }
