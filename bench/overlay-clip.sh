@@ -39,6 +39,7 @@ processes=$(pgrep -g $pid | tr '\n' ' ')
 start=$(date +%s%N)
 kill -INT -- -$pid
 for one in $processes; do
-  while kill -0 "$one" 2>/dev/null; do sleep 0.01; done
+  # One that has ended stays in the table until the system collects it, which may take seconds.
+  while grep -qs '^State:.[^Z]' "/proc/$one/status"; do sleep 0.01; done
 done
 awk -v ns=$(($(date +%s%N) - start)) -v n="$(wc -w <<<"$processes")" 'BEGIN {printf "stopped: %d processes ended after %.2f s\n", n, ns / 1e9}'
