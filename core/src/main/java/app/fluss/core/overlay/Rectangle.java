@@ -16,11 +16,6 @@ public record Rectangle(Crops around, int from, int to) {
         }
     }
 
-    /// One that is looked at as far as its crops reach.
-    public static Rectangle of(Crops crops) {
-        return new Rectangle(crops, 0, crops.width());
-    }
-
     /// How much of what stands beside the rectangle is looked at, px; what is not there is left out.
     record Beside(int left, int right) {
         static final Beside NOTHING = new Beside(0, 0);

@@ -40,7 +40,7 @@ class OverlayFindingsTest {
             }
         };
         return new OverlayReader(GlyphNamer.NONE, FigureShapes.NONE)
-                .read(Rectangle.of(grey), new double[] {0, 20, 40, 60, 80}, List.of(), Progress.NONE);
+                .read(new Rectangle(grey, 0, grey.width()), new double[] {0, 20, 40, 60, 80}, List.of(), Progress.NONE);
     }
 
     private static List<String> codes(List<Finding> findings) {
