@@ -2,7 +2,9 @@ package app.fluss.core.overlay;
 
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.HashSet;
 import java.util.List;
+import java.util.Set;
 import org.jspecify.annotations.Nullable;
 
 /// Glyphs that look alike, all of one width.
@@ -99,10 +101,13 @@ final class Cluster {
         return common;
     }
 
-    /// Two clusters, where some spot has ink in a part of the members and none in the others; else this one.
+    /// Two clusters, where some spot has ink in a part of the members and none in the others, or where small looks
+    /// differ in
+    /// less; else this one.
     ///
     /// @param spot side of a spot, px
-    List<Cluster> parted(int spot) {
+    /// @param small whether looks may differ in less than a spot
+    List<Cluster> parted(int spot, boolean small) {
         if (members.size() < 2 * FEWEST) {
             return List.of(this);
         }
@@ -125,21 +130,50 @@ final class Cluster {
                 }
             }
         }
-        if (atX < 0) {
-            return List.of(this);
-        }
-        Cluster with = null;
-        Cluster without = null;
-        for (Member member : members) {
-            if (member.patch.ink(atX, atY, spot) > cut) {
-                with = with == null ? new Cluster(member.patch, point) : with;
-                with.add(member.patch, member.place);
-            } else {
-                without = without == null ? new Cluster(member.patch, point) : without;
-                without.add(member.patch, member.place);
+        Set<Member> second = new HashSet<>();
+        if (atX >= 0) {
+            for (Member member : members) {
+                if (member.patch.ink(atX, atY, spot) > cut) {
+                    second.add(member);
+                }
             }
+        } else if (small) {
+            Separation.second(shares()).forEach(i -> second.add(members.get(i)));
         }
-        return with == null || without == null ? List.of(this) : List.of(with, without);
+        return second.isEmpty() || second.size() == members.size() ? List.of(this) : parted(second);
+    }
+
+    private List<Cluster> parted(Set<Member> second) {
+        Cluster one = new Cluster(mean, point);
+        Cluster other = new Cluster(mean, point);
+        for (Member member : members) {
+            (second.contains(member) ? one : other).add(member.patch, member.place);
+        }
+        return List.of(one, other);
+    }
+
+    private List<float[]> shares() {
+        return members.stream().map(member -> member.patch.shares()).toList();
+    }
+
+    /// Whether its members seem to be of two looks.
+    boolean isMixed() {
+        return !Separation.second(shares()).isEmpty();
+    }
+
+    /// How far two clusters are apart against how far their members stray, where the other one is shifted to be as
+    /// near as it can; none if one has too few.
+    ///
+    /// @return as [Separation#between]
+    double apart(Cluster other) {
+        if (members.size() < FEWEST || other.members.size() < FEWEST) {
+            return 0;
+        }
+        Patch.Shift shift = mean.nearest(other.mean);
+        List<float[]> moved = other.members.stream()
+                .map(member -> shift.of(member.patch).shares())
+                .toList();
+        return Separation.between(shares(), moved);
     }
 
     /// How far the means of two groups are apart, and where they part; nothing where they are not plainly two.

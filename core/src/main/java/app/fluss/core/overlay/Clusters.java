@@ -9,14 +9,21 @@ final class Clusters {
     /// Glyphs less far apart are of one look.
     static final double ALIKE = 0.42;
 
+    /// Smaller figures are too few pixels to be sure of two looks, larger ones differ in whole spots.
+    private static final int SMALLEST = 10;
+
+    private static final int SMALL = 13;
+
     private final List<Cluster> all = new ArrayList<>();
     private final int most;
     private final int spot;
+    private final boolean small;
 
     /// @param figureHeight px
     /// @param most looks that are kept apart; what is like none of them then is left out
     Clusters(int figureHeight, int most) {
         this.most = most;
+        small = figureHeight >= SMALLEST && figureHeight <= SMALL;
         spot = Math.max(2, (int) Math.rint(figureHeight / 11.0));
     }
 
@@ -54,7 +61,7 @@ final class Clusters {
         List<Cluster> open = new ArrayList<>(all);
         while (!open.isEmpty()) {
             progress.check((double) parted.size() / (parted.size() + open.size()));
-            List<Cluster> parts = open.removeLast().parted(spot);
+            List<Cluster> parts = open.removeLast().parted(spot, small);
             (parts.size() == 1 ? parted : open).addAll(parts);
         }
         return parted;

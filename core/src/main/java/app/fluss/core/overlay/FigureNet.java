@@ -143,6 +143,9 @@ public final class FigureNet {
 
     /// How likely a glyph is each of the figures, and something else.
     public static final class Guess {
+        /// Every figure is as likely as what is none.
+        static final Guess NOTHING = new Guess(likelihoods(new float[NAMES]));
+
         private final double[] likelihoods;
 
         private Guess(double[] likelihoods) {
@@ -166,6 +169,11 @@ public final class FigureNet {
                 best = of(figure) > of(best) ? figure : best;
             }
             return best;
+        }
+
+        /// How likely the likeliest of all is.
+        double most() {
+            return Math.max(none(), of(figure()));
         }
 
         /// How likely the likeliest figure is, if it is one.

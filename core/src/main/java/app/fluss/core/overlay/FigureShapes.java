@@ -114,15 +114,25 @@ public final class FigureShapes {
         return Math.sqrt(least);
     }
 
+    /// What the net says of a glyph.
+    FigureNet.Guess guess(float[] glyph) {
+        return net.guess(glyph);
+    }
+
     /// How far a glyph is from the nearest shape of each name.
     Nearest nearest(float[] glyph) {
+        return nearest(glyph, guess(glyph));
+    }
+
+    /// The same, where it is known what the net says of it.
+    Nearest nearest(float[] glyph, FigureNet.Guess guess) {
         double[] nearest = new double[NAMES];
         Arrays.fill(nearest, Double.POSITIVE_INFINITY);
         for (int i = 0; i < shapes.size(); i++) {
             int name = names.get(i);
             nearest[name] = Math.min(nearest[name], distance(glyph, shapes.get(i)));
         }
-        return new Nearest(nearest, net.guess(glyph));
+        return new Nearest(nearest, guess);
     }
 
     /// Distances of a glyph to the nearest shape of each name, and what the net says.

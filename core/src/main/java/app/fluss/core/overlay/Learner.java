@@ -51,6 +51,7 @@ final class Learner {
     private final Line line;
     private final int top;
     private final int rows;
+    private final Template.Frame frame;
     private final List<byte[]> samples = new ArrayList<>();
     private final List<List<Box>> boxes = new ArrayList<>();
     private final Clusters clusters;
@@ -69,6 +70,9 @@ final class Learner {
         int around = 1 + found.figureHeight() / 10;
         top = Math.max(0, found.top() - around);
         rows = Math.min(height - 1, found.bottom() + around + found.figureHeight() / 8) - top + 1;
+        Ink ink = found.ink();
+        boolean coloured = Math.abs(ink.u() - GREY) + Math.abs(ink.v() - GREY) > COLOURED;
+        frame = new Template.Frame(width, height, top, rows, coloured ? Crops.PLANES : 1);
     }
 
     /// How many pictures are looked at.
@@ -150,7 +154,9 @@ final class Learner {
                 whole.add(placed);
             }
         }
-        new Naming(namer, shapes, width, rows, found.top() - top, found.figureHeight(), clusters.spot())
+        CleanInk clean = new CleanInk(samples, frame, found.ink());
+        Map<Cluster, Opinion> said = new Naming(
+                        namer, shapes, width, rows, found.top() - top, found.figureHeight(), clusters.spot(), clean::of)
                 .name(large, whole, told, progress.part(PARTING, NAMING));
         new Labels(samples.size(), found.figureHeight(), clusters.spot(), large).name();
         large.removeIf(cluster -> cluster.name() == 0 && cluster.mean().spread() < FLAT);
@@ -161,19 +167,16 @@ final class Learner {
             return cluster.name() == 0 && cluster.size() < ALWAYS * samples.size() && (wide || touches(cluster, large));
         });
         large.addAll(letters(large, progress.part(NAMING, LETTERS)));
-        return build(large, progress.part(LETTERS, 1));
+        return build(large, said, progress.part(LETTERS, 1));
     }
 
-    /// Whether the net by itself would call every figure that is often seen what it is called.
-    private boolean isBacked(List<Cluster> named) {
+    /// Whether the net by itself would call every figure that is often seen what it is called. What the analyst said
+    /// needs no other opinion.
+    private boolean isBacked(List<Cluster> named, Map<Cluster, Opinion> said) {
         return named.stream()
                 .filter(cluster -> cluster.isFigure() && cluster.size() >= OFTEN * samples.size())
-                .allMatch(cluster -> {
-                    Patch ink = cluster.common();
-                    float[] normal =
-                            FigureShapes.normal(ink.shares(), ink.width(), found.top() - top, found.figureHeight());
-                    return shapes.nearest(normal).guess().of(cluster.name()) >= BACKED;
-                });
+                .allMatch(cluster -> !said.containsKey(cluster)
+                        || said.get(cluster).shape().guess().of(cluster.name()) >= BACKED);
     }
 
     /// The letters of other heights that stand on most pictures: no figures, but what would be taken for
@@ -256,10 +259,7 @@ final class Learner {
         return (begins && ends) || ((begins || ends) && cluster.width() >= PAIR * widest);
     }
 
-    private Learnt build(List<Cluster> large, Progress progress) {
-        Ink ink = found.ink();
-        boolean coloured = Math.abs(ink.u() - GREY) + Math.abs(ink.v() - GREY) > COLOURED;
-        Template.Frame frame = new Template.Frame(width, height, top, rows, coloured ? 3 : 1);
+    private Learnt build(List<Cluster> large, Map<Cluster, Opinion> said, Progress progress) {
         List<GlyphClass> classes = new ArrayList<>();
         List<GlyphKind> kinds = new ArrayList<>();
         for (Cluster cluster : large) {
@@ -277,19 +277,20 @@ final class Learner {
                 }
             }
         }
-        Scenery scenery = scenery(frame);
-        LineReader first = reader(kinds, kinds, frame, scenery, progress.part(0, FIRST));
+        Background background = Background.of(samples, frame, found.ink());
+        Scenery scenery = new Scenery(frame, background, found.figureHeight());
+        LineReader first = reader(kinds, kinds, scenery, progress.part(0, FIRST));
         List<GlyphKind> more = again(kinds, first, progress.part(FIRST, AGAIN));
         new UnitSearch(first, frame, found, clusters.spot(), shapes)
                 .find(samples, progress.part(AGAIN, UNIT))
                 .ifPresent(unit -> add(unit, kinds, more));
-        LineReader second = reader(kinds, more, frame, scenery, progress.part(UNIT, SECOND));
+        LineReader second = reader(kinds, more, scenery, progress.part(UNIT, SECOND));
         return new Learnt(
                 second,
                 NumberPlace.of(second, samples, found.figureHeight(), progress.part(SECOND, 1)),
                 classes,
                 found,
-                isBacked(large));
+                isBacked(large, said));
     }
 
     /// The places where a first reader finds each kind for certain: more than were found as parts, and
@@ -327,12 +328,7 @@ final class Learner {
     }
 
     /// A reader whose templates are learnt from some places, and look for glyphs near others.
-    private LineReader reader(
-            List<GlyphKind> standing,
-            List<GlyphKind> learnt,
-            Template.Frame frame,
-            Scenery scenery,
-            Progress progress) {
+    private LineReader reader(List<GlyphKind> standing, List<GlyphKind> learnt, Scenery scenery, Progress progress) {
         List<Moments> moments = new ArrayList<>();
         for (GlyphKind kind : learnt) {
             progress.check((double) moments.size() / learnt.size() / 2);
@@ -381,33 +377,5 @@ final class Learner {
             }
         }
         return false;
-    }
-
-    /// What stands behind, from the pixels that are no ink.
-    private Scenery scenery(Template.Frame frame) {
-        double[] mean = new double[frame.planes()];
-        double[] sd = new double[frame.planes()];
-        float[] shares = new float[width * height];
-        double[] n = new double[frame.planes()];
-        double[] squares = new double[frame.planes()];
-        for (byte[] crop : samples) {
-            found.ink().shares(crop, shares);
-            for (int at = top * width; at < (top + rows) * width; at += 3) {
-                if (shares[at] == 0) {
-                    for (int plane = 0; plane < frame.planes(); plane++) {
-                        int value = crop[plane * width * height + at] & 0xFF;
-                        n[plane]++;
-                        mean[plane] += value;
-                        squares[plane] += (double) value * value;
-                    }
-                }
-            }
-        }
-        for (int plane = 0; plane < mean.length; plane++) {
-            mean[plane] /= Math.max(1, n[plane]);
-            sd[plane] = Scenery.least(Math.sqrt(
-                    Math.max(0, squares[plane] / Math.max(1, n[plane]) - mean[plane] * mean[plane])));
-        }
-        return new Scenery(frame, mean, sd, found.figureHeight());
     }
 }

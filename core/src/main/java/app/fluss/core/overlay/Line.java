@@ -1,6 +1,7 @@
 package app.fluss.core.overlay;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 
 /// The glyphs of one picture, found as connected parts within the rows of the text; from left to right.
@@ -58,11 +59,12 @@ final class Line {
         return joined(found);
     }
 
-    /// All of these and letters.
+    /// All of these but points, and letters, from left to right.
     List<Box> text(byte[] crop) {
         List<Box> all = glyphs(crop);
         all.removeIf(this::isPoint);
         all.addAll(letters);
+        all.sort(Comparator.comparingInt(Box::left));
         return all;
     }
 
@@ -79,7 +81,8 @@ final class Line {
                 && box.width() <= WIDEST * rows.figureHeight();
     }
 
-    private boolean isHigh(Box box) {
+    /// Whether a part is as high as a figure.
+    boolean isHigh(Box box) {
         int slack = 1 + rows.figureHeight() / 16;
         return Math.abs(box.top() - rows.top()) <= slack && Math.abs(box.bottom() - rows.bottom()) <= slack;
     }
@@ -108,7 +111,7 @@ final class Line {
     }
 
     private static List<Box> joined(List<Box> boxes) {
-        boxes.sort(java.util.Comparator.comparingInt(Box::left));
+        boxes.sort(Comparator.comparingInt(Box::left));
         List<Box> all = new ArrayList<>();
         for (Box box : boxes) {
             Box last = all.isEmpty() ? null : all.getLast();

@@ -17,6 +17,8 @@ final class LineReader {
     private static final double CERTAIN_MARGIN = 8;
     private static final int FIGURES = 10;
     private static final double CERTAIN_UNFIT = 2.2;
+    private static final double UNIT_APART = 1.2;
+    private static final double LETTERS_APART = 0.7;
 
     private final Template.Frame frame;
     private final Span asked;
@@ -100,13 +102,20 @@ final class LineReader {
     /// What stands on a picture.
     ///
     /// @param glyphs from left to right
+    /// @param parts of the picture that may be glyphs, whether they were told or not
     /// @param runs the numbers among them whose middle lies in the rectangle
     /// @param total how much likelier than scenery alone
     /// @param free by how much no figure stands where none was found
     /// @param strange whether something may be a figure that is not known
     /// @param nameless whether that is a glyph that has been seen often, and has no name
     record Reading(
-            List<Glyph> glyphs, List<NumberRun> runs, double total, double free, boolean strange, boolean nameless) {}
+            List<Glyph> glyphs,
+            List<Box> parts,
+            List<NumberRun> runs,
+            double total,
+            double free,
+            boolean strange,
+            boolean nameless) {}
 
     Reading read(byte[] crop) {
         scenery.look(crop);
@@ -122,15 +131,17 @@ final class LineReader {
         }
         fill();
         List<Glyph> glyphs = trace();
+        List<Box> parts = line.text(crop);
         boolean nameless = glyphs.stream().anyMatch(this::isNameless);
         return new Reading(
                 glyphs,
+                parts,
                 NumberRun.of(glyphs, templates, figureHeight, spacing).stream()
                         .filter(run -> asked.holds(run.centre(templates)))
                         .toList(),
                 best[frame.width()],
                 inserted(glyphs),
-                nameless || strange(crop, glyphs),
+                nameless || strange(parts, glyphs),
                 nameless);
     }
 
@@ -149,11 +160,28 @@ final class LineReader {
         return margin;
     }
 
+    /// The columns of what is written right after a number and is as high as a figure.
+    Span after(Reading reading, NumberRun run) {
+        int from = run.right(templates);
+        int to = from;
+        double next = from + UNIT_APART * figureHeight;
+        for (Box box : reading.parts()) {
+            boolean beyond = box.left() + box.right() >= 2 * to;
+            if (line.isHigh(box) && beyond && box.left() <= next) {
+                from = to == run.right(templates) ? Math.max(from, box.left()) : from;
+                to = box.right() + 1;
+                next = to + LETTERS_APART * figureHeight;
+            }
+        }
+        return new Span(from, to);
+    }
+
     /// Whether a number of the picture last read is the one that it seems.
     boolean isSure(byte[] crop, Reading reading, NumberRun run) {
         return !reading.strange()
                 && !isCut(run)
                 && spacing.isUsual(run.text(templates, spacing))
+                && !run.isUnclear(templates, spacing)
                 && reading.free() >= FIGURE_MARGIN
                 && isPlain(run)
                 && fits(crop, run);
@@ -190,7 +218,7 @@ final class LineReader {
 
     /// Whether something that may be a figure stands where figures stand, and no glyph accounts for its ink; or a
     /// figure is only a piece of something wider, such as the first stroke of a letter.
-    private boolean strange(byte[] crop, List<Glyph> glyphs) {
+    private boolean strange(List<Box> parts, List<Glyph> glyphs) {
         boolean[] taken = new boolean[frame.width()];
         boolean[] figures = new boolean[frame.width()];
         for (Glyph glyph : glyphs) {
@@ -200,16 +228,16 @@ final class LineReader {
             }
             Arrays.fill(taken, glyph.left(), glyph.left() + template.width(), true);
         }
-        for (Box box : line.glyphs(crop)) {
-            boolean high = !line.isPoint(box) && box.width() <= figureHeight;
+        for (Box box : parts) {
+            boolean place = isPlace(box.left() + box.right() + 1);
             boolean piece = taken(figures, box) > 0 && taken(taken, box) < WHOLE * box.width();
-            boolean unknown = isPlace(box.left() + box.right() + 1) && taken(taken, box) == 0;
-            if (high && (piece || unknown)) {
+            boolean unknown = place && taken(taken, box) == 0;
+            // Thin strokes break: half a figure is as strange as a whole one.
+            if (line.isHigh(box) ? box.width() <= figureHeight && (piece || unknown) : unknown) {
                 return true;
             }
         }
-        // Thin strokes break: half a figure is as strange as a whole one.
-        return line.letters().stream().anyMatch(box -> isPlace(box.left() + box.right() + 1) && taken(taken, box) == 0);
+        return false;
     }
 
     private static int taken(boolean[] columns, Box box) {

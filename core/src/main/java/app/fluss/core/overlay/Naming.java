@@ -8,6 +8,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.function.Function;
 
 /// Names clusters of glyphs by opinions that know nothing of each other. The engine reads clean
 /// pictures made of their means: as lines in the order in which they stand, in a row of equals, and
@@ -24,6 +25,12 @@ final class Naming {
     private static final double OTHER = 0.5;
     private static final char NO_NAME = 0;
     private static final double SAME = 0.4;
+    private static final double DIFFERENT = 0.2;
+    /// Coding leaves too little of smaller figures to tell those apart that look alike, px.
+    private static final int SMALLEST = 10;
+
+    private static final int BESIDE = 2;
+    private static final double LOW = 0.6;
     private static final double RARE = 0.1;
     private static final double PIECE = 0.6;
     private static final double KIN = 0.5;
@@ -44,9 +51,21 @@ final class Naming {
     private final int figureTop;
     private final int figureHeight;
     private final int spot;
+    private final Function<Cluster, Patch> clean;
+    private final Map<Cluster, Patch> inks = new HashMap<>();
 
     /// @param figureTop row of a patch at which figures begin
-    Naming(GlyphNamer namer, FigureShapes shapes, int width, int rows, int figureTop, int figureHeight, int spot) {
+    /// @param clean the ink of a cluster on the mean of its pictures
+    Naming(
+            GlyphNamer namer,
+            FigureShapes shapes,
+            int width,
+            int rows,
+            int figureTop,
+            int figureHeight,
+            int spot,
+            Function<Cluster, Patch> clean) {
+        this.clean = clean;
         this.spot = spot;
         this.namer = namer;
         this.shapes = shapes;
@@ -63,7 +82,9 @@ final class Naming {
     ///
     /// @param lines the glyphs of samples all of whose glyphs belong to clusters
     /// @param told glyphs that the analyst has named
-    void name(List<Cluster> clusters, List<List<Placed>> lines, List<GlyphClass> told, Progress progress) {
+    /// @return what was said of the others
+    Map<Cluster, Opinion> name(
+            List<Cluster> clusters, List<List<Placed>> lines, List<GlyphClass> told, Progress progress) {
         Map<Cluster, Opinion> said = new LinkedHashMap<>();
         for (Cluster cluster : clusters) {
             progress.check(0);
@@ -73,9 +94,10 @@ final class Naming {
             } else if (cluster.isPoint()) {
                 cluster.call('.');
             } else {
-                Patch ink = cluster.common();
-                float[] normal = FigureShapes.normal(ink.shares(), ink.width(), figureTop, figureHeight);
-                said.put(cluster, new Opinion(new Votes(), shapes.nearest(normal), isSeven(ink)));
+                TwoViews views = TwoViews.of(cluster.common(), clean.apply(cluster), shapes, figureTop, figureHeight);
+                FigureShapes.Nearest nearest = views.nearest(shapes, figureTop, figureHeight);
+                inks.put(cluster, views.ink());
+                said.put(cluster, new Opinion(new Votes(), nearest, isSeven(views.ink())));
             }
         }
         readLines(lines, said, progress.part(0, LINES));
@@ -105,8 +127,14 @@ final class Naming {
             }
         });
         dropContradictions(clusters, said, progress.part(NAMED, 1));
+        dropWithPoint(said);
         new OneLook(said, spot).settle();
         new LastFigure(said, figureHeight, spot).name(clusters);
+        return said;
+    }
+
+    private Patch ink(Cluster cluster) {
+        return inks.getOrDefault(cluster, cluster.mean());
     }
 
     /// What the analyst calls the look that a cluster is nearest to; 0 if none is near.
@@ -129,7 +157,7 @@ final class Naming {
             progress.check((double) read++ / MOST_LINES);
             line.forEach(one -> covered.merge(one.cluster, 1, Integer::sum));
             Sheet sheet = new Sheet(width, rows);
-            line.forEach(one -> sheet.put(one.cluster.common(), one.box.left()));
+            line.forEach(one -> sheet.put(ink(one.cluster), one.box.left()));
             vote(line, sheet.read(namer, GlyphNamer.Layout.LINE, figureHeight), said);
             vote(line, sheet.read(namer, GlyphNamer.Layout.NUMBERS, figureHeight), said);
         }
@@ -147,7 +175,7 @@ final class Naming {
 
     private void readAlone(Cluster cluster, Votes votes) {
         Sheet alone = new Sheet(cluster.width(), rows);
-        alone.put(cluster.common(), 0);
+        alone.put(ink(cluster), 0);
         String text = alone.read(namer, GlyphNamer.Layout.GLYPH, figureHeight);
         if (text.length() == 1) {
             votes.add(text.charAt(0), 1);
@@ -155,7 +183,7 @@ final class Naming {
         int apart = cluster.width() + 1 + figureHeight / 8;
         Sheet row = new Sheet(REPEATS * apart, rows);
         for (int i = 0; i < REPEATS; i++) {
-            row.put(cluster.common(), i * apart);
+            row.put(ink(cluster), i * apart);
         }
         String many = row.read(namer, GlyphNamer.Layout.NUMBERS, figureHeight).replace(" ", "");
         if (many.length() == REPEATS && many.chars().distinct().count() == 1) {
@@ -234,6 +262,7 @@ final class Naming {
                 boolean same = differ
                         && !sure
                         && !isRareBeside(other, one, said)
+                        && !areTwo(one, other, said)
                         && one.mean().distanceBetweenPixels(other.mean(), spot) < SAME;
                 if (same || (differ && isPiece(one, other, said))) {
                     doubtful.add(one);
@@ -241,6 +270,21 @@ final class Naming {
             }
         }
         doubtful.stream().filter(said::containsKey).forEach(cluster -> cluster.call(NO_NAME));
+    }
+
+    /// Whether the net takes neither for the other, and their members show that they are two looks, however alike.
+    private boolean areTwo(Cluster one, Cluster other, Map<Cluster, Opinion> said) {
+        Opinion first = said.get(one);
+        Opinion second = said.get(other);
+        return figureHeight >= SMALLEST
+                && first != null
+                && second != null
+                && first.isRather(one.name(), other.name())
+                && second.isRather(other.name(), one.name())
+                && one.mean().distanceBetweenPixels(other.mean(), spot) >= DIFFERENT
+                && one.apart(other) > Separation.PLAIN
+                && !one.isMixed()
+                && !other.isMixed();
     }
 
     /// Whether the net is sure of the name of a look.
@@ -275,6 +319,42 @@ final class Naming {
                 && opinion.shape().figure() == other.name();
     }
 
+    /// Takes the name away from looks that hold another one of their name and beside it a part that may be a point: it
+    /// touches the figure, and would be lost.
+    private void dropWithPoint(Map<Cluster, Opinion> said) {
+        List<Cluster> figures = said.keySet().stream().filter(Cluster::isFigure).toList();
+        List<Cluster> pointed = figures.stream()
+                .filter(wide -> figures.stream().anyMatch(plain -> hasPointBeside(wide, plain)))
+                .toList();
+        pointed.forEach(wide -> wide.call(NO_NAME));
+    }
+
+    private boolean hasPointBeside(Cluster wide, Cluster plain) {
+        int beside = wide.width() - plain.width();
+        if (wide.name() != plain.name() || beside < BESIDE) {
+            return false;
+        }
+        boolean after = isLow(wide.mean().part(plain.width(), beside))
+                && wide.mean().part(0, plain.width()).distance(plain.mean(), spot) < SAME;
+        boolean before = isLow(wide.mean().part(0, beside))
+                && wide.mean().part(beside, plain.width()).distance(plain.mean(), spot) < SAME;
+        return after || before;
+    }
+
+    /// Whether some columns have ink, and only low, where points have it.
+    private boolean isLow(Patch columns) {
+        double high = 0;
+        double low = 0;
+        for (int x = 0; x < columns.width(); x++) {
+            for (int y = 0; y < columns.rows(); y++) {
+                boolean point = y >= figureTop + LOW * figureHeight;
+                high = Math.max(high, point ? 0 : columns.ink(x, y, 1));
+                low = Math.max(low, point ? columns.ink(x, y, 1) : 0);
+            }
+        }
+        return low >= HALF && high < HALF;
+    }
+
     /// The name of glyphs that look nearly the same, where no others do; where the shape says so too,
     /// others may be nearer.
     private char kin(Cluster cluster, Opinion said, List<Cluster> named) {
@@ -292,7 +372,7 @@ final class Naming {
             }
         }
         double only = said.shape().figure() == name ? KIN_BY_SHAPE : KIN_ONLY;
-        return other - near > only ? name : 0;
+        return other - near > only && !said.isOutOfQuestion(name) ? name : 0;
     }
 
     /// Whether glyphs of another look have a name for certain.

@@ -97,6 +97,16 @@ record NumberRun(List<Glyph> figures, List<Boolean> points) {
         return (middle(figures.getFirst(), templates) + middle(figures.getLast(), templates)) / 2;
     }
 
+    /// Whether there may be a point somewhere, and may be none.
+    boolean isUnclear(List<Template> templates, Spacing spacing) {
+        for (int i = 0; i < points.size(); i++) {
+            if (spacing.isUnclear(step(i, templates), gap(i, templates), points.get(i), points.size() - i)) {
+                return true;
+            }
+        }
+        return false;
+    }
+
     /// As text.
     String text(List<Template> templates, Spacing spacing) {
         StringBuilder text = new StringBuilder();

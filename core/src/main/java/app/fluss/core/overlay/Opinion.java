@@ -6,6 +6,8 @@ package app.fluss.core.overlay;
 record Opinion(Votes engine, FigureShapes.Nearest shape, boolean seven) {
     private static final double SURE = 0.95;
     private static final double UNLIKELY = 0.02;
+    private static final double RATHER = 0.9;
+    private static final double HARDLY = 0.03;
     private static final double HALF = 0.5;
     private static final double FAR_LIKELIER = 3;
     private static final double AGREED = 0.6;
@@ -63,6 +65,16 @@ record Opinion(Votes engine, FigureShapes.Nearest shape, boolean seven) {
     /// Whether the net has no doubt of the figure.
     boolean isSure() {
         return shape.guess().of(shape.guess().figure()) >= SURE;
+    }
+
+    /// Whether the net takes it for one figure, and for another one hardly at all.
+    boolean isRather(char figure, char other) {
+        return shape.guess().of(figure) >= RATHER && shape.guess().of(other) <= HARDLY;
+    }
+
+    /// Whether the net would not call it so. Of what is no figure it says nothing.
+    boolean isOutOfQuestion(char name) {
+        return isFigure(name) && isUnlikely(name);
     }
 
     /// Whether the net takes it for another figure, and for that far likelier.

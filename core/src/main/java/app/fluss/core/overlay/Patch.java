@@ -121,6 +121,45 @@ public final class Patch {
         return most;
     }
 
+    /// How a patch is moved onto another one: by half a pixel to a side, then by whole ones, and cut to its size.
+    ///
+    /// @param half -1 or 1; 0 for none
+    record Shift(int half, int dx, int dy, int width) {
+        Patch of(Patch patch) {
+            Patch from = half == 0 ? patch : patch.halfway(half);
+            float[] moved = new float[width * patch.rows()];
+            for (int y = 0; y < patch.rows(); y++) {
+                for (int x = 0; x < width; x++) {
+                    moved[y * width + x] = from.at(x + dx, y + dy);
+                }
+            }
+            return new Patch(width, moved);
+        }
+    }
+
+    /// The shift of another patch, as high as this, by which it differs least.
+    Shift nearest(Patch other) {
+        Shift best = new Shift(0, 0, 0, width);
+        double least = Double.POSITIVE_INFINITY;
+        for (int half = -1; half <= 1; half++) {
+            for (int dx = Math.min(0, other.width - width) - 1; dx <= Math.max(0, other.width - width) + 1; dx++) {
+                for (int dy = -1; dy <= 1; dy++) {
+                    Shift shift = new Shift(half, dx, dy, width);
+                    float[] moved = shift.of(other).shares;
+                    double sum = 0;
+                    for (int i = 0; i < moved.length; i++) {
+                        sum += (moved[i] - shares[i]) * (moved[i] - shares[i]);
+                    }
+                    if (sum < least) {
+                        least = sum;
+                        best = shift;
+                    }
+                }
+            }
+        }
+        return best;
+    }
+
     private Patch halfway(int to) {
         float[] half = new float[shares.length];
         for (int y = 0; y < rows(); y++) {

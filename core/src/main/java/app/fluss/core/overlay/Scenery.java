@@ -20,22 +20,18 @@ final class Scenery {
     private final double[] any;
     private final double[] all;
 
-    /// @param mean of each plane where no ink is
-    /// @param sd of each plane there
     /// @param figureHeight px
-    Scenery(Template.Frame frame, double[] mean, double[] sd, int figureHeight) {
+    Scenery(Template.Frame frame, Background background, int figureHeight) {
         this.frame = frame;
-        this.mean = mean;
-        this.sd = sd;
+        mean = new double[frame.planes()];
+        sd = new double[frame.planes()];
+        Arrays.setAll(mean, background::mean);
+        Arrays.setAll(sd, plane -> Math.max(LEAST_SD, background.sd(plane)));
         wide = Math.min(frame.width(), Math.max(NARROWEST, figureHeight / STROKES));
         sums = new double[frame.planes()][frame.width() + 1];
         squares = new double[frame.planes()][frame.width() + 1];
         any = new double[frame.width()];
         all = new double[frame.width() + 1];
-    }
-
-    static double least(double sd) {
-        return Math.max(LEAST_SD, sd);
     }
 
     /// Looks at a picture.

@@ -10,6 +10,7 @@ import org.junit.jupiter.api.Test;
 
 /// Numbers of figures ten columns wide and apart, sixteen high, of which some have lost one.
 class AlignmentTest {
+    private static final Span NOTHING = new Span(0, 0);
     private static final int HIGH = 16;
     private static final int STEP = 10;
     private static final Template.Frame FRAME = new Template.Frame(STEP, 1, 0, 1, 1);
@@ -24,11 +25,12 @@ class AlignmentTest {
     }
 
     private static PictureReading number(int from, int figures) {
-        return new PictureReading("1".repeat(figures), from, from + STEP * figures, List.of(), true);
+        return new PictureReading("1".repeat(figures), from, from + STEP * figures, List.of(), NOTHING, true);
     }
 
     private static PictureReading withUnit(int from, int figures, int unit) {
-        return new PictureReading("1".repeat(figures), from, from + STEP * figures, List.of(new Glyph(0, unit)), true);
+        return new PictureReading(
+                "1".repeat(figures), from, from + STEP * figures, List.of(new Glyph(0, unit)), NOTHING, true);
     }
 
     /// Pictures that show the same number.
@@ -141,6 +143,6 @@ class AlignmentTest {
     }
 
     private static PictureReading follows(int figures, Glyph... letters) {
-        return new PictureReading("1".repeat(figures), 40, 40 + STEP * figures, List.of(letters), true);
+        return new PictureReading("1".repeat(figures), 40, 40 + STEP * figures, List.of(letters), NOTHING, true);
     }
 }

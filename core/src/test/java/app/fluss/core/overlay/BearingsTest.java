@@ -55,7 +55,7 @@ class BearingsTest {
             x += INK[figure] + face.white(figure);
         }
         int to = glyphs.getLast().left() + INK[glyphs.getLast().template()];
-        return new PictureReading(read.toString(), glyphs.getFirst().left(), to, glyphs, true);
+        return new PictureReading(read.toString(), glyphs.getFirst().left(), to, glyphs, new Span(to, to), true);
     }
 
     private static List<String> left(Stream<PictureReading> all) {

@@ -27,7 +27,7 @@ class BothWaysTest {
             all.add(Moments.of((char) ('0' + figure), new Patch(BARS, bars), FRAME, List.of(crop), new int[] {0}));
         }
         List<Template> templates = Template.of(all, 1);
-        Scenery scenery = new Scenery(FRAME, new double[] {0}, new double[] {1}, BARS);
+        Scenery scenery = new Scenery(FRAME, new Background(new double[] {0}, new double[] {1}), BARS);
         InkSearch.Found found = new InkSearch.Found(new Ink(255, 128, 128, 24), 0, 0, 1);
         return new LineReader(
                 FRAME,
@@ -51,8 +51,8 @@ class BothWaysTest {
             readings[i] = PictureReading.NOTHING;
             for (int figure = 0; figure < FIGURES.length; figure++) {
                 if (FIGURES[figure] == bars) {
-                    readings[i] =
-                            new PictureReading(String.valueOf(figure), 0, BARS, List.of(new Glyph(figure, 0)), true);
+                    readings[i] = new PictureReading(
+                            String.valueOf(figure), 0, BARS, List.of(new Glyph(figure, 0)), new Span(BARS, BARS), true);
                 }
             }
         }

@@ -11,7 +11,7 @@ class LearntTest {
 
     private static boolean isTrusted(double sureShare, double strangeShare, int figures, boolean backed) {
         Template.Frame frame = new Template.Frame(1, 1, 0, 1, 1);
-        Scenery scenery = new Scenery(frame, new double[] {0}, new double[] {1}, 1);
+        Scenery scenery = new Scenery(frame, new Background(new double[] {0}, new double[] {1}), 1);
         LineReader reader =
                 new LineReader(frame, scenery, List.of(), new boolean[0][], new boolean[3], FOUND, 1, new Span(0, 1));
         NumberPlace place = new NumberPlace(0, 1, sureShare, strangeShare, figures, Spacing.UNKNOWN, false);

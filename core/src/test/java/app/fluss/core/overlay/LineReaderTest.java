@@ -50,7 +50,7 @@ class LineReaderTest {
         allowed[0][FIRST] = true;
         allowed[0][FIRST + BAR + POINT] = true;
         allowed[1][FIRST + BAR] = true;
-        Scenery scenery = new Scenery(FRAME, new double[] {SCENE}, new double[] {24}, ROWS);
+        Scenery scenery = new Scenery(FRAME, new Background(new double[] {SCENE}, new double[] {24}), ROWS);
         InkSearch.Found found = new InkSearch.Found(new Ink(TEXT, 128, 128, 24), 1, ROWS - 2, 1);
         LineReader reader = new LineReader(
                 FRAME, scenery, templates, allowed, new boolean[2 * WIDTH + 1], found, 2, new Span(0, WIDTH));

@@ -54,6 +54,10 @@ class NamingTest {
         return cluster;
     }
 
+    private static Naming naming(GlyphNamer namer, FigureShapes shapes) {
+        return new Naming(namer, shapes, WIDTH, ROWS, TOP, HEIGHT, 2, Cluster::mean);
+    }
+
     private static byte[] packed(char name, Patch look) {
         return FigureShapes.packed(name, FigureShapes.normal(look.shares(), look.width(), TOP, HEIGHT));
     }
@@ -69,7 +73,7 @@ class NamingTest {
         }
         GlyphNamer namer = (_, width, _, layout) ->
                 layout == GlyphNamer.Layout.GLYPH ? engine : engine.repeat(width > 100 ? 5 : 1);
-        new Naming(namer, new FigureShapes(shapes.toByteArray(), FigureNet.NONE), WIDTH, ROWS, TOP, HEIGHT, 2)
+        naming(namer, new FigureShapes(shapes.toByteArray(), FigureNet.NONE))
                 .name(clusters, List.of(), told, Progress.NONE);
         return clusters.stream().map(Cluster::name).toList();
     }
@@ -77,6 +81,21 @@ class NamingTest {
     @Test
     void aSevenThatTheEngineTakesForAOneIsTold() {
         assertThat(names("1", List.of(), seven(), one())).containsExactly('7', '1');
+    }
+
+    /// A number would lose its point.
+    @Test
+    void aFigureThatAPointTouchesIsNone() {
+        int wide = WIDTH + 2;
+        float[] ink = new float[wide * ROWS];
+        for (int y = 0; y < ROWS; y++) {
+            System.arraycopy(seven().shares(), y * WIDTH, ink, y * wide, WIDTH);
+        }
+        Patch pointed = with(new Patch(wide, ink), WIDTH, wide - 1, TOP + HEIGHT - 3, TOP + HEIGHT - 1);
+        assertThat(names("1", List.of(), pointed)).as("by itself").containsExactly('7');
+        assertThat(names("1", List.of(), pointed, seven())).containsExactly((char) 0, '7');
+        Patch stroke = with(new Patch(wide, ink), wide - 1, wide - 1, TOP, TOP + HEIGHT - 1);
+        assertThat(names("1", List.of(), stroke, seven())).as("no point").doesNotContain((char) 0);
     }
 
     @Test
@@ -117,7 +136,7 @@ class NamingTest {
             String name = width > (row ? NARROW_ROW : NARROW) ? "9" : "3";
             return row ? name.repeat(5) : name;
         };
-        new Naming(namer, new FigureShapes(shapes.toByteArray(), FigureNet.NONE), WIDTH, ROWS, TOP, HEIGHT, 2)
+        naming(namer, new FigureShapes(shapes.toByteArray(), FigureNet.NONE))
                 .name(clusters, List.of(), List.of(), Progress.NONE);
         return clusters.stream().map(Cluster::name).toList();
     }
@@ -157,7 +176,7 @@ class NamingTest {
             String name = dark > (row ? 5 : 1) * FOOTED ? "9" : "7";
             return row && layout == GlyphNamer.Layout.NUMBERS ? name.repeat(5) : name;
         };
-        new Naming(namer, new FigureShapes(shapes.toByteArray(), FigureNet.NONE), WIDTH, ROWS, TOP, HEIGHT, 2)
+        naming(namer, new FigureShapes(shapes.toByteArray(), FigureNet.NONE))
                 .name(clusters, lines, List.of(), Progress.NONE);
         return clusters.stream().map(Cluster::name).toList();
     }
@@ -188,7 +207,7 @@ class NamingTest {
             String name = foot > (row ? 5 : 1) * FOOT ? "2" : "7";
             return row && layout == GlyphNamer.Layout.NUMBERS ? name.repeat(5) : name;
         };
-        new Naming(namer, new FigureShapes(shapes.toByteArray(), FigureNet.NONE), WIDTH, ROWS, TOP, HEIGHT, 2)
+        naming(namer, new FigureShapes(shapes.toByteArray(), FigureNet.NONE))
                 .name(clusters, List.of(), List.of(), Progress.NONE);
         return clusters.stream().map(Cluster::name).toList();
     }
@@ -205,8 +224,7 @@ class NamingTest {
         GlyphNamer namer = (_, width, _, layout) ->
                 layout == GlyphNamer.Layout.GLYPH ? engine : engine.repeat(width > 100 ? 5 : 1);
         byte[] shapes = packed('7', seven());
-        new Naming(namer, new FigureShapes(shapes, net), WIDTH, ROWS, TOP, HEIGHT, 2)
-                .name(clusters, List.of(), List.of(), Progress.NONE);
+        naming(namer, new FigureShapes(shapes, net)).name(clusters, List.of(), List.of(), Progress.NONE);
         return clusters.stream().map(Cluster::name).toList();
     }
 

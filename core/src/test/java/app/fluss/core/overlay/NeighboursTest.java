@@ -49,7 +49,7 @@ class NeighboursTest {
             }
         }
         String number = text.substring(from / CELL, (to + CELL - GLYPH) / CELL);
-        return new PictureReading(number, from, to, glyphs, true);
+        return new PictureReading(number, from, to, glyphs, new Span(to, to), true);
     }
 
     private static List<Boolean> sure(IntFunction<String> text) {
@@ -135,7 +135,8 @@ class NeighboursTest {
     void figuresStandAsFarBesideANumberAsWithinIt() {
         Neighbours neighbours = neighbours();
         PictureReading close = line("12");
-        PictureReading far = new PictureReading("12", 0, 24, List.of(new Glyph(1, 0), new Glyph(2, 16)), true);
+        PictureReading far =
+                new PictureReading("12", 0, 24, List.of(new Glyph(1, 0), new Glyph(2, 16)), new Span(24, 24), true);
         assertThat(neighbours.columns(new PictureReading[] {close})).isEqualTo(GLYPH + 2);
         assertThat(neighbours.columns(new PictureReading[] {far, far, close})).isEqualTo(2 * GLYPH);
         assertThat(neighbours.columns(new PictureReading[] {line("7")})).isEqualTo(HEIGHT / 2);

@@ -26,7 +26,7 @@ class SceneryTest {
     }
 
     private static Scenery scenery() {
-        Scenery scenery = new Scenery(FRAME, new double[] {120}, new double[] {60}, 15);
+        Scenery scenery = new Scenery(FRAME, new Background(new double[] {120}, new double[] {60}), 15);
         scenery.look(line());
         return scenery;
     }

@@ -116,4 +116,23 @@ class SpacingTest {
         assertThat(Spacing.of(runs, TEMPLATES, HEIGHT).isLost()).as("no room").isTrue();
         assertThat(of(false, true, "8.9", "8.2", "7.0", "9.6").isLost()).isFalse();
     }
+
+    /// Ten times the number, if it is taken for one without a point.
+    @Test
+    void roomForAPointByOneMeasureOnlyIsUnclear() {
+        Spacing spacing = of(false, true, "56.2", "30.7", "24.7", "48.0", "130.4", "99.6");
+        double wide = spacing.cut() + 1;
+        double apart = spacing.gapCut() + 1;
+        assertThat(spacing.isUnclear(wide, 0, false, 1)).isTrue();
+        assertThat(spacing.isUnclear(0, apart, false, 1)).isTrue();
+        assertThat(spacing.isUnclear(0, 0, false, 1)).as("no room").isFalse();
+        assertThat(spacing.isUnclear(wide, apart, false, 1))
+                .as("room, and so a point")
+                .isFalse();
+        assertThat(spacing.isUnclear(wide, 0, true, 1)).as("a point was seen").isFalse();
+        assertThat(spacing.isUnclear(wide, 0, false, 2))
+                .as("no place of a point")
+                .isFalse();
+        assertThat(set("562", false, false).isUnclear(TEMPLATES, spacing)).isFalse();
+    }
 }

@@ -85,7 +85,7 @@ class ClipOverlaysTest {
         "DMMono_400Regular.ttf, 16, PLATE, ffffff, 190, 2, %.1f, 28, 165, 15, 4000000, 0.995",
         "DMMono_400Regular.ttf, 28, PLAIN, ffffff, 60, 5, %dW, 120, 320, 1, 4000000, 0.995",
         "Cabin_700Bold.ttf, 26, OUTLINE, ffffff, 190, 2, %dfps, 40, 130, 60, 4000000, 0.995",
-        "Cabin_700Bold.ttf, 15, OUTLINE, ffffff, 215, 4, %d FPS, 40, 130, 15, 2000000, 0.995",
+        "Cabin_700Bold.ttf, 15, OUTLINE, ffffff, 215, 4, %d FPS, 40, 130, 15, 2000000, 0.98",
         "DMMono_400Regular.ttf, 20, OUTLINE, ffdc3c, 190, 0, %.1f ms, 4, 36, 2, 4000000, 0.93",
         "PathwayGothicOne_400Regular.ttf, 40, PLATE, ff9628, 110, 2, %d, 30, 240, 1, 2000000, 0.92",
     })
