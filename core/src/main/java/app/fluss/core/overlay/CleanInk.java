@@ -57,8 +57,7 @@ final class CleanInk {
     }
 
     /// The mean of a pixel, without the quarter of pictures on which it is darkest and the one on which it is
-    /// brightest:
-    /// something else may stand behind the glyph there.
+    /// brightest: something else may stand behind the glyph there.
     ///
     /// @param at where it is in a crop, for a glyph that begins at its first column
     private double mean(List<Cluster.Place> places, int at) {

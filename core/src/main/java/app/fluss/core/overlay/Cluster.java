@@ -102,8 +102,7 @@ final class Cluster {
     }
 
     /// Two clusters, where some spot has ink in a part of the members and none in the others, or where small looks
-    /// differ in
-    /// less; else this one.
+    /// differ in less; else this one.
     ///
     /// @param spot side of a spot, px
     /// @param small whether looks may differ in less than a spot

@@ -9,9 +9,7 @@ final class Clusters {
     /// Glyphs less far apart are of one look.
     static final double ALIKE = 0.42;
 
-    /// Smaller figures are too few pixels to be sure of two looks, larger ones differ in whole spots.
-    private static final int SMALLEST = 10;
-
+    /// Figures that are higher differ in whole spots, px.
     private static final int SMALL = 13;
 
     private final List<Cluster> all = new ArrayList<>();
@@ -23,7 +21,7 @@ final class Clusters {
     /// @param most looks that are kept apart; what is like none of them then is left out
     Clusters(int figureHeight, int most) {
         this.most = most;
-        small = figureHeight >= SMALLEST && figureHeight <= SMALL;
+        small = figureHeight >= Separation.LOWEST_FIGURE && figureHeight <= SMALL;
         spot = Math.max(2, (int) Math.rint(figureHeight / 11.0));
     }
 

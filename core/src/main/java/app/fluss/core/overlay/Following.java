@@ -5,10 +5,9 @@ import java.util.function.Predicate;
 import java.util.function.ToIntFunction;
 import java.util.stream.IntStream;
 
-/// What is written as high as figures right after numbers, told or not: mostly a unit, that begins as far behind them
-/// and
-/// ends as far. Where it begins nearer or ends farther, a figure of the number was not made out, or was taken for a
-/// letter.
+/// What is written as high as figures right after numbers, told or not: mostly a unit, which begins as far behind
+/// them and ends as far. Where it begins nearer or ends farther, a figure of the number was not made out, or was
+/// taken for a letter.
 final class Following {
     private static final double ROOM = 0.35;
     private static final double OFTEN = 0.2;

@@ -26,9 +26,6 @@ final class Naming {
     private static final char NO_NAME = 0;
     private static final double SAME = 0.4;
     private static final double DIFFERENT = 0.2;
-    /// Coding leaves too little of smaller figures to tell those apart that look alike, px.
-    private static final int SMALLEST = 10;
-
     private static final int BESIDE = 2;
     private static final double LOW = 0.6;
     private static final double RARE = 0.1;
@@ -276,7 +273,7 @@ final class Naming {
     private boolean areTwo(Cluster one, Cluster other, Map<Cluster, Opinion> said) {
         Opinion first = said.get(one);
         Opinion second = said.get(other);
-        return figureHeight >= SMALLEST
+        return figureHeight >= Separation.LOWEST_FIGURE
                 && first != null
                 && second != null
                 && first.isRather(one.name(), other.name())

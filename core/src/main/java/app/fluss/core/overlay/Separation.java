@@ -13,6 +13,9 @@ final class Separation {
     /// uniform one 3.5.
     static final double PLAIN = 4.5;
 
+    /// Coding leaves too little of figures less high to tell those apart that look alike, px.
+    static final int LOWEST_FIGURE = 10;
+
     private static final int FEWEST = 3;
     private static final int ROUNDS = 12;
 
@@ -21,6 +24,7 @@ final class Separation {
     /// Distance of the groups along the difference of their means, in standard deviations of their members. Each
     /// member is held against the mean of the others, so that chance alone is no difference.
     ///
+    /// @return below 0 if members are nearer to the other group; infinite if no member strays
     /// @param ones two or more
     /// @param others two or more
     static double between(List<float[]> ones, List<float[]> others) {
@@ -52,7 +56,7 @@ final class Separation {
         return along;
     }
 
-    /// The members that are of a second look; none if all are of one.
+    /// Which members are of a second look, by their places in the list; none if all are of one.
     static List<Integer> second(List<float[]> members) {
         int n = members.size();
         if (n < 2 * FEWEST) {

@@ -178,15 +178,14 @@ record Spacing(
         return !always || decimals < 0 || text.indexOf('.') == text.length() - 1 - decimals;
     }
 
-    /// Whether there may be a point between two figures, and may be none: none was seen in the place of one, and the
-    /// room
-    /// for it is there by one measure and not by the other.
+    /// Whether there may be a point between two figures, and may be none: none was seen in the place of one, and
+    /// there is room for it by one measure and not by the other.
     ///
     /// @param step from the one to the other, px
     /// @param gap columns between them, px
     /// @param seen whether one was found there
     /// @param after how many figures follow it
     boolean isUnclear(double step, double gap, boolean seen, int after) {
-        return isWritten && !seen && after == decimals && step >= cut != gap >= gapCut;
+        return isWritten && !seen && after == decimals && (step >= cut) != (gap >= gapCut);
     }
 }
