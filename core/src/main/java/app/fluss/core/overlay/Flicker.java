@@ -5,10 +5,12 @@ import java.util.Arrays;
 import java.util.List;
 
 /// Numbers that come and go faster than their counter changes. Where numbers stand long, what only one picture shows
-/// is doubted, and what stands far shorter than they do between two that are the same.
+/// is doubted, and what stands far shorter than they do between two that are the same. Where so many pictures are open
+/// that few numbers are seen to stand, it tells that they seldom change from a picture to the next.
 final class Flicker {
     private static final int STANDS_LONG = 4;
     private static final double BRIEF = 0.35;
+    private static final int SEVERAL = 10;
 
     private Flicker() {}
 
@@ -19,6 +21,28 @@ final class Flicker {
         if (median(unbroken(texts)) >= STANDS_LONG) {
             dropBrief(texts);
             dropLonely(texts);
+        } else if (seldomChanges(texts)) {
+            dropAlone(texts);
+        }
+    }
+
+    private static boolean seldomChanges(String[] texts) {
+        int pairs = 0;
+        int changes = 0;
+        for (int i = 1; i < texts.length; i++) {
+            boolean pair = !texts[i - 1].isEmpty() && !texts[i].isEmpty();
+            pairs += pair ? 1 : 0;
+            changes += pair && !texts[i - 1].equals(texts[i]) ? 1 : 0;
+        }
+        return pairs >= SEVERAL && pairs >= STANDS_LONG * changes;
+    }
+
+    /// Numbers that no second picture shows before another one comes.
+    private static void dropAlone(String[] texts) {
+        for (Stand stand : whole(texts)) {
+            if (stand.pictures() == 1) {
+                texts[stand.from] = "";
+            }
         }
     }
 

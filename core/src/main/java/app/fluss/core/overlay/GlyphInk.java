@@ -1,5 +1,6 @@
 package app.fluss.core.overlay;
 
+import java.util.Arrays;
 import java.util.List;
 
 /// Holds glyphs against the ink that stands in their places: what the likelihood of all pixels leaves open, ink
@@ -12,6 +13,8 @@ final class GlyphInk {
     private static final double RIVAL = 0.2;
     private static final double AS_NEAR = 0.05;
     private static final double HALF_THERE = 0.5;
+    private static final double LEAST = 0.25;
+    private static final double HAZY = 0.2;
 
     private final Template.Frame frame;
     private final List<Template> templates;
@@ -64,17 +67,41 @@ final class GlyphInk {
 
     /// Whether some figure of a reading looks more like one of another name, or nearly as much and lacks ink that
     /// its own has, judged by the ink alone: what stands behind it differs from picture to picture, and is
-    /// spread thin among several.
+    /// spread thin among several. Where that is much like ink all over, it is judged by what stands out, too.
     ///
     /// @param crops pictures on which it stands
     boolean isContradicted(List<byte[]> crops, List<Glyph> glyphs) {
         for (Glyph glyph : glyphs) {
             Template own = templates.get(glyph.template());
-            if (own.isFigure() && isContradicted(inkOf(crops, glyph), own)) {
-                return true;
+            if (own.isFigure()) {
+                Patch seen = inkOf(crops, glyph);
+                double haze = haze(seen);
+                if (isContradicted(seen, own) || (haze >= HAZY && isContradicted(without(haze, seen), own))) {
+                    return true;
+                }
             }
         }
         return false;
+    }
+
+    /// How much ink there is where there is least: the mean of some of the pixels.
+    private static double haze(Patch seen) {
+        float[] shares = seen.shares().clone();
+        Arrays.sort(shares);
+        int least = Math.max(1, (int) (LEAST * shares.length));
+        double sum = 0;
+        for (int i = 0; i < least; i++) {
+            sum += shares[i];
+        }
+        return sum / least;
+    }
+
+    private static Patch without(double haze, Patch seen) {
+        float[] shares = new float[seen.shares().length];
+        for (int i = 0; i < shares.length; i++) {
+            shares[i] = (float) Math.max(0, (seen.shares()[i] - haze) / (1 - haze));
+        }
+        return new Patch(seen.width(), shares);
     }
 
     private boolean isContradicted(Patch seen, Template own) {
@@ -89,8 +116,8 @@ final class GlyphInk {
                     same = Math.min(same, distance);
                 } else {
                     other = Math.min(other, distance);
-                    boolean may = template.look().lacking(seen, spot) <= lacking + RIVAL;
-                    possible = may ? Math.min(possible, distance) : possible;
+                    boolean nearer = distance < possible;
+                    possible = nearer && template.look().lacking(seen, spot) <= lacking + RIVAL ? distance : possible;
                 }
             }
         }

@@ -5,12 +5,14 @@ import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
 import java.util.function.UnaryOperator;
+import java.util.stream.IntStream;
 import org.jspecify.annotations.Nullable;
 
 /// What was learnt of a number that stands on the pictures of a recording, by which its pictures are
 /// read: in one way, or in several that know nothing of each other.
 final class LearntNumber {
     private static final double SELDOM = 0.01;
+    private static final double OFTEN = 0.25;
 
     private final @Nullable LearntWay best;
     private final List<LearntWay> ways;
@@ -80,30 +82,71 @@ final class LearntNumber {
         return together(each, crops.size());
     }
 
-    /// What several ways say: nothing where they differ. Where they do so more than seldom, at least two must say
-    /// it.
+    /// What several ways say: nothing where they differ. Where they do so more than seldom, two must say it; if it is
+    /// one way that differs from the others, which agree, only its word alone does not count.
     static double[] together(double[][] each, int pictures) {
+        boolean[] heard = heard(each, pictures);
         double[] values = new double[pictures];
-        boolean[] alone = new boolean[pictures];
-        int several = 0;
-        int differ = 0;
         for (int i = 0; i < pictures; i++) {
-            int at = i;
-            double[] said = Arrays.stream(each)
-                    .mapToDouble(way -> way[at])
-                    .filter(value -> !Double.isNaN(value))
-                    .toArray();
-            boolean one = Arrays.stream(said).distinct().count() == 1;
-            values[i] = one ? said[0] : Double.NaN;
-            alone[i] = said.length == 1;
-            several += said.length > 1 ? 1 : 0;
-            differ += said.length > 1 && !one ? 1 : 0;
-        }
-        if (differ > SELDOM * several) {
-            for (int i = 0; i < pictures; i++) {
-                values[i] = alone[i] ? Double.NaN : values[i];
+            values[i] = Double.NaN;
+            int voices = 0;
+            boolean one = true;
+            boolean counts = false;
+            for (int k = 0; k < each.length; k++) {
+                double said = each[k][i];
+                if (!Double.isNaN(said)) {
+                    one &= voices == 0 || said == values[i];
+                    values[i] = said;
+                    voices++;
+                    counts |= heard[k];
+                }
             }
+            values[i] = one && (counts || voices > 1) ? values[i] : Double.NaN;
         }
         return values;
+    }
+
+    /// The ways whose word counts alone.
+    private static boolean[] heard(double[][] each, int pictures) {
+        boolean[] heard = new boolean[each.length];
+        Agreement all = Agreement.of(each, pictures, -1);
+        int[] odd = IntStream.range(0, each.length)
+                .filter(k -> Agreement.of(each, pictures, k).isFirm(pictures))
+                .toArray();
+        for (int k = 0; k < heard.length; k++) {
+            heard[k] = all.isWhole() || (odd.length == 1 && odd[0] != k);
+        }
+        return heard;
+    }
+
+    /// How far several ways agree.
+    ///
+    /// @param several pictures of which more than one of them says something
+    /// @param differ those of which they do not say the same
+    private record Agreement(int several, int differ) {
+        /// @param without the way that is left out; -1 for none
+        static Agreement of(double[][] each, int pictures, int without) {
+            int several = 0;
+            int differ = 0;
+            for (int i = 0; i < pictures; i++) {
+                int at = i;
+                double[] said = IntStream.range(0, each.length)
+                        .filter(k -> k != without)
+                        .mapToDouble(k -> each[k][at])
+                        .filter(value -> !Double.isNaN(value))
+                        .toArray();
+                several += said.length > 1 ? 1 : 0;
+                differ += Arrays.stream(said).distinct().count() > 1 ? 1 : 0;
+            }
+            return new Agreement(several, differ);
+        }
+
+        boolean isWhole() {
+            return differ <= SELDOM * several;
+        }
+
+        boolean isFirm(int pictures) {
+            return isWhole() && several >= OFTEN * pictures;
+        }
     }
 }

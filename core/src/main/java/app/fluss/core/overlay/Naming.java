@@ -26,8 +26,8 @@ final class Naming {
     private static final char NO_NAME = 0;
     private static final double SAME = 0.4;
     private static final double DIFFERENT = 0.2;
-    private static final int BESIDE = 2;
     private static final double LOW = 0.6;
+    private static final double LOWEST = 0.8;
     private static final double RARE = 0.1;
     private static final double PIECE = 0.6;
     private static final double KIN = 0.5;
@@ -273,13 +273,12 @@ final class Naming {
     private boolean areTwo(Cluster one, Cluster other, Map<Cluster, Opinion> said) {
         Opinion first = said.get(one);
         Opinion second = said.get(other);
-        return figureHeight >= Separation.LOWEST_FIGURE
-                && first != null
+        return first != null
                 && second != null
                 && first.isRather(one.name(), other.name())
                 && second.isRather(other.name(), one.name())
                 && one.mean().distanceBetweenPixels(other.mean(), spot) >= DIFFERENT
-                && one.apart(other) > Separation.PLAIN
+                && Separation.areTwo(one.apart(other), figureHeight)
                 && !one.isMixed()
                 && !other.isMixed();
     }
@@ -328,7 +327,8 @@ final class Naming {
 
     private boolean hasPointBeside(Cluster wide, Cluster plain) {
         int beside = wide.width() - plain.width();
-        if (wide.name() != plain.name() || beside < BESIDE) {
+        // A point is as wide as a stroke.
+        if (wide.name() != plain.name() || beside < spot) {
             return false;
         }
         boolean after = isLow(wide.mean().part(plain.width(), beside))
@@ -338,15 +338,15 @@ final class Naming {
         return after || before;
     }
 
-    /// Whether some columns have ink, and only low, where points have it.
+    /// Whether some columns have ink, and only low, where points have it. That of the bar of a 4 ends higher.
     private boolean isLow(Patch columns) {
         double high = 0;
         double low = 0;
         for (int x = 0; x < columns.width(); x++) {
             for (int y = 0; y < columns.rows(); y++) {
-                boolean point = y >= figureTop + LOW * figureHeight;
-                high = Math.max(high, point ? 0 : columns.ink(x, y, 1));
-                low = Math.max(low, point ? columns.ink(x, y, 1) : 0);
+                double at = (y - figureTop) / (double) figureHeight;
+                high = Math.max(high, at < LOW ? columns.ink(x, y, 1) : 0);
+                low = Math.max(low, at >= LOWEST ? columns.ink(x, y, 1) : 0);
             }
         }
         return low >= HALF && high < HALF;

@@ -97,14 +97,21 @@ record NumberRun(List<Glyph> figures, List<Boolean> points) {
         return (middle(figures.getFirst(), templates) + middle(figures.getLast(), templates)) / 2;
     }
 
-    /// Whether there may be a point somewhere, and may be none.
+    /// Whether there may be a point somewhere, and may be none; or one was seen where none can be and none where it
+    /// belongs: then the figures are others than they seem.
     boolean isUnclear(List<Template> templates, Spacing spacing) {
+        boolean elsewhere = false;
+        boolean unseen = false;
         for (int i = 0; i < points.size(); i++) {
-            if (spacing.isUnclear(step(i, templates), gap(i, templates), points.get(i), points.size() - i)) {
+            int after = points.size() - i;
+            if (spacing.isUnclear(step(i, templates), gap(i, templates), points.get(i), after)) {
                 return true;
             }
+            boolean has = spacing.hasPoint(step(i, templates), gap(i, templates), points.get(i), after);
+            elsewhere |= points.get(i) && !has;
+            unseen |= has && !points.get(i);
         }
-        return false;
+        return elsewhere && unseen;
     }
 
     /// As text.

@@ -101,24 +101,38 @@ public final class Patch {
     /// @param spot side of a spot, px
     double lacking(Patch other, int spot) {
         double least = 1;
+        int columns = width - spot + 1;
+        int lines = rows() - spot + 1;
+        int wide = columns + 2;
+        double[] theirs = other.spots(-1, wide, lines + 2, spot);
         for (Patch shifted : List.of(this, halfway(-1), halfway(1))) {
-            for (int dx = -1; dx <= 1; dx++) {
-                for (int dy = -1; dy <= 1; dy++) {
-                    least = Math.min(least, shifted.lacking(other, dx, dy, spot));
+            double[] ours = shifted.spots(0, columns, lines, spot);
+            for (int dx = 0; dx < 3; dx++) {
+                for (int dy = 0; dy < 3; dy++) {
+                    double most = 0;
+                    for (int y = 0; y < lines && most < least; y++) {
+                        for (int x = 0; x < columns; x++) {
+                            most = Math.max(most, ours[y * columns + x] - theirs[(y + dy) * wide + x + dx]);
+                        }
+                    }
+                    least = Math.min(least, most);
                 }
             }
         }
         return least;
     }
 
-    private double lacking(Patch other, int dx, int dy, int spot) {
-        double most = 0;
-        for (int y = 0; y + spot <= rows(); y++) {
-            for (int x = 0; x + spot <= width; x++) {
-                most = Math.max(most, ink(x, y, spot) - other.ink(x + dx, y + dy, spot));
+    /// Mean shares of ink in spots, row by row.
+    ///
+    /// @param from first column and row at which one begins
+    private double[] spots(int from, int columns, int lines, int spot) {
+        double[] spots = new double[Math.max(0, columns) * Math.max(0, lines)];
+        for (int y = 0; y < lines; y++) {
+            for (int x = 0; x < columns; x++) {
+                spots[y * columns + x] = ink(from + x, from + y, spot);
             }
         }
-        return most;
+        return spots;
     }
 
     /// How a patch is moved onto another one: by half a pixel to a side, then by whole ones, and cut to its size.

@@ -11,15 +11,25 @@ import java.util.List;
 final class Separation {
     /// Groups that are farther apart are of two looks. The halves of a normal distribution are 2.7 apart, those of a
     /// uniform one 3.5.
-    static final double PLAIN = 4.5;
+    private static final double PLAIN = 4.5;
 
-    /// Coding leaves too little of figures less high to tell those apart that look alike, px.
+    /// Coding leaves little of figures less high: those that look alike are told apart where they are crisp, px.
     static final int LOWEST_FIGURE = 10;
+
+    private static final double CRISP = 12;
 
     private static final int FEWEST = 3;
     private static final int ROUNDS = 12;
 
     private Separation() {}
+
+    /// Whether groups that are that far apart are of two looks.
+    ///
+    /// @param apart standard deviations, as [#between] gives them
+    /// @param figureHeight of the looks, px
+    static boolean areTwo(double apart, int figureHeight) {
+        return apart > (figureHeight >= LOWEST_FIGURE ? PLAIN : CRISP);
+    }
 
     /// Distance of the groups along the difference of their means, in standard deviations of their members. Each
     /// member is held against the mean of the others, so that chance alone is no difference.

@@ -45,4 +45,11 @@ class FlickerTest {
         String shown = "abacadabefghab.aba";
         assertThat(left(shown)).isEqualTo(shown);
     }
+
+    @Test
+    void whereMostIsOpenWhatOnePictureShowsIsToo() {
+        assertThat(left("aa.aa..b.cc.ccc.dd..dd.e....ff.ff.ff"))
+                .as("they do not change from a picture to the next")
+                .isEqualTo("aa.aa....cc.ccc.dd..dd......ff.ff.ff");
+    }
 }

@@ -12,8 +12,8 @@ class GlyphInkTest {
     private static final int WIDTH = 8;
     private static final int HEIGHT = 24;
     private static final int BAR = 3;
-    private static final String NAMES = "358";
-    private static final int[][] BARS = {{1, 6}, {1, 18}, {6, 18}};
+    private static final String NAMES = "3580";
+    private static final int[][] BARS = {{1, 6}, {1, 18}, {6, 18}, {1, 5, 9, 13, 17}};
     private static final Template.Frame FRAME = new Template.Frame(WIDTH, HEIGHT, 0, HEIGHT, 1);
 
     private static GlyphInk ink() {
@@ -31,8 +31,13 @@ class GlyphInkTest {
 
     /// Whether a picture with bars in these rows contradicts a figure.
     private static boolean isContradicted(char figure, int... rows) {
+        return isContradicted(128, figure, rows);
+    }
+
+    private static boolean isContradicted(int behind, char figure, int... rows) {
         byte[] crop = new byte[Crops.PLANES * WIDTH * HEIGHT];
         Arrays.fill(crop, (byte) 128);
+        Arrays.fill(crop, 0, WIDTH * HEIGHT, (byte) behind);
         for (int y : rows) {
             Arrays.fill(crop, y * WIDTH, (y + BAR) * WIDTH, (byte) 255);
         }
@@ -51,5 +56,12 @@ class GlyphInkTest {
         assertThat(isContradicted('3', 1, 6, 15, 18))
                 .as("any of them may be behind it")
                 .isTrue();
+    }
+
+    @Test
+    void whatIsMuchLikeInkAllOverIsTakenOut() {
+        assertThat(isContradicted('0', 1, 5, 9, 13, 17)).isFalse();
+        assertThat(isContradicted(235, '0', 1, 5, 9, 13, 17)).isFalse();
+        assertThat(isContradicted(235, '0', 1, 6)).as("what stands out is a 3").isTrue();
     }
 }

@@ -28,9 +28,19 @@ class LearntNumberTest {
     void waysThatOftenDifferAreNotBelievedAlone() {
         double[] one = {60, 60, 60, 60, OPEN};
         double[] other = {60, 60, 6, OPEN, 61};
+        assertThat(LearntNumber.together(new double[][] {one, other}, 5)).containsExactly(60, 60, OPEN, OPEN, OPEN);
+    }
+
+    @Test
+    void theOneThatDiffersFromOthersThatAgreeIsNotBelievedAlone() {
+        double[] one = {60, 60, 60, 60, OPEN};
+        double[] odd = {60, 60, 6, OPEN, 61};
         double[] third = {60, OPEN, 60, OPEN, OPEN};
-        assertThat(LearntNumber.together(new double[][] {one, other, third}, 5))
-                .containsExactly(60, 60, OPEN, OPEN, OPEN);
+        assertThat(LearntNumber.together(new double[][] {one, odd, third}, 5)).containsExactly(60, 60, OPEN, 60, OPEN);
+        double[] strange = {6, OPEN, 6, OPEN, OPEN};
+        assertThat(LearntNumber.together(new double[][] {one, odd, strange}, 5))
+                .as("each differs from the others")
+                .containsExactly(OPEN, 60, OPEN, OPEN, OPEN);
     }
 
     @Test

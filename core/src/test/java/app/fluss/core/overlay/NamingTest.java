@@ -96,6 +96,8 @@ class NamingTest {
         assertThat(names("1", List.of(), pointed, seven())).containsExactly((char) 0, '7');
         Patch stroke = with(new Patch(wide, ink), wide - 1, wide - 1, TOP, TOP + HEIGHT - 1);
         assertThat(names("1", List.of(), stroke, seven())).as("no point").doesNotContain((char) 0);
+        Patch bar = with(new Patch(wide, ink), WIDTH, wide - 1, TOP + HEIGHT - 5, TOP + HEIGHT - 5);
+        assertThat(names("1", List.of(), bar, seven())).as("above the ground").doesNotContain((char) 0);
     }
 
     @Test

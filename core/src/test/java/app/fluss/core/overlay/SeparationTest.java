@@ -39,10 +39,17 @@ class SeparationTest {
     @Test
     void chanceIsNoDifference() {
         for (int n : new int[] {3, 6, 40}) {
-            assertThat(Separation.between(members(n, 0), members(n, 0)))
-                    .as("of %d", n)
-                    .isLessThan(Separation.PLAIN);
+            double apart = Separation.between(members(n, 0), members(n, 0));
+            assertThat(Separation.areTwo(apart, 20)).as("of %d: %s", n, apart).isFalse();
         }
+    }
+
+    @Test
+    void lowFiguresMustBeFartherApart() {
+        double apart = Separation.between(members(200, 0), members(200, 0.4));
+        assertThat(Separation.areTwo(apart, 10)).isTrue();
+        assertThat(Separation.areTwo(apart, 9)).isFalse();
+        assertThat(Separation.areTwo(3 * apart, 9)).isTrue();
     }
 
     @Test

@@ -75,6 +75,18 @@ class SpacingTest {
     }
 
     @Test
+    void aPointWhereNoneCanBeAndNoneWhereItBelongsIsUnclear() {
+        Spacing spacing = of(false, true, "56.2", "30.1", "21.7", "48.0", "99.6");
+        NumberRun unseen = set("56.2", false, false);
+        assertThat(unseen.isUnclear(TEMPLATES, spacing)).as("one may be hidden").isFalse();
+        NumberRun elsewhere = new NumberRun(unseen.figures(), List.of(true, false));
+        assertThat(elsewhere.isUnclear(TEMPLATES, spacing)).isTrue();
+        assertThat(new NumberRun(unseen.figures(), List.of(true, true)).isUnclear(TEMPLATES, spacing))
+                .as("something shines through")
+                .isFalse();
+    }
+
+    @Test
     void aCounterMayDropItsPointAboveAHundred() {
         Spacing spacing = of(true, true, "56.2", "130", "21.7", "148", "104", "99.6", "117", "88.8");
         assertThat(spacing.isUsual("130")).isTrue();
