@@ -14,29 +14,6 @@ import org.junit.jupiter.params.provider.CsvSource;
 
 /// The pieces of edge detection on signals whose answers are known by construction.
 class EdgePiecesTest {
-    private static Signal signal(int size, double rateHz, IntToDoubleFunction value) {
-        double[] values = new double[size];
-        for (int i = 0; i < size; i++) {
-            values[i] = value.applyAsDouble(i);
-        }
-        return new Signal() {
-            @Override
-            public int size() {
-                return size;
-            }
-
-            @Override
-            public double at(int index) {
-                return values[index];
-            }
-
-            @Override
-            public double rateHz() {
-                return rateHz;
-            }
-        };
-    }
-
     private static double[] presses(Signal input) {
         return Presses.of(input, EdgeSettings.DEFAULT, false).stream()
                 .filter(series -> series.kind() == PressKind.HIGH)
@@ -48,7 +25,7 @@ class EdgePiecesTest {
     /// A button held for 80 ms every 500 ms, that bounces when pressed.
     @Test
     void aButtonCountsOnceHoweverItBounces() {
-        Signal button = signal(10_000, 4000, i -> {
+        Signal button = Signals.of(10_000, 4000, i -> {
             int within = (i + 100) % 2000;
             boolean bounced = within > 3 && within < 6;
             return within < 320 && !bounced ? 1 : 0;
@@ -63,16 +40,16 @@ class EdgePiecesTest {
     /// The half of a swing lies between two samples, where a line through them passes it.
     @Test
     void theCrossingLiesBetweenSamples() {
-        Signal ramp = signal(4000, 1000, i -> Math.clamp((i - 2000.25) / 4, 0, 1));
+        Signal ramp = Signals.of(4000, 1000, i -> Math.clamp((i - 2000.25) / 4, 0, 1));
         assertThat(presses(ramp)).containsExactly(new double[] {2002.25}, within(1e-9));
     }
 
     @Test
     void quietAndNoiseHaveNoEdges() {
         SplittableRandom random = new SplittableRandom(3);
-        assertThat(Presses.of(signal(5000, 1000, _ -> 0.25), EdgeSettings.DEFAULT, false))
+        assertThat(Presses.of(Signals.of(5000, 1000, _ -> 0.25), EdgeSettings.DEFAULT, false))
                 .isEmpty();
-        assertThat(Presses.of(signal(50_000, 1000, _ -> random.nextGaussian()), EdgeSettings.DEFAULT, false))
+        assertThat(Presses.of(Signals.of(50_000, 1000, _ -> random.nextGaussian()), EdgeSettings.DEFAULT, false))
                 .isEmpty();
     }
 
@@ -85,7 +62,7 @@ class EdgePiecesTest {
             double phase = i * hz / rate - Math.floor(i * hz / rate);
             return phase < 0.3 ? 1 : -0.428571;
         };
-        Signal light = signal(60_000, rate, i -> wave.applyAsDouble(i) + 0.1 * random.nextGaussian());
+        Signal light = Signals.of(60_000, rate, i -> wave.applyAsDouble(i) + 0.1 * random.nextGaussian());
         assertThat(Lines.of(Coarse.of(light)).rippleHz()).isCloseTo(hz, within(0.3));
         double[] x = new double[6000];
         light.read(0, x);
@@ -104,7 +81,7 @@ class EdgePiecesTest {
     void whiteNoiseHasNoRipple() {
         for (int seed = 0; seed < 25; seed++) {
             SplittableRandom random = new SplittableRandom(seed);
-            Lines lines = Lines.of(Coarse.of(signal(20_000, 10_000, _ -> random.nextGaussian())));
+            Lines lines = Lines.of(Coarse.of(Signals.of(20_000, 10_000, _ -> random.nextGaussian())));
             assertThat(lines.rippleHz()).as("seed %d", seed).isNaN();
             assertThat(lines.humHz()).as("seed %d", seed).isNaN();
         }
@@ -131,6 +108,10 @@ class EdgePiecesTest {
         double found = Response.tauMs(new double[][] {shape}, 1 / 20.0, new double[] {22}, 6);
         assertThat(found).isCloseTo(tauMs, within(0.02 * tauMs));
         assertThat(Response.start(shape, 1 / 20.0, found, 22, 6).startMs()).isCloseTo(21.37, within(0.05));
+        for (int i = 0; i < shape.length; i++) {
+            shape[i] += i % 2 == 0 ? 0.1 : -0.1;
+        }
+        assertThat(Response.start(shape, 1 / 20.0, tauMs, 22, 6).meanSquare()).isCloseTo(0.01, within(1e-4));
         assertThat(Response.passesMs(0.5, tauMs)).isCloseTo(tauMs * Math.log(2), within(1e-12));
     }
 
@@ -138,8 +119,8 @@ class EdgePiecesTest {
     @ParameterizedTest
     @CsvSource({"0.1", "0.5", "0.9"})
     void aStepIsWhereItIs(double threshold) {
-        Signal button = signal(40_000, 4000, i -> i >= 2000 && i % 2000 < 40 ? 1 : 0);
-        Signal light = signal(40_000, 4000, i -> i < 2040 ? 0.1 : (i - 40) / 2000 % 2 == 1 ? 0.8 : 0.1);
+        Signal button = Signals.of(40_000, 4000, i -> i >= 2000 && i % 2000 < 40 ? 1 : 0);
+        Signal light = Signals.of(40_000, 4000, i -> i < 2040 ? 0.1 : (i - 40) / 2000 % 2 == 1 ? 0.8 : 0.1);
         EdgeDetection found = EdgeDetection.of(
                 new Recording(button, light),
                 new EdgeSettings(threshold, 400, 50, Optional.empty()),
