@@ -8,7 +8,7 @@ import org.junit.jupiter.api.Test;
 /// A line that rises, in 40,000 samples a second: ten become one.
 class CoarseTest {
     private static final double RATE_HZ = 40_000;
-    private static final Coarse COARSE = Coarse.of(Signals.of(4000, RATE_HZ, i -> 2 + 0.3 * ms(i)));
+    private final Coarse coarse = Coarse.of(Signals.of(4000, RATE_HZ, i -> 2 + 0.3 * ms(i)));
 
     private static double ms(double sample) {
         return sample * 1000 / RATE_HZ;
@@ -16,14 +16,14 @@ class CoarseTest {
 
     @Test
     void eachIsTheMeanOfTen() {
-        assertThat(COARSE.size()).isEqualTo(400);
-        assertThat(COARSE.factor()).isEqualTo(10);
-        assertThat(COARSE.at(7)).isCloseTo(2 + 0.3 * ms(74.5), within(1e-9));
+        assertThat(coarse.size()).isEqualTo(400);
+        assertThat(coarse.factor()).isEqualTo(10);
+        assertThat(coarse.at(7)).isCloseTo(2 + 0.3 * ms(74.5), within(1e-9));
     }
 
     @Test
     void whatIsKnownOfEachTimeIsTakenAwayWhole() {
-        Coarse left = COARSE.minus(ms -> 2 + 0.3 * ms);
+        Coarse left = coarse.minus(ms -> 2 + 0.3 * ms);
         for (int i = 0; i < left.size(); i++) {
             assertThat(left.at(i)).as("sample %d", i).isCloseTo(0, within(1e-9));
         }
@@ -31,10 +31,10 @@ class CoarseTest {
 
     @Test
     void meansMayBeginAndEndBetweenSamples() {
-        assertThat(COARSE.mean(3, 5)).isCloseTo(2 + 0.3 * ms(39.5), within(1e-9));
-        assertThat(COARSE.mean(3.5, 3.75)).isCloseTo(COARSE.at(3), within(1e-9));
-        assertThat(COARSE.mean(5, 5)).isNaN();
-        assertThat(COARSE.jump(50, 4))
+        assertThat(coarse.mean(3, 5)).isCloseTo(2 + 0.3 * ms(39.5), within(1e-9));
+        assertThat(coarse.mean(3.5, 3.75)).isCloseTo(coarse.at(3), within(1e-9));
+        assertThat(coarse.mean(5, 5)).isNaN();
+        assertThat(coarse.jump(50, 4))
                 .as("from the mean of four to that of the next")
                 .isCloseTo(0.3, within(1e-9));
     }

@@ -134,5 +134,9 @@ class PressesTest {
                     .allSatisfy(other -> assertThat(other.alternatives()).isEqualTo(kind.alternatives()));
         }
         assertThat(PressKind.HIGH.alternatives()).doesNotContain(PressKind.EVERY);
+        assertThat(PressKind.values())
+                .extracting(PressKind::title)
+                .doesNotHaveDuplicates()
+                .doesNotContain("");
     }
 }
