@@ -15,6 +15,7 @@ final class GlyphInk {
     private static final double HALF_THERE = 0.5;
     private static final double LEAST = 0.25;
     private static final double HAZY = 0.2;
+    private static final double LEAST_LEFT = 0.05;
 
     private final Template.Frame frame;
     private final List<Template> templates;
@@ -96,10 +97,12 @@ final class GlyphInk {
         return sum / least;
     }
 
+    /// What stands out; nothing where all is ink.
     private static Patch without(double haze, Patch seen) {
         float[] shares = new float[seen.shares().length];
+        double left = Math.max(LEAST_LEFT, 1 - haze);
         for (int i = 0; i < shares.length; i++) {
-            shares[i] = (float) Math.max(0, (seen.shares()[i] - haze) / (1 - haze));
+            shares[i] = (float) Math.max(0, (seen.shares()[i] - haze) / left);
         }
         return new Patch(seen.width(), shares);
     }

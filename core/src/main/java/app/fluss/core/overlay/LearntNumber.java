@@ -109,12 +109,15 @@ final class LearntNumber {
     /// The ways whose word counts alone.
     private static boolean[] heard(double[][] each, int pictures) {
         boolean[] heard = new boolean[each.length];
-        Agreement all = Agreement.of(each, pictures, -1);
+        if (Agreement.of(each, pictures, -1).isWhole()) {
+            Arrays.fill(heard, true);
+            return heard;
+        }
         int[] odd = IntStream.range(0, each.length)
                 .filter(k -> Agreement.of(each, pictures, k).isFirm(pictures))
                 .toArray();
         for (int k = 0; k < heard.length; k++) {
-            heard[k] = all.isWhole() || (odd.length == 1 && odd[0] != k);
+            heard[k] = odd.length == 1 && odd[0] != k;
         }
         return heard;
     }

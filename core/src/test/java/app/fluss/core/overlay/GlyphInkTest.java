@@ -63,5 +63,6 @@ class GlyphInkTest {
         assertThat(isContradicted('0', 1, 5, 9, 13, 17)).isFalse();
         assertThat(isContradicted(235, '0', 1, 5, 9, 13, 17)).isFalse();
         assertThat(isContradicted(235, '0', 1, 6)).as("what stands out is a 3").isTrue();
+        assertThat(isContradicted(255, '0', 1)).as("nothing stands out").isTrue();
     }
 }
