@@ -24,6 +24,7 @@ public final class OverlayReader {
     private static final double CUT = 0.14;
     private static final double MOVING = 0.4;
     private static final double RIMMED = 0.6;
+    private static final double TINTED = 0.75;
     private static final double HALF = 0.5;
     private static final double[] REACHES = {12, 24};
     /// By how much a rim is darker than the text within, at least: shadows on one side leave less.
@@ -84,7 +85,10 @@ public final class OverlayReader {
             rimmed(seen, told, progress.part(MOVING, RIMMED)).ifPresent(ways::add);
         }
         if (ways.stream().noneMatch(OverlayReader::isPlain)) {
-            steadied(seen, inks, told, progress.part(RIMMED, 1)).ifPresent(ways::add);
+            tinted(seen, inks, told, progress.part(RIMMED, TINTED)).ifPresent(ways::add);
+        }
+        if (ways.stream().noneMatch(OverlayReader::isPlain)) {
+            steadied(seen, inks, told, progress.part(TINTED, 1)).ifPresent(ways::add);
         }
         return LearntNumber.of(ways).through(rectangle.view(beside));
     }
@@ -110,6 +114,24 @@ public final class OverlayReader {
                 .toList();
         return learn(rectangle, inks, told, progress.part(HALF, 1))
                 .map(one -> new LearntWay(one, UnaryOperator.identity(), null));
+    }
+
+    /// By its colour, where that tells more than its brightness does.
+    private Optional<LearntWay> tinted(
+            Rectangle rectangle, List<InkSearch.Found> inks, List<GlyphClass> told, Progress progress) {
+        List<Tint> tints = inks.stream()
+                .limit(MOST_INKS)
+                .map(found -> Tint.of(rectangle.around(), found.ink()))
+                .flatMap(Optional::stream)
+                .toList();
+        List<LearntWay> ways = new ArrayList<>();
+        for (int i = 0; i < tints.size(); i++) {
+            Tint tint = tints.get(i);
+            UnaryOperator<Crops> view = crops -> new Tinted(crops, tint);
+            Progress part = progress.part((double) i / tints.size(), (i + 1.0) / tints.size());
+            learn(rectangle.through(view), told, part).ifPresent(learnt -> ways.add(new LearntWay(learnt, view, null)));
+        }
+        return ways.stream().max(Comparator.comparingDouble(way -> way.learnt().worth()));
     }
 
     /// Whether text was told by its rim, and not by a shadow on one side.
