@@ -5,11 +5,13 @@ import java.util.Arrays;
 import java.util.List;
 
 /// Numbers that come and go faster than their counter changes. Where numbers stand long, what only one picture shows
-/// is doubted, and what stands far shorter than they do between two that are the same. Where so many pictures are open
-/// that few numbers are seen to stand, it tells that they seldom change from a picture to the next.
+/// is doubted, and what stands far shorter than they do between two that are the same, or is a mix of the two. Where so
+/// many pictures are open that few numbers are seen to stand, it tells that they seldom change from a picture to the
+/// next.
 final class Flicker {
     private static final int STANDS_LONG = 4;
     private static final double BRIEF = 0.35;
+    private static final double MIXED = 0.9;
     private static final int SEVERAL = 10;
 
     private Flicker() {}
@@ -21,6 +23,7 @@ final class Flicker {
         if (median(unbroken(texts)) >= STANDS_LONG) {
             dropBrief(texts);
             dropLonely(texts);
+            dropMixed(texts);
         } else if (seldomChanges(texts)) {
             dropAlone(texts);
         }
@@ -101,6 +104,30 @@ final class Flicker {
                 Arrays.fill(texts, stand.from, stand.to, "");
             }
         }
+    }
+
+    /// Coding may take a few pictures to change a figure, and one sooner than the next: what has less
+    /// room than most, and each figure of the number before it or of the one after it, is neither.
+    private static void dropMixed(String[] texts) {
+        List<Stand> stands = whole(texts);
+        double brief = MIXED * median(stands);
+        for (int k = 1; k + 1 < stands.size(); k++) {
+            Stand stand = stands.get(k);
+            String before = texts[stands.get(k - 1).from];
+            String after = texts[stands.get(k + 1).from];
+            int room = stands.get(k + 1).from - stands.get(k - 1).to;
+            if (room < brief && isMixOf(texts[stand.from], before, after)) {
+                Arrays.fill(texts, stand.from, stand.to, "");
+            }
+        }
+    }
+
+    private static boolean isMixOf(String text, String before, String after) {
+        boolean mix = text.length() == before.length() && text.length() == after.length();
+        for (int i = 0; mix && i < text.length(); i++) {
+            mix = text.charAt(i) == before.charAt(i) || text.charAt(i) == after.charAt(i);
+        }
+        return mix;
     }
 
     private static void dropLonely(String[] texts) {

@@ -35,6 +35,7 @@ final class LineReader {
     private final Line line;
     private final GlyphInk glyphInk;
     private final Neighbours neighbours;
+    private final StayingInk stayingInk;
     private Spacing spacing = Spacing.UNKNOWN;
 
     /// @param allowed for each template, the columns where it may begin
@@ -62,7 +63,8 @@ final class LineReader {
         best = new double[frame.width() + 1];
         chosen = new int[frame.width() + 1];
         reach = Math.max(2, figureHeight / 5);
-        neighbours = new Neighbours(frame, templates, found, spot);
+        neighbours = new Neighbours(templates, found, spot);
+        stayingInk = new StayingInk(frame, templates, found);
     }
 
     /// The spacing of the numbers, once it is known: where they have no points, none is looked for.
@@ -97,6 +99,11 @@ final class LineReader {
     /// What stands beside its numbers.
     Neighbours neighbours() {
         return neighbours;
+    }
+
+    /// Looks at the ink right beside numbers.
+    StayingInk stayingInk() {
+        return stayingInk;
     }
 
     /// What stands on a picture.

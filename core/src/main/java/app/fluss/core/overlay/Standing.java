@@ -78,9 +78,9 @@ final class Standing {
     /// Looks at each number once more, by its ink on some of the pictures on which it stands, and at what
     /// stands right beside it.
     private void dropContradicted(Progress progress) {
-        int columns = reader.neighbours().columns(readings);
+        int columns = reader.stayingInk().columns(readings);
         List<int[]> stands = new ArrayList<>();
-        List<Neighbours.Staying> staying = new ArrayList<>();
+        List<StayingInk.Sides> staying = new ArrayList<>();
         int from = 0;
         for (int i = 1; i <= texts.length; i++) {
             if (i == texts.length || !texts[i].equals(texts[from])) {
@@ -91,14 +91,14 @@ final class Standing {
                         Arrays.fill(texts, from, i, "");
                     } else {
                         stands.add(new int[] {from, i});
-                        staying.add(reader.neighbours().staying(some, readings[from], columns));
+                        staying.add(reader.stayingInk().beside(some, readings[from], columns));
                     }
                 }
                 from = i;
             }
         }
         boolean few = stands.stream().map(one -> texts[one[0]]).distinct().count() < SEVERAL;
-        boolean[] more = reader.neighbours().haveMore(staying, few);
+        boolean[] more = reader.stayingInk().haveMore(staying, few);
         // On few pictures what moves behind the text stays, too; there every figure was looked for by itself.
         int fewest = reader.knowsEveryFigure() ? STANDS_LONG : 1;
         for (int i = 0; i < more.length; i++) {

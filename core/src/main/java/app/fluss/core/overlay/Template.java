@@ -141,6 +141,15 @@ final class Template {
         return sum;
     }
 
+    /// Width of the widest figure of some templates, px; 0 if there is none.
+    static int widest(List<Template> templates) {
+        return templates.stream()
+                .filter(Template::isFigure)
+                .mapToInt(Template::width)
+                .max()
+                .orElse(0);
+    }
+
     /// How badly it fits there: mean squared distance in standard deviations.
     double unfit(byte[] crop, Frame frame, int left) {
         int rows = frame.rows;

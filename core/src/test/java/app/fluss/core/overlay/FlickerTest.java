@@ -3,6 +3,9 @@ package app.fluss.core.overlay;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.Arrays;
+import java.util.Collections;
+import java.util.List;
+import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
 
 /// Each letter is a picture that shows a number of its own; a dot is one that is open.
@@ -33,6 +36,29 @@ class FlickerTest {
     void whatStandsShortBetweenTwoOthersMayBeHiddenInPart() {
         String shown = "aaaaaaaaaaaa.......bbb..cccccccccccccc";
         assertThat(left(shown)).isEqualTo(shown);
+    }
+
+    @Test
+    void aShortMixOfTheNumbersBesideItIsNeither() {
+        assertThat(left("26.5", 6, "26.7", 4, "25.7", 6, "30.1", 6))
+                .as("the 5 in the middle has not changed yet")
+                .isEqualTo("26.5 ".repeat(6) + ". ".repeat(4) + "25.7 ".repeat(6) + "30.1 ".repeat(6));
+        String whole = "26.5 ".repeat(6) + "26.7 ".repeat(6) + "25.7 ".repeat(6);
+        assertThat(left("26.5", 6, "26.7", 6, "25.7", 6)).isEqualTo(whole);
+        String other = "26.5 ".repeat(6) + "27.7 ".repeat(4) + "25.7 ".repeat(6);
+        assertThat(left("26.5", 6, "27.7", 4, "25.7", 6)).isEqualTo(other);
+    }
+
+    /// @param shown numbers, each with how many pictures show it
+    private static String left(Object... shown) {
+        String[] texts = IntStream.range(0, shown.length / 2)
+                .mapToObj(i -> Collections.nCopies((int) shown[2 * i + 1], (String) shown[2 * i]))
+                .flatMap(List::stream)
+                .toArray(String[]::new);
+        Flicker.drop(texts);
+        return Arrays.stream(texts)
+                .map(text -> text.isEmpty() ? ". " : text + " ")
+                .reduce("", String::concat);
     }
 
     @Test

@@ -30,7 +30,7 @@ class NeighboursTest {
             all.add(Moments.of(name, new Patch(GLYPH, look), FRAME, List.of(crop), new int[] {0}));
         }
         InkSearch.Found found = new InkSearch.Found(new Ink(255, 128, 128, 24), 0, HEIGHT - 1, 1);
-        return new Neighbours(FRAME, Template.of(all, 1), found, 2);
+        return new Neighbours(Template.of(all, 1), found, 2);
     }
 
     /// A line in which the number is its first figures.
@@ -53,8 +53,12 @@ class NeighboursTest {
     }
 
     private static List<Boolean> sure(IntFunction<String> text) {
+        return sureOf(i -> line(text.apply(i)));
+    }
+
+    private static List<Boolean> sureOf(IntFunction<PictureReading> reading) {
         PictureReading[] readings = new PictureReading[PICTURES];
-        Arrays.setAll(readings, i -> line(text.apply(i)));
+        Arrays.setAll(readings, reading);
         neighbours().doubtStrangers(readings);
         return Arrays.stream(readings).map(PictureReading::sure).toList();
     }
@@ -69,6 +73,18 @@ class NeighboursTest {
     void lettersOfAUnitThatTouchOnSomePicturesAreOneUnit() {
         assertThat(sure(i -> (60 + i) + (i % 2 == 0 ? "#" : "="))).containsOnly(true);
         List<Boolean> sure = sure(i -> (60 + i) + (i % 20 == 0 ? "=" : "#"));
+        for (int i = 0; i < PICTURES; i++) {
+            assertThat(sure.get(i)).isEqualTo(i % 20 != 0);
+        }
+    }
+
+    @Test
+    void whatHasNoNameAndBeginsElsewhereThanTheUnitMayHaveAFigureInIt() {
+        Glyph six = new Glyph(6, 0);
+        Glyph near = new Glyph(NAMES.indexOf(OTHER_TOO), GLYPH + 6);
+        PictureReading cut = new PictureReading("6", 0, GLYPH, List.of(six, near), new Span(GLYPH, GLYPH), true);
+        List<Boolean> sure =
+                sureOf(i -> i % 20 == 0 ? cut : line((60 + i) + (i % 2 == 0 ? "#" : String.valueOf(OTHER_TOO))));
         for (int i = 0; i < PICTURES; i++) {
             assertThat(sure.get(i)).isEqualTo(i % 20 != 0);
         }
@@ -98,55 +114,5 @@ class NeighboursTest {
         for (int i = 0; i < PICTURES; i++) {
             assertThat(sure.get(i)).isEqualTo(i % 20 == 0);
         }
-    }
-
-    /// @param inkFrom first column of a block of white
-    private static byte[] picture(int inkFrom) {
-        byte[] crop = new byte[Crops.PLANES * WIDTH * HEIGHT];
-        Arrays.fill(crop, (byte) 128);
-        for (int y = 0; y < HEIGHT; y++) {
-            Arrays.fill(crop, y * WIDTH + inkFrom, y * WIDTH + inkFrom + 4, (byte) 255);
-        }
-        return crop;
-    }
-
-    private static boolean[] more(List<List<byte[]>> stands) {
-        Neighbours neighbours = neighbours();
-        int columns = neighbours.columns(new PictureReading[] {line("12")});
-        return neighbours.haveMore(
-                stands.stream()
-                        .map(crops -> neighbours.staying(crops, line("12"), columns))
-                        .toList(),
-                false);
-    }
-
-    @Test
-    void inkThatStaysRightBesideANumberIsMoreOfIt() {
-        byte[] beside = picture(line("12").to() + 3);
-        byte[] behind = picture(line("12").to() + 20);
-        List<byte[]> clear = List.of(behind, behind);
-        assertThat(more(List.of(clear, clear, List.of(beside, beside)))).containsExactly(false, false, true);
-        assertThat(more(List.of(clear, clear, List.of(beside, behind))))
-                .as("what moves is not of the text")
-                .containsOnly(false);
-    }
-
-    @Test
-    void figuresStandAsFarBesideANumberAsWithinIt() {
-        Neighbours neighbours = neighbours();
-        PictureReading close = line("12");
-        PictureReading far =
-                new PictureReading("12", 0, 24, List.of(new Glyph(1, 0), new Glyph(2, 16)), new Span(24, 24), true);
-        assertThat(neighbours.columns(new PictureReading[] {close})).isEqualTo(GLYPH + 2);
-        assertThat(neighbours.columns(new PictureReading[] {far, far, close})).isEqualTo(2 * GLYPH);
-        assertThat(neighbours.columns(new PictureReading[] {line("7")})).isEqualTo(HEIGHT / 2);
-    }
-
-    @Test
-    void whatStandsBesideEveryNumberIsNoFigure() {
-        byte[] beside = picture(line("12").to() + 3);
-        List<byte[]> unit = List.of(beside, beside);
-        assertThat(more(List.of(unit, unit, List.of(picture(line("12").to() + 4)), unit)))
-                .containsOnly(false);
     }
 }
