@@ -46,7 +46,7 @@ record Tint(RealVector weights, double scene, double apart) {
             RealVector off = text.subtract(mean);
             RealVector best = new CholeskyDecomposition(strays).getSolver().solve(off);
             double squared = off.dotProduct(best);
-            if (squared < APART) {
+            if (squared <= 0) {
                 return Optional.empty();
             }
             tint = new Tint(best.mapDivide(squared), mean.dotProduct(best) / squared, Math.sqrt(squared));

@@ -7,7 +7,7 @@ import java.util.Optional;
 import java.util.SplittableRandom;
 import org.junit.jupiter.api.Test;
 
-/// Scenes of random pixels whose planes know nothing of each other, and every tenth pixel text.
+/// Scenes of random pixels whose planes know nothing of each other, and some pixels of text among them.
 class TintTest {
     private static final int SIDE = 40;
     private static final double[] MEAN = {130, 120, 126};
@@ -15,9 +15,12 @@ class TintTest {
 
     private static final class Scene implements Crops {
         private final Ink text;
+        private final int every;
 
-        Scene(Ink text) {
+        /// @param every of how many pixels one is text
+        Scene(Ink text, int every) {
             this.text = text;
+            this.every = every;
         }
 
         @Override
@@ -41,7 +44,7 @@ class TintTest {
             double[] ink = {text.y(), text.u(), text.v()};
             for (int at = 0; at < SIDE * SIDE; at++) {
                 for (int plane = 0; plane < PLANES; plane++) {
-                    double value = at % 10 == 0 ? ink[plane] : MEAN[plane] + SD[plane] * random.nextGaussian();
+                    double value = at % every == 0 ? ink[plane] : MEAN[plane] + SD[plane] * random.nextGaussian();
                     into[plane * SIDE * SIDE + at] = (byte) Math.clamp(Math.round(value), 0, 255);
                 }
             }
@@ -49,7 +52,7 @@ class TintTest {
     }
 
     private static Optional<Tint> tint(Ink text) {
-        return Tint.of(new Scene(text), text);
+        return Tint.of(new Scene(text, 10), text);
     }
 
     @Test
@@ -70,6 +73,14 @@ class TintTest {
     }
 
     @Test
+    void textMayFillMuchOfTheRectangle() {
+        Ink orange = new Ink(150, 60, 185, 24);
+        Tint few = tint(orange).orElseThrow();
+        Tint many = Tint.of(new Scene(orange, 3), orange).orElseThrow();
+        assertThat(many.apart()).isCloseTo(few.apart(), within(0.3));
+    }
+
+    @Test
     void whatBrightnessTellsAsWellNeedsNoTint() {
         assertThat(tint(new Ink(255, 120, 126, 24))).isEmpty();
     }
@@ -83,7 +94,7 @@ class TintTest {
     @Test
     void textStandsOutOfTheSceneByItsTintAlone() {
         Ink orange = new Ink(150, 60, 185, 24);
-        Scene scene = new Scene(orange);
+        Scene scene = new Scene(orange, 10);
         byte[] seen = new byte[Crops.PLANES * SIDE * SIDE];
         new Tinted(evenly(scene), tint(orange).orElseThrow()).read(0, seen);
         for (int at = 0; at < SIDE * SIDE; at++) {
