@@ -16,6 +16,7 @@ import org.jspecify.annotations.Nullable;
 final class Sense {
     private static final double FEW = 0.1;
     private static final double EDGE = 0.05;
+    private static final double GAP = 1.5;
     private static final int SEVERAL = 12;
     private static final int FEW_FIGURES = 3;
     private static final int TWICE = 2;
@@ -46,14 +47,36 @@ final class Sense {
         int few = (int) Math.floor(FEW * all);
         numbers.values().removeIf(some -> some.size() <= few);
         boolean ordered = true;
-        double largest = Double.NEGATIVE_INFINITY;
-        for (List<Double> some : numbers.values()) {
-            Collections.sort(some);
-            ordered &= some.get((int) (EDGE * (some.size() - 1))) >= largest;
-            largest = some.get((int) Math.ceil((1 - EDGE) * (some.size() - 1)));
+        Sizes more = null;
+        for (Map.Entry<Integer, List<Double>> some : numbers.entrySet()) {
+            Sizes fewer = Sizes.of(some.getKey(), some.getValue());
+            ordered &= more == null || fewer.mayGoOnFrom(more);
+            more = fewer;
         }
         for (int i = 0; i < texts.length; i++) {
             texts[i] = ordered && numbers.containsKey(decimals(texts[i])) ? texts[i] : "";
+        }
+    }
+
+    /// How large the numbers with so many decimals are, but for a few at both ends.
+    private record Sizes(int decimals, double low, double median, double high) {
+        static Sizes of(int decimals, List<Double> numbers) {
+            Collections.sort(numbers);
+            int last = numbers.size() - 1;
+            return new Sizes(decimals, numbers.get((int) (EDGE * last)), numbers.get(last / 2), numbers.get((int)
+                    Math.ceil((1 - EDGE) * last)));
+        }
+
+        /// Whether these may be what a counter shows above numbers with more decimals. It leaves them away when it
+        /// needs another figure before the point; numbers that have lost theirs are some tenfold of the others.
+        boolean mayGoOnFrom(Sizes more) {
+            double seeming = median / Math.pow(10, more.decimals - decimals);
+            boolean lost = low > GAP * more.high && seeming >= more.low && seeming <= more.high;
+            return low >= more.high && figures(low) > figures(more.high) && !lost;
+        }
+
+        private static int figures(double number) {
+            return String.valueOf((long) number).length();
         }
     }
 

@@ -59,6 +59,27 @@ class SenseTest {
         assertThat(checked(large)).containsOnly("");
     }
 
+    /// Where a face draws the point under the arm of a 7, it is lost after each 7.
+    @Test
+    void numbersThatHaveLostTheirPointAreNoLargerOnes() {
+        String[] texts = texts(i -> {
+            String text = String.format(Locale.ROOT, "%.1f", 5 + i * 7 % 230 / 10.0);
+            return text.replace("7.", "7");
+        });
+        assertThat(checked(texts)).as("72 beside 18.4").containsOnly("");
+        String[] above = texts(i -> i % 6 == 0 ? "17" + i % 10 : 12 + i % 18 + "." + i % 9);
+        assertThat(checked(above))
+                .as("17 times as many as 17.5, and none between")
+                .containsOnly("");
+    }
+
+    /// A menu that runs faster than what it leads to.
+    @Test
+    void numbersFarLargerMayHaveNoDecimals() {
+        String[] texts = texts(i -> i % 3 == 0 ? "30" + i % 10 : 50 + i % 20 + "." + i % 9);
+        assertThat(checked(texts)).isEqualTo(texts);
+    }
+
     @Test
     void aStrokeOfTheUnitIsNoFigure() {
         String[] texts = texts(i -> 100 + i / 10 + (i % 10 < 3 ? "1" : ""));
