@@ -121,7 +121,9 @@ public final class OverlayReader {
             Rectangle rectangle, List<InkSearch.Found> inks, List<GlyphClass> told, Progress progress) {
         List<Tint> tints = inks.stream()
                 .limit(MOST_INKS)
-                .map(found -> Tint.of(rectangle.around(), found.ink()))
+                .map(InkSearch.Found::ink)
+                .distinct()
+                .map(ink -> Tint.of(rectangle.around(), ink))
                 .flatMap(Optional::stream)
                 .toList();
         List<LearntWay> ways = new ArrayList<>();

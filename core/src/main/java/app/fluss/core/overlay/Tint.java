@@ -57,6 +57,7 @@ record Tint(RealVector weights, double scene, double apart) {
                 : Optional.empty();
     }
 
+    /// How much a plane counts.
     double weight(int plane) {
         return weights.getEntry(plane);
     }
