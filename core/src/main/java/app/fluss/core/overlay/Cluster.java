@@ -155,9 +155,22 @@ final class Cluster {
         return members.stream().map(member -> member.patch.shares()).toList();
     }
 
-    /// Whether its members seem to be of two looks.
-    boolean isMixed() {
-        return !Separation.second(shares()).isEmpty();
+    /// Its members in groups that differ more from each other than within: coding draws one figure anew each time that
+    /// it comes.
+    List<Cluster> groups() {
+        List<Cluster> groups = new ArrayList<>();
+        List<Cluster> open = new ArrayList<>(List.of(this));
+        while (!open.isEmpty()) {
+            Cluster one = open.removeLast();
+            Set<Member> second = new HashSet<>();
+            Separation.second(one.shares()).forEach(i -> second.add(one.members.get(i)));
+            if (second.isEmpty()) {
+                groups.add(one);
+            } else {
+                open.addAll(one.parted(second));
+            }
+        }
+        return groups;
     }
 
     /// How far two clusters are apart against how far their members stray, where the other one is shifted to be as

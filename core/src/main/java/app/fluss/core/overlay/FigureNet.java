@@ -143,6 +143,8 @@ public final class FigureNet {
 
     /// How likely a glyph is each of the figures, and something else.
     public static final class Guess {
+        private static final double HARDLY = 0.03;
+
         /// Every figure is as likely as what is none.
         static final Guess NOTHING = new Guess(likelihoods(new float[NAMES]));
 
@@ -155,6 +157,11 @@ public final class FigureNet {
         /// How likely it is a figure, 0 to 1.
         public double of(char figure) {
             return likelihoods[figure - '0'];
+        }
+
+        /// Whether it is likeliest one figure, and another one hardly at all.
+        boolean isRather(char figure, char other) {
+            return figure() == figure && of(other) <= HARDLY;
         }
 
         /// How likely it is no figure, 0 to 1.

@@ -47,6 +47,7 @@ final class Labels {
     void name() {
         clusters.stream().filter(this::isSeldom).toList().forEach(cluster -> cluster.call((char) 0));
         dropBetweenFigures();
+        clusters.stream().filter(this::isWhereFiguresStand).toList().forEach(cluster -> cluster.call((char) 0));
         clusters.stream().filter(this::isAmongOthers).toList().forEach(cluster -> cluster.call((char) 0));
         Map<Integer, Map<Character, Integer>> letters = new HashMap<>();
         for (Cluster cluster : clusters) {
@@ -107,6 +108,18 @@ final class Labels {
         long figures = there(left, true);
         long all = figures + there(left, false);
         return all >= SELDOM * samples && figures <= HARDLY_EVER * all;
+    }
+
+    /// Whether a letter is a rare look of it, and only stands where figures do: it may be one that something touches.
+    private boolean isWhereFiguresStand(Cluster letter) {
+        return isLetter(letter)
+                && letter.name() != GlyphClass.OTHER
+                && letter.size() < AMONG_THEM * samples
+                && letter.places().stream()
+                        .allMatch(place -> clusters.stream()
+                                .filter(Cluster::isFigure)
+                                .flatMap(figure -> figure.places().stream())
+                                .anyMatch(figure -> Math.abs(middle(figure.box()) - middle(place.box())) <= 2));
     }
 
     /// How many figures, or other glyphs, begin at a column.

@@ -22,8 +22,6 @@ final class Learner {
     private static final double WIDEST = 0.95;
     private static final double FLAT = 0.15;
     private static final int MOST_FIGURES = 6;
-    private static final int TOUCHING = 2;
-    private static final double PAIR = 1.3;
     private static final double ALWAYS = 0.8;
     private static final double TRUSTED = 0.75;
     private static final double TRUSTED_IF_PLAIN = 0.55;
@@ -32,6 +30,7 @@ final class Learner {
     private static final double BACKED = 0.6;
     private static final double LEAST = 0.4;
     private static final int FEWEST_FIGURES = 2;
+    private static final int FEWEST_ALONE = 4;
     private static final int SEVERAL = 7;
     private static final double PARTING = 0.1;
     private static final double NAMING = 0.6;
@@ -114,12 +113,12 @@ final class Learner {
         /// Whether what was read is the text, and all of it: not what happens to stand behind it, nor the
         /// strokes of letters, which look like so many 1. Where a glyph has no name, the rest may be the
         /// text all the same, unless few figures are known. Chance does not show nearly all of them, each
-        /// as plain as the net wants it.
+        /// as plain as the net wants it. The ring of a % and a piece of it are a 0 and a 1 that stand alone.
         boolean isTrusted() {
             double trusted = backed && place.figures() >= MANY ? TRUSTED_IF_PLAIN : TRUSTED;
             return place.sureShare() >= LEAST
                     && place.sureShare() >= trusted * (place.figures() < SEVERAL ? 1 : 1 - place.strangeShare())
-                    && place.figures() >= FEWEST_FIGURES
+                    && place.figures() >= (place.alone() ? FEWEST_ALONE : FEWEST_FIGURES)
                     && !place.still()
                     && !place.spacing().isLost();
         }
@@ -158,13 +157,15 @@ final class Learner {
         Map<Cluster, Opinion> said = new Naming(
                         namer, shapes, width, rows, found.top() - top, found.figureHeight(), clusters.spot(), clean::of)
                 .name(large, whole, told, progress.part(PARTING, NAMING));
+        new UnitStroke(said, samples.size()).name(large);
         new Labels(samples.size(), found.figureHeight(), clusters.spot(), large).name();
         large.removeIf(cluster -> cluster.name() == 0 && cluster.mean().spread() < FLAT);
+        Touching touching = new Touching(large, shapes, clusters.spot(), found.top() - top, found.figureHeight());
         // Letters may be wide, and units are always there; what else is wide and has no name is glyphs that touch.
         large.removeIf(cluster -> {
             progress.check(NAMING);
             boolean wide = cluster.width() > WIDEST * found.figureHeight();
-            return cluster.name() == 0 && cluster.size() < ALWAYS * samples.size() && (wide || touches(cluster, large));
+            return cluster.name() == 0 && cluster.size() < ALWAYS * samples.size() && (wide || touching.holds(cluster));
         });
         large.addAll(letters(large, progress.part(NAMING, LETTERS)));
         return build(large, said, progress.part(LETTERS, 1));
@@ -239,24 +240,6 @@ final class Learner {
                 })
                 .count();
         return between > cluster.size() / 2;
-    }
-
-    /// Whether a glyph without a name is figures that touch: it begins and ends as figures do, or it is
-    /// wide and does one of the two.
-    private boolean touches(Cluster cluster, List<Cluster> all) {
-        boolean begins = false;
-        boolean ends = false;
-        double widest = 0;
-        for (Cluster other : all) {
-            if (other.isFigure() && cluster.width() >= other.width() + TOUCHING) {
-                Patch figure = other.mean();
-                Patch last = cluster.mean().part(cluster.width() - other.width(), other.width());
-                begins |= cluster.mean().part(0, other.width()).distance(figure, clusters.spot()) < Clusters.ALIKE;
-                ends |= last.distance(figure, clusters.spot()) < Clusters.ALIKE;
-            }
-            widest = other.isFigure() ? Math.max(widest, other.width()) : widest;
-        }
-        return (begins && ends) || ((begins || ends) && cluster.width() >= PAIR * widest);
     }
 
     private Learnt build(List<Cluster> large, Map<Cluster, Opinion> said, Progress progress) {

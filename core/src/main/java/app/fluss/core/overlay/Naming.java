@@ -279,8 +279,16 @@ final class Naming {
                 && second.isRather(other.name(), one.name())
                 && one.mean().distanceBetweenPixels(other.mean(), spot) >= DIFFERENT
                 && Separation.areTwo(one.apart(other), figureHeight)
-                && !one.isMixed()
-                && !other.isMixed();
+                && areRather(one.groups(), one.name(), other.name())
+                && areRather(other.groups(), other.name(), one.name());
+    }
+
+    /// Whether the net takes none of several groups for another figure: a mean may hide some that are.
+    private boolean areRather(List<Cluster> groups, char figure, char other) {
+        return groups.size() == 1
+                || groups.stream()
+                        .map(group -> TwoViews.of(group.common(), clean.apply(group), shapes, figureTop, figureHeight))
+                        .allMatch(views -> views.guess().isRather(figure, other));
     }
 
     /// Whether the net is sure of the name of a look.

@@ -20,8 +20,16 @@ import java.util.Set;
 /// @param spacing of its figures
 /// @param still whether it changes only as it moves: in one place it always says the same, as letters do that
 ///     are taken for figures and stand after a number
+/// @param alone whether it mostly has one figure
 record NumberPlace(
-        double from, double to, double sureShare, double strangeShare, int figures, Spacing spacing, boolean still) {
+        double from,
+        double to,
+        double sureShare,
+        double strangeShare,
+        int figures,
+        Spacing spacing,
+        boolean still,
+        boolean alone) {
     private static final double APART = 0.6;
     private static final int MOST_CHANGES = 5;
     private static final double NEAR = 1.6;
@@ -77,7 +85,7 @@ record NumberPlace(
         boolean torn = isTorn(seen, templates, samples, figureHeight);
         List<Seen> all = new ArrayList<>(seen);
         all.sort(Comparator.comparingDouble(Seen::centre));
-        NumberPlace best = new NumberPlace(0, 0, 0, 0, 0, Spacing.UNKNOWN, false);
+        NumberPlace best = new NumberPlace(0, 0, 0, 0, 0, Spacing.UNKNOWN, false, false);
         double most = 0;
         int from = 0;
         for (int to = 1; to <= all.size(); to++) {
@@ -98,7 +106,7 @@ record NumberPlace(
     }
 
     private NumberPlace lost() {
-        return new NumberPlace(from, to, sureShare, strangeShare, figures, spacing.lost(), still);
+        return new NumberPlace(from, to, sureShare, strangeShare, figures, spacing.lost(), still, alone);
     }
 
     /// Whether numbers often fall into two close parts that both change: then a mark between them was
@@ -125,8 +133,10 @@ record NumberPlace(
         Set<Integer> figures = new HashSet<>();
         Set<Integer> strange = new HashSet<>();
         long sure = 0;
+        int alone = 0;
         for (Seen seen : group) {
             sure += seen.sure ? 1 : 0;
+            alone += seen.run.figures().size() == 1 ? 1 : 0;
             if (seen.strange) {
                 strange.add(seen.sample);
             }
@@ -139,7 +149,8 @@ record NumberPlace(
                 (double) strange.size() / samples,
                 figures.size(),
                 Spacing.of(runs(group), templates, figureHeight),
-                isStill(group.stream().filter(Seen::sure).map(Seen::run).toList(), templates, figureHeight));
+                isStill(group.stream().filter(Seen::sure).map(Seen::run).toList(), templates, figureHeight),
+                2 * alone > group.size());
     }
 
     /// Whether several numbers are read, and never two of them as long as each other that begin or end in about

@@ -7,7 +7,6 @@ record Opinion(Votes engine, FigureShapes.Nearest shape, boolean seven) {
     private static final double SURE = 0.95;
     private static final double UNLIKELY = 0.02;
     private static final double RATHER = 0.9;
-    private static final double HARDLY = 0.03;
     private static final double HALF = 0.5;
     private static final double FAR_LIKELIER = 3;
     private static final double AGREED = 0.6;
@@ -69,7 +68,7 @@ record Opinion(Votes engine, FigureShapes.Nearest shape, boolean seven) {
 
     /// Whether the net takes it for one figure, and for another one hardly at all.
     boolean isRather(char figure, char other) {
-        return shape.guess().of(figure) >= RATHER && shape.guess().of(other) <= HARDLY;
+        return shape.guess().of(figure) >= RATHER && shape.guess().isRather(figure, other);
     }
 
     /// Whether the net would not call it so. Of what is no figure it says nothing.
@@ -82,6 +81,17 @@ record Opinion(Votes engine, FigureShapes.Nearest shape, boolean seven) {
         FigureNet.Guess guess = shape.guess();
         double likeliest = guess.of(guess.figure());
         return guess.figure() != figure && likeliest >= HALF && likeliest >= FAR_LIKELIER * guess.of(figure);
+    }
+
+    /// Whether the net takes it for no figure, and for that far likelier.
+    boolean isNone(char figure) {
+        FigureNet.Guess guess = shape.guess();
+        return guess.none() >= HALF && guess.none() >= FAR_LIKELIER * guess.of(figure);
+    }
+
+    /// Whether the net has no doubt that it is this figure.
+    boolean isSureOf(char figure) {
+        return isSure() && shape.guess().figure() == figure;
     }
 
     private boolean isUnlikely(char figure) {

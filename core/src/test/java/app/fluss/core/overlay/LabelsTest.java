@@ -60,6 +60,16 @@ class LabelsTest {
     }
 
     @Test
+    void aRareLookOfALetterWhereFiguresStandHasNoName() {
+        Cluster letter = cluster('S', _ -> true, _ -> 60);
+        Cluster figure = cluster('3', i -> i != 7, i -> i % 2 == 0 ? 10 : 20);
+        assertThat(named(letter, figure, cluster('S', i -> i == 7, _ -> 21))).containsExactly('S', '3', (char) 0);
+        assertThat(named(letter, figure, cluster('S', i -> i == 7, _ -> 40)))
+                .as("elsewhere")
+                .containsExactly('S', '3', 'S');
+    }
+
+    @Test
     void whatHasTheInkOfALetterThatIsOftenInItsPlaceIsThatLetter() {
         Cluster letter = new Cluster(bar(4), false);
         fill(letter, i -> i % 3 == 0, _ -> 10);

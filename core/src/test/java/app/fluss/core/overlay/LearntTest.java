@@ -10,11 +10,16 @@ class LearntTest {
     private static final InkSearch.Found FOUND = new InkSearch.Found(new Ink(255, 128, 128, 24), 0, 0, 1);
 
     private static boolean isTrusted(double sureShare, double strangeShare, int figures, boolean backed) {
+        return isTrusted(sureShare, strangeShare, figures, backed, false);
+    }
+
+    private static boolean isTrusted(
+            double sureShare, double strangeShare, int figures, boolean backed, boolean alone) {
         Template.Frame frame = new Template.Frame(1, 1, 0, 1, 1);
         Scenery scenery = new Scenery(frame, new Background(new double[] {0}, new double[] {1}), 1);
         LineReader reader =
                 new LineReader(frame, scenery, List.of(), new boolean[0][], new boolean[3], FOUND, 1, new Span(0, 1));
-        NumberPlace place = new NumberPlace(0, 1, sureShare, strangeShare, figures, Spacing.UNKNOWN, false);
+        NumberPlace place = new NumberPlace(0, 1, sureShare, strangeShare, figures, Spacing.UNKNOWN, false, alone);
         return new Learner.Learnt(reader, place, List.of(), FOUND, backed).isTrusted();
     }
 
@@ -34,5 +39,14 @@ class LearntTest {
         assertThat(isTrusted(0.6, 0, 9, true)).isTrue();
         assertThat(isTrusted(0.6, 0, 9, false)).isFalse();
         assertThat(isTrusted(0.5, 0, 9, true)).isFalse();
+    }
+
+    @Test
+    void figuresThatStandAloneAreOfSeveralKinds() {
+        assertThat(isTrusted(0.8, 0, 2, true, true))
+                .as("the ring of a %, and a piece of it")
+                .isFalse();
+        assertThat(isTrusted(0.8, 0, 2, true, false)).as("59 and 95").isTrue();
+        assertThat(isTrusted(0.8, 0, 4, true, true)).as("6 to 9 ms").isTrue();
     }
 }

@@ -45,7 +45,7 @@ final class Nets {
         put(packed, 64);
         packed.putFloat(1);
         for (int i = 0; i < 64 * NAMES; i++) {
-            packed.put((byte) (i == left - '0' || i == NAMES + right - '0' ? 3 : 0));
+            packed.put((byte) (i == left - '0' || i == NAMES + right - '0' ? 5 : 0));
         }
         put(packed, NAMES);
         return new FigureNet(packed.array());
