@@ -143,7 +143,7 @@ public final class FigureNet {
 
     /// How likely a glyph is each of the figures, and something else.
     public static final class Guess {
-        private static final double HARDLY = 0.03;
+        private static final double HARDLY = 0.05;
 
         /// Every figure is as likely as what is none.
         static final Guess NOTHING = new Guess(likelihoods(new float[NAMES]));

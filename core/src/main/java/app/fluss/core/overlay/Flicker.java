@@ -2,7 +2,9 @@ package app.fluss.core.overlay;
 
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 
 /// Numbers that come and go faster than their counter changes. Where numbers stand long, what only one picture shows
 /// is doubted, and what stands far shorter than they do between two that are the same, or is a mix of the two. Where so
@@ -13,6 +15,7 @@ final class Flicker {
     private static final double BRIEF = 0.35;
     private static final double MIXED = 0.9;
     private static final int SEVERAL = 10;
+    private static final int AGAIN = 2;
 
     private Flicker() {}
 
@@ -92,6 +95,56 @@ final class Flicker {
             }
         }
         return stands;
+    }
+
+    /// Opens numbers that others interrupt again and again, for far less than numbers stand: one look is taken for
+    /// several, and which one it is cannot be told.
+    ///
+    /// @param texts for each picture the number that it seems to show; empty where it is open
+    static void dropContested(String[] texts) {
+        List<Stand> stands = whole(texts);
+        double brief = BRIEF * usual(stands);
+        for (int from = 0; from < stands.size(); from++) {
+            Map<String, Integer> others = new HashMap<>();
+            int to = from;
+            int next = again(texts, stands, to, brief);
+            while (next > to) {
+                for (Stand between : stands.subList(to + 1, next)) {
+                    others.merge(texts[between.from], 1, Integer::sum);
+                }
+                to = next;
+                next = again(texts, stands, to, brief);
+            }
+            if (others.values().stream().anyMatch(times -> times >= AGAIN)) {
+                Arrays.fill(texts, stands.get(from).from, stands.get(to).to, "");
+            }
+            from = to;
+        }
+    }
+
+    /// The stand that shows the same number next, if it comes soon; this one if it does not.
+    private static int again(String[] texts, List<Stand> stands, int at, double soon) {
+        Stand stand = stands.get(at);
+        for (int next = at + 1; next < stands.size() && stands.get(next).from - stand.to < soon; next++) {
+            if (texts[stands.get(next).from].equals(texts[stand.from])) {
+                return next;
+            }
+        }
+        return at;
+    }
+
+    /// How long the numbers stand that half of the pictures show at least.
+    private static int usual(List<Stand> stands) {
+        int[] sorted = stands.stream().mapToInt(Stand::pictures).sorted().toArray();
+        int all = Arrays.stream(sorted).sum();
+        int shown = 0;
+        for (int pictures : sorted) {
+            shown += pictures;
+            if (2 * shown >= all) {
+                return pictures;
+            }
+        }
+        return 0;
     }
 
     private static void dropBrief(String[] texts) {

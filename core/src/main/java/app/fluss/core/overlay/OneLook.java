@@ -44,6 +44,23 @@ final class OneLook {
                         .thenComparingDouble(look -> away(look, shared)));
                 settle(shared, looks, all);
             }
+            dropRivals(shared);
+        }
+    }
+
+    /// A 0 with a dot or a stroke in it looks much like an 8. Where the net knows some of a name for certain, what it
+    /// may
+    /// take for a figure that nothing is called loses that name.
+    private void dropRivals(char name) {
+        boolean known = said.entrySet().stream()
+                .anyMatch(one -> one.getKey().name() == name && one.getValue().isSureOf(name));
+        if (known) {
+            said.forEach((cluster, opinion) -> {
+                char rival = opinion.rival(name);
+                if (cluster.name() == name && rival != NO_NAME && isFree(rival)) {
+                    cluster.call(NO_NAME);
+                }
+            });
         }
     }
 

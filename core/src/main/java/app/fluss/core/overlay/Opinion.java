@@ -8,6 +8,8 @@ record Opinion(Votes engine, FigureShapes.Nearest shape, boolean seven) {
     private static final double UNLIKELY = 0.02;
     private static final double RATHER = 0.9;
     private static final double HALF = 0.5;
+    private static final double MOSTLY = 0.8;
+    private static final double QUARTER = 0.25;
     private static final double FAR_LIKELIER = 3;
     private static final double AGREED = 0.6;
     private static final int FEWEST = 2;
@@ -81,6 +83,20 @@ record Opinion(Votes engine, FigureShapes.Nearest shape, boolean seven) {
         FigureNet.Guess guess = shape.guess();
         double likeliest = guess.of(guess.figure());
         return guess.figure() != figure && likeliest >= HALF && likeliest >= FAR_LIKELIER * guess.of(figure);
+    }
+
+    /// The likeliest other figure, if the net may take it for that; 0 if it does not.
+    char rival(char name) {
+        FigureNet.Guess guess = shape.guess();
+        char rival = 0;
+        double most = guess.of(name) < MOSTLY ? QUARTER : 1;
+        for (char figure = '0'; figure <= '9'; figure++) {
+            if (figure != name && guess.of(figure) >= most) {
+                rival = figure;
+                most = guess.of(figure);
+            }
+        }
+        return rival;
     }
 
     /// Whether the net takes it for no figure, and for that far likelier.

@@ -166,6 +166,11 @@ public final class OverlayReader {
         return ways.stream().max(Comparator.comparingDouble(way -> way.learnt().worth()));
     }
 
+    /// What can be trusted, or is worth more.
+    private static boolean isBetter(Learner.Learnt learnt, Learner.Learnt best) {
+        return learnt.isTrusted() == best.isTrusted() ? learnt.worth() > BETTER * best.worth() : learnt.isTrusted();
+    }
+
     private Optional<Learner.Learnt> learn(Rectangle rectangle, List<GlyphClass> told, Progress progress) {
         List<InkSearch.Found> inks = new InkSearch(rectangle.around()).find(progress.part(0, SEARCHING));
         return learn(rectangle, inks, told, progress.part(SEARCHING, 1));
@@ -188,7 +193,7 @@ public final class OverlayReader {
                 part.check(0.3 * s / samples);
             }
             Learner.Learnt learnt = learner.learn(told, part.part(0.3, 1));
-            if (best == null || learnt.worth() > BETTER * best.worth()) {
+            if (best == null || isBetter(learnt, best)) {
                 best = learnt;
             }
             if (best.place().sureShare() > PLAIN && best.place().figures() >= SEVERAL) {

@@ -41,6 +41,7 @@ final class Standing {
         for (int i = 0; i < texts.length; i++) {
             texts[i] = readings[i].sure() ? readings[i].text() : "";
         }
+        Flicker.dropContested(texts);
         Sense.check(texts);
         Flicker.drop(texts);
         dropContradicted(progress.part(0, LOOKING_AGAIN));

@@ -5,16 +5,21 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.util.Arrays;
 import java.util.Collections;
 import java.util.List;
+import java.util.function.Consumer;
 import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
 
 /// Each letter is a picture that shows a number of its own; a dot is one that is open.
 class FlickerTest {
     private static String left(String shown) {
+        return left(shown, Flicker::drop);
+    }
+
+    private static String left(String shown, Consumer<String[]> drop) {
         String[] texts = shown.chars()
                 .mapToObj(letter -> letter == '.' ? "" : String.valueOf((char) letter))
                 .toArray(String[]::new);
-        Flicker.drop(texts);
+        drop.accept(texts);
         return Arrays.stream(texts).map(text -> text.isEmpty() ? "." : text).reduce("", String::concat);
     }
 
@@ -77,5 +82,28 @@ class FlickerTest {
         assertThat(left("aa.aa..b.cc.ccc.dd..dd.e....ff.ff.ff"))
                 .as("they do not change from a picture to the next")
                 .isEqualTo("aa.aa....cc.ccc.dd..dd......ff.ff.ff");
+    }
+
+    @Test
+    void whatAnotherNumberInterruptsAgainAndAgainIsOpen() {
+        assertThat(left("aaaaaaaaaaaabbbc.bbcbbbbdbbbddddddddddddd", Flicker::dropContested))
+                .isEqualTo("aaaaaaaaaaaa................ddddddddddddd");
+        assertThat(left("aaaaaaaaaaaabdcbbdbbcdbbbbbbddddddddddddd", Flicker::dropContested))
+                .as("several at once")
+                .isEqualTo("aaaaaaaaaaaa................ddddddddddddd");
+    }
+
+    @Test
+    void oneInterruptionIsNoContest() {
+        String once = "aaaaaaaaaaaabbbccbbbbbbdbbbbbddddddddddddd";
+        assertThat(left(once, Flicker::dropContested)).isEqualTo(once);
+        String turns = "aaaaaaaaaaaabbbbbbbbbbbbaaaaaaaaaaaabbbbbbbbbbbbaaaaaaaaaaaa";
+        assertThat(left(turns, Flicker::dropContested))
+                .as("a counter that goes to and fro")
+                .isEqualTo(turns);
+        String quick = "abababbaababbabacbabcbab";
+        assertThat(left(quick, Flicker::dropContested))
+                .as("a counter that changes all the time")
+                .isEqualTo(quick);
     }
 }

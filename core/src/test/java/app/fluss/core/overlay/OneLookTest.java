@@ -92,6 +92,21 @@ class OneLookTest {
     }
 
     @Test
+    void whatMayBeAFigureThatNothingIsCalledIsNotTheOneThatTheNetKnows() {
+        for (char other : new char[] {'0', '3'}) {
+            Map<Cluster, Opinion> said = new LinkedHashMap<>();
+            put(said, THREE, '8', 30, shapes(Nets.saying('8')));
+            put(said, THREE, '8', 30, shapes(Nets.saying('0')));
+            put(said, NINE, other, 30, shapes(Nets.saying(other)));
+            new OneLook(said, 2).settle();
+            assertThat(said.keySet())
+                    .extracting(Cluster::name)
+                    .as("where something is called %s", other)
+                    .containsExactly('8', other == '0' ? '8' : (char) 0, other);
+        }
+    }
+
+    @Test
     void aLookThatOnlyStandsWhereNoOtherFigureDoesIsNone() {
         ByteArrayOutputStream packed = new ByteArrayOutputStream();
         packed.writeBytes(FigureShapes.packed('3', normal(THREE)));
