@@ -19,11 +19,13 @@ final class Alignment {
     private static final double OFTEN = 0.2;
 
     private final int room;
+    private final int spot;
     private final List<Template> templates;
 
     /// @param figureHeight px
     Alignment(int figureHeight, List<Template> templates) {
         room = (int) Math.round(ROOM * figureHeight);
+        spot = Clusters.spot(figureHeight);
         this.templates = templates;
     }
 
@@ -71,7 +73,7 @@ final class Alignment {
             Common apart =
                     common(followed, reading -> gap(reading, unit(reading).orElseThrow()), room);
             if (place.share < ALL && apart.share >= MOSTLY) {
-                Map<Character, Common> letters = letters(followed);
+                Map<Integer, Common> letters = letters(followed);
                 for (int i = 0; i < readings.length; i++) {
                     readings[i] = readings[i].sure(readings[i].sure() && isAsFar(readings[i], letters, apart));
                 }
@@ -81,27 +83,32 @@ final class Alignment {
 
     /// How far behind numbers each letter mostly stands: on some pictures the first ones of a unit have no name. One
     /// that is seldom made out may be so just where a figure before it was not: it stands as far off as any unit.
-    private Map<Character, Common> letters(PictureReading[] followed) {
-        Map<Character, Common> letters = new HashMap<>();
-        Arrays.stream(followed).flatMap(this::behind).map(this::name).distinct().forEach(name -> {
-            PictureReading[] with = Arrays.stream(followed)
-                    .filter(reading -> first(reading, name).isPresent())
-                    .toArray(PictureReading[]::new);
-            if (with.length >= OFTEN * followed.length) {
-                letters.put(
-                        name,
-                        common(
-                                with,
-                                reading -> gap(reading, first(reading, name).orElseThrow()),
-                                room));
-            }
-        });
+    private Map<Integer, Common> letters(PictureReading[] followed) {
+        Map<Integer, Common> letters = new HashMap<>();
+        Arrays.stream(followed)
+                .flatMap(this::behind)
+                .map(this::letter)
+                .distinct()
+                .forEach(letter -> {
+                    PictureReading[] with = Arrays.stream(followed)
+                            .filter(reading -> first(reading, letter).isPresent())
+                            .toArray(PictureReading[]::new);
+                    if (with.length >= OFTEN * followed.length) {
+                        letters.put(
+                                letter,
+                                common(
+                                        with,
+                                        reading -> gap(
+                                                reading, first(reading, letter).orElseThrow()),
+                                        room));
+                    }
+                });
         return letters;
     }
 
-    private boolean isAsFar(PictureReading reading, Map<Character, Common> letters, Common apart) {
+    private boolean isAsFar(PictureReading reading, Map<Integer, Common> letters, Common apart) {
         return unit(reading)
-                .map(letter -> letters.getOrDefault(name(letter), apart))
+                .map(letter -> letters.getOrDefault(letter(letter), apart))
                 .filter(usual -> usual.share >= MOSTLY && usual.holds(reading))
                 .isPresent();
     }
@@ -136,16 +143,26 @@ final class Alignment {
         return behind(reading).min(Comparator.comparingInt(Glyph::left));
     }
 
-    private Optional<Glyph> first(PictureReading reading, char name) {
-        return behind(reading).filter(glyph -> name(glyph) == name).min(Comparator.comparingInt(Glyph::left));
+    private Optional<Glyph> first(PictureReading reading, int letter) {
+        return behind(reading).filter(glyph -> letter(glyph) == letter).min(Comparator.comparingInt(Glyph::left));
     }
 
     private static int gap(PictureReading reading, Glyph letter) {
         return letter.left() - reading.to();
     }
 
-    private char name(Glyph glyph) {
-        return templates.get(glyph.template()).name();
+    /// Which letter a glyph is: those of one name, or of one look where it is only known that they are no figures.
+    private int letter(Glyph glyph) {
+        Template own = templates.get(glyph.template());
+        int first = 0;
+        while (own.name() == GlyphClass.OTHER && !isAlike(own, templates.get(first))) {
+            first++;
+        }
+        return own.name() == GlyphClass.OTHER ? -1 - first : own.name();
+    }
+
+    private boolean isAlike(Template own, Template other) {
+        return other.name() == own.name() && own.look().distanceBetweenPixels(other.look(), spot) < Clusters.ALIKE;
     }
 
     /// The letters behind a number.

@@ -22,7 +22,12 @@ final class Clusters {
     Clusters(int figureHeight, int most) {
         this.most = most;
         small = figureHeight >= Separation.LOWEST_FIGURE && figureHeight <= SMALL;
-        spot = Math.max(2, (int) Math.rint(figureHeight / 11.0));
+        spot = spot(figureHeight);
+    }
+
+    /// Side of the spot in which glyphs of one look may not differ, px.
+    static int spot(int figureHeight) {
+        return Math.max(2, (int) Math.rint(figureHeight / 11.0));
     }
 
     /// Adds a glyph to the cluster that it is most like, or begins one.

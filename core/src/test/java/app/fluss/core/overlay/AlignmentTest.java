@@ -16,12 +16,19 @@ class AlignmentTest {
     private static final Template.Frame FRAME = new Template.Frame(STEP, 1, 0, 1, 1);
 
     /// The letters of a unit, the first of which has no name now and then.
-    private static final List<Template> UNIT =
-            Template.of(List.of(letter(GlyphClass.OTHER), letter((char) 0), letter('S')), 1);
+    private static final List<Template> UNIT = Template.of(
+            List.of(
+                    letter(GlyphClass.OTHER, 0),
+                    letter((char) 0, 0),
+                    letter('S', 0),
+                    letter(GlyphClass.OTHER, 0.9F),
+                    letter(GlyphClass.OTHER, 0.8F)),
+            1);
 
-    private static Moments letter(char name) {
-        return Moments.of(
-                name, new Patch(STEP, new float[STEP]), FRAME, List.of(new byte[Crops.PLANES * STEP]), new int[] {0});
+    private static Moments letter(char name, float ink) {
+        float[] look = new float[STEP * HIGH];
+        Arrays.fill(look, ink);
+        return Moments.of(name, new Patch(STEP, look), FRAME, List.of(new byte[Crops.PLANES * STEP]), new int[] {0});
     }
 
     private static PictureReading number(int from, int figures) {
@@ -129,6 +136,18 @@ class AlignmentTest {
         PictureReading hidden = follows(2, new Glyph(1, 66), new Glyph(0, 76), new Glyph(2, 86));
         assertThat(left(times(60, three), times(30, two), times(10, nameless), times(5, hidden)))
                 .containsExactly(60, 30, 10, 0);
+    }
+
+    /// Two letters that are only known to be no figures, and two looks of the second: the first is not made out now and
+    /// then.
+    @Test
+    void lettersWithoutANameOfTheirOwnAreToldByTheirLooks() {
+        PictureReading three = follows(3, new Glyph(0, 76), new Glyph(3, 86));
+        PictureReading two = follows(2, new Glyph(0, 66), new Glyph(3, 76));
+        PictureReading second = follows(2, new Glyph(4, 76));
+        PictureReading lacking = follows(2, new Glyph(4, 86));
+        assertThat(left(times(60, three), times(30, two), times(6, second), times(4, lacking)))
+                .containsExactly(60, 30, 6, 0);
     }
 
     /// A unit that is made out as two letters most of the time, and as one where the figure before it is not.
