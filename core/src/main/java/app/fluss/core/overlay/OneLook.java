@@ -48,9 +48,8 @@ final class OneLook {
         }
     }
 
-    /// A 0 with a dot or a stroke in it looks much like an 8. Where the net knows some of a name for certain, what it
-    /// may
-    /// take for a figure that nothing is called loses that name.
+    /// A 0 with a dot or a stroke in it looks much like an 8. Where the net knows some of a name for certain, what may
+    /// be a figure that nothing is called to it loses that name.
     private void dropRivals(char name) {
         boolean known = said.entrySet().stream()
                 .anyMatch(one -> one.getKey().name() == name && one.getValue().isSureOf(name));
