@@ -122,12 +122,16 @@ final class Flicker {
         }
     }
 
-    /// The stand that shows the same number next, if it comes soon; this one if it does not.
+    /// The stand that shows the same number next, if it comes soon and no other one stands long before it, as those of a
+    /// counter that goes to and fro do; this one if not.
     private static int again(String[] texts, List<Stand> stands, int at, double soon) {
         Stand stand = stands.get(at);
         for (int next = at + 1; next < stands.size() && stands.get(next).from - stand.to < soon; next++) {
             if (texts[stands.get(next).from].equals(texts[stand.from])) {
                 return next;
+            }
+            if (stands.get(next).pictures() >= STANDS_LONG) {
+                return at;
             }
         }
         return at;

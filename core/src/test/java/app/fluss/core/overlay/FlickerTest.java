@@ -101,6 +101,10 @@ class FlickerTest {
         assertThat(left(turns, Flicker::dropContested))
                 .as("a counter that goes to and fro")
                 .isEqualTo(turns);
+        String visits = "aaaaaaaaaaaaaaaaaaaabbbbaaaaaaaaaaaaaaaaaaaabbbbaaaaaaaaaaaaaaaaaaaa";
+        assertThat(left(visits, Flicker::dropContested))
+                .as("one that comes by for as long as a counter shows a number")
+                .isEqualTo(visits);
         String quick = "abababbaababbabacbabcbab";
         assertThat(left(quick, Flicker::dropContested))
                 .as("a counter that changes all the time")
