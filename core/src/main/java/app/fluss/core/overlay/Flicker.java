@@ -122,8 +122,8 @@ final class Flicker {
         }
     }
 
-    /// The stand that shows the same number next, if it comes soon and no other one stands long before it, as those of a
-    /// counter that goes to and fro do; this one if not.
+    /// The stand that shows the same number next, if it comes soon and no other one stands long before it, as it does
+    /// where a counter goes to and fro; this one if not.
     private static int again(String[] texts, List<Stand> stands, int at, double soon) {
         Stand stand = stands.get(at);
         for (int next = at + 1; next < stands.size() && stands.get(next).from - stand.to < soon; next++) {
