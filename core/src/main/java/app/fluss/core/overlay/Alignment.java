@@ -8,6 +8,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.function.Predicate;
 import java.util.function.ToIntFunction;
+import java.util.stream.IntStream;
 import java.util.stream.Stream;
 
 /// Where numbers stand: overlays write them from one place on, up to one, or around one. A number that begins or
@@ -19,14 +20,16 @@ final class Alignment {
     private static final double OFTEN = 0.2;
 
     private final int room;
-    private final int spot;
     private final List<Template> templates;
+    private final int[] letters;
 
     /// @param figureHeight px
     Alignment(int figureHeight, List<Template> templates) {
         room = (int) Math.round(ROOM * figureHeight);
-        spot = Clusters.spot(figureHeight);
         this.templates = templates;
+        letters = IntStream.range(0, templates.size())
+                .map(t -> letter(templates, t, Clusters.spot(figureHeight)))
+                .toArray();
     }
 
     /// The columns where most numbers have an edge.
@@ -73,9 +76,9 @@ final class Alignment {
             Common apart =
                     common(followed, reading -> gap(reading, unit(reading).orElseThrow()), room);
             if (place.share < ALL && apart.share >= MOSTLY) {
-                Map<Integer, Common> letters = letters(followed);
+                Map<Integer, Common> usual = usual(followed);
                 for (int i = 0; i < readings.length; i++) {
-                    readings[i] = readings[i].sure(readings[i].sure() && isAsFar(readings[i], letters, apart));
+                    readings[i] = readings[i].sure(readings[i].sure() && isAsFar(readings[i], usual, apart));
                 }
             }
         }
@@ -83,8 +86,8 @@ final class Alignment {
 
     /// How far behind numbers each letter mostly stands: on some pictures the first ones of a unit have no name. One
     /// that is seldom made out may be so just where a figure before it was not: it stands as far off as any unit.
-    private Map<Integer, Common> letters(PictureReading[] followed) {
-        Map<Integer, Common> letters = new HashMap<>();
+    private Map<Integer, Common> usual(PictureReading[] followed) {
+        Map<Integer, Common> usual = new HashMap<>();
         Arrays.stream(followed)
                 .flatMap(this::behind)
                 .map(this::letter)
@@ -94,7 +97,7 @@ final class Alignment {
                             .filter(reading -> first(reading, letter).isPresent())
                             .toArray(PictureReading[]::new);
                     if (with.length >= OFTEN * followed.length) {
-                        letters.put(
+                        usual.put(
                                 letter,
                                 common(
                                         with,
@@ -103,13 +106,13 @@ final class Alignment {
                                         room));
                     }
                 });
-        return letters;
+        return usual;
     }
 
-    private boolean isAsFar(PictureReading reading, Map<Integer, Common> letters, Common apart) {
+    private boolean isAsFar(PictureReading reading, Map<Integer, Common> usual, Common apart) {
         return unit(reading)
-                .map(letter -> letters.getOrDefault(letter(letter), apart))
-                .filter(usual -> usual.share >= MOSTLY && usual.holds(reading))
+                .map(letter -> usual.getOrDefault(letter(letter), apart))
+                .filter(place -> place.share >= MOSTLY && place.holds(reading))
                 .isPresent();
     }
 
@@ -151,18 +154,25 @@ final class Alignment {
         return letter.left() - reading.to();
     }
 
-    /// Which letter a glyph is: those of one name, or of one look where it is only known that they are no figures.
-    private int letter(Glyph glyph) {
-        Template own = templates.get(glyph.template());
+    /// Which letter a template is: those of one name, or of one look where it is only known that they are no figures.
+    private static int letter(List<Template> templates, int t, int spot) {
+        Template own = templates.get(t);
+        if (own.name() != GlyphClass.OTHER) {
+            return own.name();
+        }
         int first = 0;
-        while (own.name() == GlyphClass.OTHER && !isAlike(own, templates.get(first))) {
+        while (!isAlike(own, templates.get(first), spot)) {
             first++;
         }
-        return own.name() == GlyphClass.OTHER ? -1 - first : own.name();
+        return -1 - first;
     }
 
-    private boolean isAlike(Template own, Template other) {
+    private static boolean isAlike(Template own, Template other, int spot) {
         return other.name() == own.name() && own.look().distanceBetweenPixels(other.look(), spot) < Clusters.ALIKE;
+    }
+
+    private int letter(Glyph glyph) {
+        return letters[glyph.template()];
     }
 
     /// The letters behind a number.

@@ -7,15 +7,16 @@ import java.util.List;
 import java.util.Map;
 
 /// Numbers that come and go faster than their counter changes. Where numbers stand long, what only one picture shows
-/// is doubted, and what stands far shorter than they do between two that are the same, or is a mix of the two. Where so
-/// many pictures are open that few numbers are seen to stand, it tells that they seldom change from a picture to the
-/// next.
+/// is doubted, and what stands far shorter than they do between two that are the same, or is a mix of the two. Where
+/// others interrupt a number again and again, neither counts. Where so many pictures are open that few numbers are
+/// seen to stand, it tells that they seldom change from a picture to the next.
 final class Flicker {
     private static final int STANDS_LONG = 4;
     private static final double BRIEF = 0.35;
     private static final double MIXED = 0.9;
     private static final int SEVERAL = 10;
     private static final int AGAIN = 2;
+    private static final double OFTEN = 0.2;
 
     private Flicker() {}
 
@@ -98,7 +99,8 @@ final class Flicker {
     }
 
     /// Opens numbers that others interrupt again and again, for far less than numbers stand: one look is taken for
-    /// several, and which one it is cannot be told.
+    /// several, and which one it is cannot be told. Where few pictures show the others, a counter that changes with
+    /// every picture may have left its number now and then.
     ///
     /// @param texts for each picture the number that it seems to show; empty where it is open
     static void dropContested(String[] texts) {
@@ -115,11 +117,22 @@ final class Flicker {
                 to = next;
                 next = again(texts, stands, to, brief);
             }
-            if (others.values().stream().anyMatch(times -> times >= AGAIN)) {
-                Arrays.fill(texts, stands.get(from).from, stands.get(to).to, "");
+            int begin = stands.get(from).from;
+            int end = stands.get(to).to;
+            boolean again = others.values().stream().anyMatch(times -> times >= AGAIN);
+            if (again && othersOften(texts, begin, end)) {
+                Arrays.fill(texts, begin, end, "");
             }
             from = to;
         }
+    }
+
+    /// Whether many pictures of a stretch show another number than its first one does.
+    private static boolean othersOften(String[] texts, int from, int to) {
+        long read =
+                Arrays.stream(texts, from, to).filter(text -> !text.isEmpty()).count();
+        long own = Arrays.stream(texts, from, to).filter(texts[from]::equals).count();
+        return read - own >= OFTEN * own;
     }
 
     /// The stand that shows the same number next, if it comes soon and no other one stands long before it, as it does
@@ -137,7 +150,8 @@ final class Flicker {
         return at;
     }
 
-    /// How long the numbers stand that half of the pictures show at least.
+    /// How long the numbers stand that half of the pictures show at least: one that is contested falls into many short
+    /// stands, which would count for most of a plain median.
     private static int usual(List<Stand> stands) {
         int[] sorted = stands.stream().mapToInt(Stand::pictures).sorted().toArray();
         int all = Arrays.stream(sorted).sum();

@@ -110,7 +110,8 @@ final class Labels {
         return all >= SELDOM * samples && figures <= HARDLY_EVER * all;
     }
 
-    /// Whether a letter is a rare look of it, and only stands where figures do: it may be one that something touches.
+    /// Whether a letter is a rare look of it, and only stands where figures do, to a pixel. Then it may be one that
+    /// something touches.
     private boolean isWhereFiguresStand(Cluster letter) {
         return isLetter(letter)
                 && letter.name() != GlyphClass.OTHER

@@ -9,11 +9,10 @@ import java.util.Set;
 
 /// Text of one face draws a figure in one way. Where glyphs of several looks are called the same, some of
 /// them may be other figures: those that look far less like it than the best of them, those that look
-/// nearly as much like a figure that nothing is called, those that the net calls otherwise unless it does so of all,
-/// rare ones
-/// that the engine does not call so, and those that stand where no other figure ever does, such as the
-/// first stroke of a unit. They lose their name; what is plainly another glyph gets that of the
-/// only figure left.
+/// nearly as much like a figure that nothing is called, or that the net may take for one where it knows others of the
+/// name for certain, those that the net calls otherwise unless it does so of all, rare ones that the engine does not
+/// call so, and those that stand where no other figure ever does, such as the first stroke of a unit. They lose their
+/// name; what is plainly another glyph gets that of the only figure left.
 final class OneLook {
     private static final char NO_NAME = 0;
     private static final double FAR_LESS = 1.3;
@@ -48,15 +47,15 @@ final class OneLook {
         }
     }
 
-    /// A 0 with a dot or a stroke in it looks much like an 8. Where the net knows some of a name for certain, what may
-    /// be a figure that nothing is called to it loses that name.
+    /// A 0 with a dot or a stroke in it looks much like an 8, and is of one look with it. Where the net knows some of a
+    /// name for certain, what it may take for a figure that nothing is called loses that name.
     private void dropRivals(char name) {
         boolean known = said.entrySet().stream()
                 .anyMatch(one -> one.getKey().name() == name && one.getValue().isSureOf(name));
         if (known) {
             said.forEach((cluster, opinion) -> {
-                char rival = opinion.rival(name);
-                if (cluster.name() == name && rival != NO_NAME && isFree(rival)) {
+                char rival = cluster.name() == name ? opinion.rival(name) : NO_NAME;
+                if (rival != NO_NAME && isFree(rival)) {
                     cluster.call(NO_NAME);
                 }
             });

@@ -88,15 +88,15 @@ record Opinion(Votes engine, FigureShapes.Nearest shape, boolean seven) {
     /// The likeliest other figure, if the net may take it for that; 0 if it does not.
     char rival(char name) {
         FigureNet.Guess guess = shape.guess();
-        char rival = 0;
-        double most = guess.of(name) < MOSTLY ? QUARTER : 1;
+        char likeliest = 0;
+        double most = 0;
         for (char figure = '0'; figure <= '9'; figure++) {
-            if (figure != name && guess.of(figure) >= most) {
-                rival = figure;
+            if (figure != name && guess.of(figure) > most) {
+                likeliest = figure;
                 most = guess.of(figure);
             }
         }
-        return rival;
+        return guess.of(name) < MOSTLY && most >= QUARTER ? likeliest : 0;
     }
 
     /// Whether the net takes it for no figure, and for that far likelier.

@@ -105,6 +105,10 @@ class FlickerTest {
         assertThat(left(visits, Flicker::dropContested))
                 .as("one that comes by for as long as a counter shows a number")
                 .isEqualTo(visits);
+        String capped = "aaaaaaaaaaaabaaaaaaaaaaaaaaabaaaaaaaaaaaaaaaaaaabaaaaaaaaaa";
+        assertThat(left(capped, Flicker::dropContested))
+                .as("one that leaves its number for a picture now and then")
+                .isEqualTo(capped);
         String quick = "abababbaababbabacbabcbab";
         assertThat(left(quick, Flicker::dropContested))
                 .as("a counter that changes all the time")
