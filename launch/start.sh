@@ -61,33 +61,49 @@ need_text_libraries() {
   grep -q 'libfontconfig\.so\.1' <<<"$(library_names)" || need_packages libfontconfig1 fontconfig-config
 }
 
-xvfb_pid=
-stop_xvfb() { [ -z "$xvfb_pid" ] || kill "$xvfb_pid" 2>/dev/null || true; }
+xvfb_pids=()
+stop_xvfb() { [ ${#xvfb_pids[@]} = 0 ] || kill "${xvfb_pids[@]}" 2>/dev/null || true; }
 
-# Starts a virtual display that ends with this shell.
+# Starts a virtual display that ends with this shell, and waits until it is there. Argument: its number; without one, a
+# free one is taken.
 start_xvfb() {
   local number_file number=
   number_file=$(mktemp)
-  Xvfb -displayfd 3 -screen 0 1920x1200x24 -nolisten tcp 3>"$number_file" 2>/dev/null &
-  xvfb_pid=$!
+  Xvfb ${1:+":$1"} -displayfd 3 -screen 0 1920x1200x24 -nolisten tcp 3>"$number_file" 2>/dev/null &
+  xvfb_pids+=($!)
   trap stop_xvfb EXIT
   for _ in $(seq 100); do
     number=$(cat "$number_file")
-    [ -z "$number" ] || break
+    [ -z "$number" ] && kill -0 $! 2>/dev/null || break
     sleep 0.1
   done
   rm -f "$number_file"
-  [ -n "$number" ] || fail "the virtual display did not start."
+  [ -n "$number" ] || return 1
   export DISPLAY=":$number"
   unset WAYLAND_DISPLAY
 }
 
+# Starts virtual displays whose numbers differ in the last figure, 1 and up, so that each of several processes knows its
+# own. Argument: how many, 9 at most. Sets display_stem to what goes before that figure.
+start_displays() {
+  local i
+  for display_stem in $(seq 20 60); do
+    for i in $(seq "$1"); do
+      start_xvfb "$display_stem$i" || continue 2
+    done
+    return 0
+  done
+  fail "the virtual displays did not start."
+}
+
 need_display() {
   [ "$(uname -s)" = Linux ] || return 0
-  if [ "${1:-}" != virtual ] && [ -n "${DISPLAY:-}${WAYLAND_DISPLAY:-}" ]; then return 0; fi
-  command -v Xvfb >/dev/null || need_packages xvfb
-  start_xvfb
+  if [ -n "${DISPLAY:-}${WAYLAND_DISPLAY:-}" ]; then return 0; fi
+  need_xvfb
+  start_xvfb || fail "the virtual display did not start."
 }
+
+need_xvfb() { command -v Xvfb >/dev/null || need_packages xvfb; }
 
 # Keeps loaded and profiled classes from a first run, so that short jobs start fast. Argument: the file to make; another
 # start may be making it at the same time, so it gets its name when it is whole.
@@ -212,7 +228,8 @@ train_window() {
   [ ! -e "$1" ] && command -v Xvfb >/dev/null || return 0
   say "preparing a fast start (half a minute, once)"
   (
-    start_xvfb
+    xvfb_pids=()
+    start_xvfb || fail "the virtual display did not start."
     fluss_app "${record[@]}" -p "$window_jars" -m "$window_class" tour --from "$2" >/dev/null 2>&1 || true
   )
   keep_record "$1" 0 fluss_app -p "$window_jars" -m "$window_class"

@@ -293,7 +293,7 @@ class LatencyJobTest extends WindowTest {
                     .subscribe(level -> highest.accumulateAndGet(level.doubleValue(), Math::max)));
         }
         interact(() -> ((ButtonBase) listen).fire());
-        waitFor(() -> text("#sensor-words").startsWith("● Enough samples."));
+        until(() -> assertThat(text("#sensor-words")).startsWith("● Enough samples."));
         // On a busy machine the window sees few of the levels: any will do.
         assertThat(highest.get() > 0).as("the meter moved").isEqualTo(isSound);
         until(() -> assertThat(text("#sensor-words")).contains("simulated"));

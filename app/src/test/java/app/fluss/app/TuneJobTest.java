@@ -63,6 +63,7 @@ class TuneJobTest extends WindowTest {
         until(() -> assertThat(contents()
                         .planned()
                         .wanted(contents().scenes().getFirst().id(), path.id()))
+                .as("next to undo: %s; said: %s", contents().undo(), text("#message"))
                 .isZero());
     }
 }

@@ -142,7 +142,7 @@ class WholeJobTest extends WindowTest {
         settle();
         until(() -> assertThat(text("#message")).contains("broken.csv", "binary data"));
         interact(() -> window.shell().drop(List.of(bad)));
-        settle();
+        waitFor(() -> lookup("Add run").tryQuery().isPresent());
         Node add = lookup("Add run").query();
         until(() -> assertThat(add.isDisabled())
                 .as("a log without a time cannot be added")
