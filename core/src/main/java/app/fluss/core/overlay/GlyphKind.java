@@ -2,6 +2,7 @@ package app.fluss.core.overlay;
 
 import java.util.ArrayList;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 
 /// Glyphs of one look, and where they stand: sample and first column.
 final class GlyphKind {
@@ -9,18 +10,26 @@ final class GlyphKind {
 
     private final char name;
     private final Patch look;
+    private final FigureNet.@Nullable Guess guess;
     private final List<Integer> samples = new ArrayList<>();
     private final List<Integer> lefts = new ArrayList<>();
 
     /// @param name 0 if it is not known
-    GlyphKind(char name, Patch look) {
+    /// @param guess what the net says of it, if it was asked
+    GlyphKind(char name, Patch look, FigureNet.@Nullable Guess guess) {
         this.name = name;
         this.look = look;
+        this.guess = guess;
+    }
+
+    /// The same look, nowhere yet.
+    GlyphKind anew() {
+        return new GlyphKind(name, look, guess);
     }
 
     /// A unit where it was found.
     static GlyphKind of(UnitSearch.Unit unit, int samples) {
-        GlyphKind kind = new GlyphKind(GlyphClass.OTHER, unit.look());
+        GlyphKind kind = new GlyphKind(GlyphClass.OTHER, unit.look(), null);
         for (int i = 0; i < samples; i++) {
             if (unit.left(i) >= 0) {
                 kind.add(i, unit.left(i));
@@ -35,6 +44,11 @@ final class GlyphKind {
 
     Patch look() {
         return look;
+    }
+
+    /// What the net says of it, if it was asked.
+    FigureNet.@Nullable Guess guess() {
+        return guess;
     }
 
     /// Number of places.

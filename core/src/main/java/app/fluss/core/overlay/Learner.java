@@ -252,7 +252,11 @@ final class Learner {
                     .filter(place -> place.box().left() >= side && place.box().right() + side < width)
                     .toList();
             if (own.size() >= FEWEST_MEMBERS) {
-                GlyphKind kind = new GlyphKind(cluster.name(), new Patch(wide, shares(cluster.mean(), side)));
+                Opinion opinion = said.get(cluster);
+                GlyphKind kind = new GlyphKind(
+                        cluster.name(),
+                        new Patch(wide, shares(cluster.mean(), side)),
+                        opinion == null ? null : opinion.shape().guess());
                 own.forEach(place -> kind.add(place.sample(), place.box().left() - side));
                 kinds.add(kind);
                 if (kind.name() != GlyphClass.OTHER) {
@@ -280,7 +284,7 @@ final class Learner {
     /// those that touch what stands behind them.
     private List<GlyphKind> again(List<GlyphKind> kinds, LineReader first, Progress progress) {
         List<GlyphKind> more = new ArrayList<>();
-        kinds.forEach(kind -> more.add(new GlyphKind(kind.name(), kind.look())));
+        kinds.forEach(kind -> more.add(kind.anew()));
         for (int i = 0; i < samples.size(); i++) {
             progress.check((double) i / samples.size());
             for (Glyph glyph : first.read(samples.get(i)).glyphs()) {
@@ -323,6 +327,7 @@ final class Learner {
             progress.check(HALFWAY + (double) t / templates.size() / 2);
             Template template = templates.get(t);
             template.learnFit(frame, learnt.get(t).crops(samples), learnt.get(t).lefts());
+            template.learnGuess(learnt.get(t).guess());
             for (int left : standing.get(t).lefts()) {
                 centres[2 * left + template.width()] |= template.isFigure();
             }

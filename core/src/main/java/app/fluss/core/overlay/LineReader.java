@@ -300,7 +300,7 @@ final class LineReader {
         return glyphs.reversed();
     }
 
-    /// By how much a glyph is likelier than any of another name, and than none, in the room that it has.
+    /// By how much a glyph is likelier than any that may be another, and than none, in the room that it has.
     private double margin(Glyph glyph) {
         Template own = templates.get(glyph.template());
         double gain = gains[glyph.template()][glyph.left()];
@@ -310,7 +310,7 @@ final class LineReader {
         int to = roomTo(glyph.left() + own.width());
         for (int t = 0; t < gains.length; t++) {
             Template other = templates.get(t);
-            if (other.name() != own.name() && other.name() != 0) {
+            if (other.isRivalOf(own.name())) {
                 int first = Math.max(from, (centre - other.width()) / 2 - reach);
                 int last = Math.min(to - other.width(), (centre - other.width() + 1) / 2 + reach);
                 for (int x = first; x <= last; x++) {

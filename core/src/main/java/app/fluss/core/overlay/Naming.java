@@ -50,6 +50,7 @@ final class Naming {
     private final int spot;
     private final Function<Cluster, Patch> clean;
     private final Map<Cluster, Patch> inks = new HashMap<>();
+    private final Map<Cluster, List<FigureNet.Guess>> groups = new HashMap<>();
 
     /// @param figureTop row of a patch at which figures begin
     /// @param clean the ink of a cluster on the mean of its pictures
@@ -91,7 +92,7 @@ final class Naming {
             } else if (cluster.isPoint()) {
                 cluster.call('.');
             } else {
-                TwoViews views = TwoViews.of(cluster.common(), clean.apply(cluster), shapes, figureTop, figureHeight);
+                TwoViews views = views(cluster);
                 FigureShapes.Nearest nearest = views.nearest(shapes, figureTop, figureHeight);
                 inks.put(cluster, views.ink());
                 said.put(cluster, new Opinion(new Votes(), nearest, isSeven(views.ink())));
@@ -279,16 +280,23 @@ final class Naming {
                 && second.isRather(other.name(), one.name())
                 && one.mean().distanceBetweenPixels(other.mean(), spot) >= DIFFERENT
                 && Separation.areTwo(one.apart(other), figureHeight)
-                && areRather(one.groups(), one.name(), other.name())
-                && areRather(other.groups(), other.name(), one.name());
+                && areRather(one, one.name(), other.name())
+                && areRather(other, other.name(), one.name());
     }
 
-    /// Whether the net takes none of several groups for another figure: a mean may hide some that are.
-    private boolean areRather(List<Cluster> groups, char figure, char other) {
-        return groups.size() == 1
-                || groups.stream()
-                        .map(group -> TwoViews.of(group.common(), clean.apply(group), shapes, figureTop, figureHeight))
-                        .allMatch(views -> views.guess().isRather(figure, other));
+    /// Whether the net takes no group of a look's pictures for another figure: a mean may hide some that are.
+    private boolean areRather(Cluster look, char figure, char other) {
+        List<FigureNet.Guess> each = groups.computeIfAbsent(look, this::guesses);
+        return each.size() == 1 || each.stream().allMatch(guess -> guess.isRather(figure, other));
+    }
+
+    /// What the net says of each group of a look's pictures.
+    private List<FigureNet.Guess> guesses(Cluster look) {
+        return look.groups().stream().map(group -> views(group).guess()).toList();
+    }
+
+    private TwoViews views(Cluster look) {
+        return TwoViews.of(look.common(), clean.apply(look), shapes, figureTop, figureHeight);
     }
 
     /// Whether the net is sure of the name of a look.

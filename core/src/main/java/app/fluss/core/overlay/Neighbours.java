@@ -15,6 +15,7 @@ final class Neighbours {
     private static final double ALIKE = 0.6;
     private static final double MOSTLY = 0.5;
     private static final double NEARLY_ALWAYS = 0.75;
+    private static final double ALWAYS = 0.95;
     private static final double OFTEN = 0.2;
     private static final double FEW = 0.05;
     private static final int NOWHERE = Integer.MAX_VALUE / 2;
@@ -23,6 +24,9 @@ final class Neighbours {
     private final InkSearch.Found found;
     private final int[] kinds;
     private final int beside;
+
+    /// Width of the widest figure, px.
+    private final int widest;
 
     /// Columns in which a figure beside the number would stand.
     private final int room;
@@ -33,7 +37,8 @@ final class Neighbours {
         this.found = found;
         kinds = kinds(templates, spot);
         beside = (int) Math.ceil(BESIDE * found.figureHeight());
-        room = Math.max(beside, Template.widest(templates));
+        widest = Template.widest(templates);
+        room = Math.max(beside, widest);
     }
 
     /// For each template the first one that is the same letter, or looks like it.
@@ -97,8 +102,9 @@ final class Neighbours {
                         boolean left = glyph.left() < reading.from();
                         Usual usual = left ? label : unit;
                         Seen kind = seen.getOrDefault(kinds[glyph.template()], new Seen());
-                        if (kind.isFigure() || isUsual(glyph, reading, usual, seen, all)) {
-                            return kind.isFigure();
+                        boolean figure = kind.isFigure() && !isWideLetter(glyph, kind.on(left), all);
+                        if (figure || isUsual(glyph, reading, usual, seen, all)) {
+                            return figure;
                         }
                         Glyph last = last(reading, left).orElse(glyph);
                         boolean ends = Math.abs(end(last, reading) - usual.end) <= slack();
@@ -106,6 +112,13 @@ final class Neighbours {
                     });
             readings[i] = reading.sure(reading.sure() && !strange);
         }
+    }
+
+    /// Whether it is a letter that always stands there and is wider than any figure, such as the M of MHz: figures on
+    /// both sides of it are strokes of the letters after it.
+    private boolean isWideLetter(Glyph glyph, int there, long all) {
+        Template template = templates.get(glyph.template());
+        return template.isLetter() && template.width() > widest && there >= ALWAYS * all;
     }
 
     private int slack() {

@@ -2,6 +2,7 @@ package app.fluss.core.overlay;
 
 import java.util.ArrayList;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 
 /// A glyph as it shows on pictures: for each pixel the mean of each plane and how far it strays. Where ink,
 /// outline or plate stand it strays little; where the game shows through it strays much, and counts little.
@@ -14,6 +15,8 @@ final class Template {
     private static final int MOST = (int) (FARTHEST * UNIT);
     private static final double FLOOR = 5;
     private static final double BORROWED = 12;
+    private static final double HALF = 0.5;
+    private static final double PLAINLY = 0.8;
     private static final double FITS = 4.5;
     private static final double FIT_AT_LEAST = 1.8;
 
@@ -27,6 +30,7 @@ final class Template {
     private final int[] weight;
     private final double base;
     private double fitMost = Double.POSITIVE_INFINITY;
+    private FigureNet.@Nullable Guess guess;
 
     private Template(char name, Patch look, int planes, int[] mean, int[] weight, double base) {
         this.name = name;
@@ -52,6 +56,20 @@ final class Template {
 
     boolean isPoint() {
         return name == '.';
+    }
+
+    /// Keeps what the net says of a look that has no name.
+    void learnGuess(FigureNet.@Nullable Guess said) {
+        guess = said;
+    }
+
+    /// Whether it may be another glyph than one of a name: by its own name or, where it has none, because the net takes
+    /// it for a figure, and not plainly for that one.
+    boolean isRivalOf(char other) {
+        if (name != 0) {
+            return name != other;
+        }
+        return guess != null && other >= '0' && other <= '9' && guess.none() < HALF && guess.of(other) < PLAINLY;
     }
 
     Patch look() {

@@ -2,8 +2,10 @@ package app.fluss.core.overlay;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.nio.ByteBuffer;
 import java.util.Arrays;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 import org.junit.jupiter.api.Test;
 
 /// Two bars within dark rims over a bright scene, with a gap between them that the rims fill.
@@ -16,6 +18,12 @@ class LineReaderTest {
     private static final int SCENE = 215;
     private static final int RIM = 20;
     private static final int TEXT = 250;
+    private static final int NAMES = 11;
+
+    /// Bytes of the layers of a net.
+    private static final List<Integer> LAYERS =
+            List.of(9 * 12, 12, 9 * 12 * 24, 24, 4 * 4 * 24 * 64, 64, 64 * NAMES, NAMES);
+
     private static final Template.Frame FRAME = new Template.Frame(WIDTH, ROWS, 0, ROWS, 1);
 
     private static byte[] picture(boolean point) {
@@ -50,11 +58,44 @@ class LineReaderTest {
         allowed[0][FIRST] = true;
         allowed[0][FIRST + BAR + POINT] = true;
         allowed[1][FIRST + BAR] = true;
+        LineReader reader = reader(templates, allowed);
+        return reader.read(crop).runs().getFirst().text(templates, Spacing.UNKNOWN);
+    }
+
+    private static LineReader reader(List<Template> templates, boolean[][] allowed) {
         Scenery scenery = new Scenery(FRAME, new Background(new double[] {SCENE}, new double[] {24}), ROWS);
         InkSearch.Found found = new InkSearch.Found(new Ink(TEXT, 128, 128, 24), 1, ROWS - 2, 1);
-        LineReader reader = new LineReader(
+        return new LineReader(
                 FRAME, scenery, templates, allowed, new boolean[2 * WIDTH + 1], found, 2, new Span(0, WIDTH));
-        return reader.read(crop).runs().getFirst().text(templates, Spacing.UNKNOWN);
+    }
+
+    /// Whether the first bar is plainly a 1 beside a look without a name that fits as well.
+    private static boolean isPlainBeside(FigureNet.@Nullable Guess guess) {
+        List<Template> templates =
+                Template.of(List.of(glyph('1', FIRST, BAR), glyph('\0', FIRST, BAR)), FRAME.planes());
+        templates.getLast().learnGuess(guess);
+        boolean[][] allowed = new boolean[2][WIDTH];
+        allowed[0][FIRST] = true;
+        allowed[1][FIRST] = true;
+        LineReader reader = reader(templates, allowed);
+        return reader.isPlain(reader.read(picture(false)).runs().getFirst());
+    }
+
+    /// A net that has no weights but what it adds to the names: it calls everything the same.
+    private static FigureNet.Guess always(int name) {
+        byte[] packed = new byte[LAYERS.stream().mapToInt(n -> Float.BYTES + n).sum()];
+        ByteBuffer.wrap(packed, packed.length - NAMES - Float.BYTES, Float.BYTES)
+                .putFloat(1);
+        packed[packed.length - NAMES + name] = 9;
+        return new FigureNet(packed).guess(new float[FigureShapes.SIDE * FigureShapes.SIDE]);
+    }
+
+    @Test
+    void aLookWithoutANameIsARivalOfAFigureThatTheNetDoesNotTakeItFor() {
+        assertThat(isPlainBeside(null)).as("nobody was asked").isTrue();
+        assertThat(isPlainBeside(always(7))).as("it may be a 7").isFalse();
+        assertThat(isPlainBeside(always(1))).as("it is a 1, too").isTrue();
+        assertThat(isPlainBeside(always(NAMES - 1))).as("it is no figure").isTrue();
     }
 
     @Test

@@ -15,19 +15,21 @@ class NeighboursTest {
     private static final int GLYPH = 8;
     private static final int CELL = 10;
     private static final int PICTURES = 40;
-    private static final String NAMES = "0123456789W#=";
+    private static final String NAMES = "0123456789W#=M";
+    private static final int WIDE = 9;
     private static final char OTHER_TOO = '=';
     private static final Template.Frame FRAME = new Template.Frame(WIDTH, HEIGHT, 0, HEIGHT, 1);
 
     private static Neighbours neighbours() {
         List<Moments> all = new ArrayList<>();
         for (int t = 0; t < NAMES.length(); t++) {
-            float[] look = new float[GLYPH * HEIGHT];
+            int width = NAMES.charAt(t) == 'M' ? WIDE : GLYPH;
+            float[] look = new float[width * HEIGHT];
             int row = NAMES.charAt(t) == OTHER_TOO ? HEIGHT - 6 : t;
-            Arrays.fill(look, row * GLYPH, (row + 6) * GLYPH, 1);
+            Arrays.fill(look, row * width, (row + 6) * width, 1);
             byte[] crop = new byte[Crops.PLANES * WIDTH * HEIGHT];
             char name = NAMES.charAt(t) == OTHER_TOO ? GlyphClass.OTHER : NAMES.charAt(t);
-            all.add(Moments.of(name, new Patch(GLYPH, look), FRAME, List.of(crop), new int[] {0}));
+            all.add(Moments.of(name, new Patch(width, look), FRAME, List.of(crop), new int[] {0}));
         }
         InkSearch.Found found = new InkSearch.Found(new Ink(255, 128, 128, 24), 0, HEIGHT - 1, 1);
         return new Neighbours(Template.of(all, 1), found, 2);
@@ -106,6 +108,14 @@ class NeighboursTest {
         for (int i = 0; i < PICTURES; i++) {
             assertThat(sure.get(i)).isEqualTo(i % 5 != 0);
         }
+    }
+
+    @Test
+    void figuresBesideAWideLetterThatIsAlwaysThereAreStrokesOfItsUnit() {
+        assertThat(sure(i -> (60 + i) + (i % 5 == 0 ? "M1" : "M#"))).containsOnly(true);
+        assertThat(sure(i -> (60 + i) + (i % 5 == 0 ? "W1" : "W#")))
+                .as("a letter no wider than figures may be one")
+                .containsOnly(false);
     }
 
     @Test
