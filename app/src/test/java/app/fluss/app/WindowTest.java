@@ -47,8 +47,7 @@ import org.testfx.util.WaitForAsyncUtils;
 
 /// A real window on a study, and ways to use it.
 abstract class WindowTest extends ApplicationTest {
-    /// How long a condition may take on a machine that has much else to do, s: reading numbers off a recording takes
-    /// one
+    /// How long a condition may take on a machine that has much else to do, s. Reading numbers off a recording takes it
     /// more than a minute.
     private static final int PATIENCE_S = 240;
 

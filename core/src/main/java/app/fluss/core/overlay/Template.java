@@ -58,7 +58,7 @@ final class Template {
         return name == '.';
     }
 
-    /// Keeps what the net says of a look that has no name.
+    /// Keeps what the net says of its look; null if it was not asked.
     void learnGuess(FigureNet.@Nullable Guess said) {
         guess = said;
     }
