@@ -20,13 +20,15 @@ final class GlyphInk {
     private final Template.Frame frame;
     private final List<Template> templates;
     private final Ink ink;
+    private final int figureHeight;
     private final int spot;
 
     /// @param spot side of a spot in which glyphs of one look may not differ, px
-    GlyphInk(Template.Frame frame, List<Template> templates, Ink ink, int spot) {
+    GlyphInk(Template.Frame frame, List<Template> templates, Ink ink, int figureHeight, int spot) {
         this.frame = frame;
         this.templates = templates;
         this.ink = ink;
+        this.figureHeight = figureHeight;
         this.spot = spot;
     }
 
@@ -40,7 +42,7 @@ final class GlyphInk {
     /// Whether the ink of a point is missing: between two outlines it is as dark as around a point.
     boolean isBlank(byte[] crop, Glyph point) {
         Patch look = templates.get(point.template()).look();
-        Patch seen = inkOf(List.of(crop), point);
+        Patch seen = inkOf(crop, point.left(), look.width());
         double all = 0;
         double there = 0;
         for (int i = 0; i < look.shares().length; i++) {
@@ -53,14 +55,23 @@ final class GlyphInk {
     /// The ink at the place of a glyph, on average over pictures.
     private Patch inkOf(List<byte[]> crops, Glyph glyph) {
         int width = templates.get(glyph.template()).width();
-        int plane = frame.width() * frame.height();
         float[] shares = new float[width * frame.rows()];
         for (byte[] crop : crops) {
-            for (int y = 0; y < frame.rows(); y++) {
-                for (int x = 0; x < width; x++) {
-                    int at = (frame.top() + y) * frame.width() + glyph.left() + x;
-                    shares[y * width + x] += ink.share(crop, plane, at) / crops.size();
-                }
+            Patch one = Holes.emptied(inkOf(crop, glyph.left(), width), figureHeight);
+            for (int i = 0; i < shares.length; i++) {
+                shares[i] += one.shares()[i] / crops.size();
+            }
+        }
+        return new Patch(width, shares);
+    }
+
+    private Patch inkOf(byte[] crop, int left, int width) {
+        int plane = frame.width() * frame.height();
+        float[] shares = new float[width * frame.rows()];
+        for (int y = 0; y < frame.rows(); y++) {
+            for (int x = 0; x < width; x++) {
+                int at = (frame.top() + y) * frame.width() + left + x;
+                shares[y * width + x] = ink.share(crop, plane, at);
             }
         }
         return new Patch(width, shares);

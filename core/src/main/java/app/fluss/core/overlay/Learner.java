@@ -32,6 +32,8 @@ final class Learner {
     private static final int FEWEST_FIGURES = 2;
     private static final int FEWEST_ALONE = 4;
     private static final int SEVERAL = 7;
+    private static final double PLAIN = 0.95;
+    private static final double FAINT = 0.5;
     private static final double PARTING = 0.1;
     private static final double NAMING = 0.6;
     private static final double LETTERS = 0.62;
@@ -98,7 +100,7 @@ final class Learner {
         for (int y = 0; y < rows; y++) {
             System.arraycopy(line.shares(), (top + y) * width + box.left(), shares, y * box.width(), box.width());
         }
-        return new Patch(box.width(), shares);
+        return Holes.emptied(new Patch(box.width(), shares), found.figureHeight());
     }
 
     /// What was learnt.
@@ -121,6 +123,13 @@ final class Learner {
                     && place.figures() >= (place.alone() ? FEWEST_ALONE : FEWEST_FIGURES)
                     && !place.still()
                     && !place.spacing().isLost();
+        }
+
+        /// Whether it is sure of few pictures, where the other way to look at them is of nearly all: where the two
+        /// differ, this one takes for figures what stands behind them.
+        boolean isFaintBeside(Learnt other) {
+            boolean plain = other.place.sureShare() > PLAIN && other.place.figures() >= SEVERAL;
+            return plain && other.isTrusted() && place.sureShare() < FAINT;
         }
 
         /// The more samples are read, the more figures there are and the taller they are, the surer is

@@ -24,8 +24,10 @@ final class LearntNumber {
 
     /// @param tried those in which some ink was found
     static LearntNumber of(List<LearntWay> tried) {
-        List<LearntWay> trusted =
-                tried.stream().filter(way -> way.learnt().isTrusted()).toList();
+        List<LearntWay> trusted = tried.stream()
+                .filter(way -> way.learnt().isTrusted())
+                .filter(way -> tried.stream().noneMatch(other -> way.learnt().isFaintBeside(other.learnt())))
+                .toList();
         LearntWay best = (trusted.isEmpty() ? tried : trusted)
                 .stream()
                         .max(Comparator.comparingDouble(way -> way.learnt().worth()))

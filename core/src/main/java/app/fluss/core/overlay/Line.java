@@ -38,7 +38,7 @@ final class Line {
     /// The boxes that are as high as a figure, and those of points.
     List<Box> glyphs(byte[] crop) {
         rows.ink().shares(crop, shares);
-        int slack = 1 + rows.figureHeight() / 16;
+        int slack = slack();
         Box band = new Box(0, Math.max(0, rows.top() - slack), width - 1, Math.min(height - 1, rows.bottom() + slack));
         List<Box> found = new ArrayList<>();
         letters.clear();
@@ -83,8 +83,26 @@ final class Line {
 
     /// Whether a part is as high as a figure.
     boolean isHigh(Box box) {
-        int slack = 1 + rows.figureHeight() / 16;
-        return Math.abs(box.top() - rows.top()) <= slack && Math.abs(box.bottom() - rows.bottom()) <= slack;
+        return Math.abs(box.top() - rows.top()) <= slack() && Math.abs(box.bottom() - rows.bottom()) <= slack();
+    }
+
+    /// How far the edges of figures stray, px.
+    private int slack() {
+        return 1 + rows.figureHeight() / 16;
+    }
+
+    /// The pieces of a part of the picture last looked at that begin at a column or later and are as high as a figure.
+    /// Where the letters of a unit touch the last figure, the figure alone makes them one high part.
+    List<Box> highFrom(int column, Box part) {
+        if (part.left() >= column) {
+            return isHigh(part) ? List.of(part) : List.of();
+        }
+        int left = column + slack();
+        return left > part.right()
+                ? List.of()
+                : parts.find(shares, LEAST, new Box(left, part.top(), part.right(), part.bottom())).stream()
+                        .filter(this::isHigh)
+                        .toList();
     }
 
     /// Whether a part can be a point: small, and on the line that figures stand on.

@@ -50,10 +50,10 @@ final class LineReader {
             int spot,
             Span asked) {
         this.asked = asked;
-        glyphInk = new GlyphInk(frame, templates, found.ink(), spot);
         this.centres = centres;
         this.figureHeight = found.figureHeight();
         line = new Line(found, frame.width(), frame.height());
+        glyphInk = new GlyphInk(frame, templates, found.ink(), figureHeight, spot);
         this.frame = frame;
         this.scenery = scenery;
         this.templates = templates;
@@ -172,12 +172,14 @@ final class LineReader {
         int from = run.right(templates);
         int to = from;
         double next = from + UNIT_APART * figureHeight;
-        for (Box box : reading.parts()) {
-            boolean beyond = box.left() + box.right() >= 2 * to;
-            if (line.isHigh(box) && beyond && box.left() <= next) {
-                from = to == run.right(templates) ? Math.max(from, box.left()) : from;
-                to = box.right() + 1;
-                next = to + LETTERS_APART * figureHeight;
+        for (Box part : reading.parts()) {
+            boolean beyond = part.left() + part.right() >= 2 * to;
+            if (beyond && part.left() <= next) {
+                for (Box box : line.highFrom(to, part)) {
+                    from = to == run.right(templates) ? Math.max(from, box.left()) : from;
+                    to = box.right() + 1;
+                    next = to + LETTERS_APART * figureHeight;
+                }
             }
         }
         return new Span(from, to);

@@ -26,7 +26,7 @@ class GlyphInkTest {
             byte[] crop = new byte[Crops.PLANES * WIDTH * HEIGHT];
             all.add(Moments.of(NAMES.charAt(t), new Patch(WIDTH, look), FRAME, List.of(crop), new int[] {0}));
         }
-        return new GlyphInk(FRAME, Template.of(all, 1), new Ink(255, 128, 128, 24), 2);
+        return new GlyphInk(FRAME, Template.of(all, 1), new Ink(255, 128, 128, 24), HEIGHT, 2);
     }
 
     /// Whether a picture with bars in these rows contradicts a figure.

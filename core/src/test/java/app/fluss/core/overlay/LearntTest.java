@@ -15,12 +15,17 @@ class LearntTest {
 
     private static boolean isTrusted(
             double sureShare, double strangeShare, int figures, boolean backed, boolean alone) {
+        return learnt(sureShare, strangeShare, figures, backed, alone).isTrusted();
+    }
+
+    private static Learner.Learnt learnt(
+            double sureShare, double strangeShare, int figures, boolean backed, boolean alone) {
         Template.Frame frame = new Template.Frame(1, 1, 0, 1, 1);
         Scenery scenery = new Scenery(frame, new Background(new double[] {0}, new double[] {1}), 1);
         LineReader reader =
                 new LineReader(frame, scenery, List.of(), new boolean[0][], new boolean[3], FOUND, 1, new Span(0, 1));
         NumberPlace place = new NumberPlace(0, 1, sureShare, strangeShare, figures, Spacing.UNKNOWN, false, alone);
-        return new Learner.Learnt(reader, place, List.of(), FOUND, backed).isTrusted();
+        return new Learner.Learnt(reader, place, List.of(), FOUND, backed);
     }
 
     @Test
@@ -48,5 +53,18 @@ class LearntTest {
                 .isFalse();
         assertThat(isTrusted(0.8, 0, 2, true, false)).as("59 and 95").isTrue();
         assertThat(isTrusted(0.8, 0, 4, true, true)).as("6 to 9 ms").isTrue();
+    }
+
+    @Test
+    void aWayThatIsSureOfFewPicturesIsNotHeardBesideOneThatIsOfNearlyAll() {
+        Learner.Learnt plain = learnt(0.99, 0, 10, true, false);
+        Learner.Learnt faint = learnt(0.42, 0.45, 10, true, false);
+        assertThat(faint.isTrusted()).as("alone it would be").isTrue();
+        assertThat(faint.isFaintBeside(plain)).isTrue();
+        assertThat(plain.isFaintBeside(faint)).isFalse();
+        assertThat(learnt(0.7, 0.1, 10, true, false).isFaintBeside(plain)).isFalse();
+        assertThat(faint.isFaintBeside(learnt(0.99, 0, 3, true, false)))
+                .as("few figures may be chance")
+                .isFalse();
     }
 }
