@@ -133,7 +133,8 @@ def judge(path, drawn, total):
         print(f"    {name} {row['unit']!r}, every {row['every']}: right {right}, open {left_open}, wrong {dict(pairs)}", flush=True)
 
 
-def main():
+def run(draw):
+    """Draws and judges the seeds of the command line."""
     folder, first, end, faces = Path(sys.argv[1]), int(sys.argv[2]), int(sys.argv[3]), sys.argv[4:]
     total = collections.Counter()
     for seed in range(first, end):
@@ -142,4 +143,5 @@ def main():
     print({name: f"{100 * n / sum(total.values()):.2f} %" for name, n in total.items()}, "of", sum(total.values()), "pictures")
 
 
-main()
+if __name__ == "__main__":
+    run(draw)

@@ -64,9 +64,8 @@ final class Holes {
         }
     }
 
-    /// Marks a pixel that is reached for the first time. From outside, outer ink is reached; from outer ink, no more
-    /// than
-    /// the ink that is one with it.
+    /// Marks a pixel that is reached for the first time. From outside, outer ink is reached; from outer ink, only the ink
+    /// that is one with it.
     private void mark(int x, int y, byte from) {
         if (x < 0 || y < 0 || x >= width || y >= patch.rows()) {
             return;
