@@ -23,6 +23,7 @@ final class GlyphInk {
     private final int figureHeight;
     private final int spot;
 
+    /// @param figureHeight px
     /// @param spot side of a spot in which glyphs of one look may not differ, px
     GlyphInk(Template.Frame frame, List<Template> templates, Ink ink, int figureHeight, int spot) {
         this.frame = frame;

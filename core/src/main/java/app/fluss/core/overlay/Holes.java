@@ -14,25 +14,29 @@ final class Holes {
     private final Patch patch;
     private final int width;
     private final byte[] marks;
-    private final int[] queue;
-    private int filled;
+    /// Pixels that were reached and whose neighbours were not looked at yet.
+    private final int[] open;
+
+    private int left;
 
     private Holes(Patch patch) {
         this.patch = patch;
         width = patch.width();
         marks = new byte[patch.shares().length];
-        queue = new int[marks.length];
+        open = new int[marks.length];
     }
 
     /// A figure without the ink in its holes that does not touch it; as it is where figures are small.
+    ///
+    /// @param figureHeight of the text that it is of, px
     static Patch emptied(Patch figure, int figureHeight) {
         return figureHeight < LARGE ? figure : new Holes(figure).emptied();
     }
 
     private Patch emptied() {
         markFromEdge();
-        while (filled > 0) {
-            int at = queue[--filled];
+        while (left > 0) {
+            int at = open[--left];
             int x = at % width;
             int y = at / width;
             for (int ny = y - 1; ny <= y + 1; ny++) {
@@ -44,13 +48,13 @@ final class Holes {
                 }
             }
         }
-        float[] left = patch.shares().clone();
-        for (int at = 0; at < left.length; at++) {
+        float[] shares = patch.shares().clone();
+        for (int at = 0; at < shares.length; at++) {
             if (isNear(at, false) && !isNear(at, true)) {
-                left[at] = 0;
+                shares[at] = 0;
             }
         }
-        return new Patch(width, left);
+        return new Patch(width, shares);
     }
 
     private void markFromEdge() {
@@ -64,8 +68,8 @@ final class Holes {
         }
     }
 
-    /// Marks a pixel that is reached for the first time. From outside, outer ink is reached; from outer ink, only the ink
-    /// that is one with it.
+    /// Marks a pixel that is reached for the first time. From outside, outer ink is reached; from outer ink, no more
+    /// than is one with it.
     private void mark(int x, int y, byte from) {
         if (x < 0 || y < 0 || x >= width || y >= patch.rows()) {
             return;
@@ -73,7 +77,7 @@ final class Holes {
         int at = y * width + x;
         if (marks[at] == 0 && (from == OUTSIDE || isInk(at))) {
             marks[at] = isInk(at) ? OUTER : OUTSIDE;
-            queue[filled++] = at;
+            open[left++] = at;
         }
     }
 
