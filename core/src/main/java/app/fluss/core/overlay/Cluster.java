@@ -151,6 +151,11 @@ final class Cluster {
         return List.of(one, other);
     }
 
+    /// What each member looks like.
+    List<Patch> patches() {
+        return members.stream().map(Member::patch).toList();
+    }
+
     private List<float[]> shares() {
         return members.stream().map(member -> member.patch.shares()).toList();
     }

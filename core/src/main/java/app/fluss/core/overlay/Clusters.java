@@ -10,7 +10,7 @@ final class Clusters {
     static final double ALIKE = 0.42;
 
     /// Figures that are higher differ in whole spots, px.
-    private static final int SMALL = 13;
+    static final int SMALL = 13;
 
     private final List<Cluster> all = new ArrayList<>();
     private final int most;

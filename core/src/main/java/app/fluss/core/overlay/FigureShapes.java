@@ -119,6 +119,14 @@ public final class FigureShapes {
         return net.guess(glyph);
     }
 
+    /// What the net says of ink.
+    ///
+    /// @param top row at which figures begin
+    /// @param height of figures
+    FigureNet.Guess guess(Patch ink, int top, int height) {
+        return guess(normal(ink.shares(), ink.width(), top, height));
+    }
+
     /// How far a glyph is from the nearest shape of each name.
     Nearest nearest(float[] glyph) {
         return nearest(glyph, guess(glyph));

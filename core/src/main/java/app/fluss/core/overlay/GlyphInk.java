@@ -2,17 +2,19 @@ package app.fluss.core.overlay;
 
 import java.util.Arrays;
 import java.util.List;
+import java.util.function.Function;
 
 /// Holds glyphs against the ink that stands in their places: what the likelihood of all pixels leaves open, ink
 /// alone may tell.
 final class GlyphInk {
     private static final double SAME_LOOK = 0.3;
     private static final double CONTRADICTED = 0.03;
+    private static final double FAR_LIKELIER = 3;
     private static final double UNLIKE = 0.42;
     private static final double LACKING = 0.25;
     private static final double RIVAL = 0.2;
     private static final double AS_NEAR = 0.05;
-    private static final double HALF_THERE = 0.5;
+    private static final double HALF = 0.5;
     private static final double LEAST = 0.25;
     private static final double HAZY = 0.2;
     private static final double LEAST_LEFT = 0.05;
@@ -22,15 +24,24 @@ final class GlyphInk {
     private final Ink ink;
     private final int figureHeight;
     private final int spot;
+    private final Function<Patch, FigureNet.Guess> net;
 
     /// @param figureHeight px
     /// @param spot side of a spot in which glyphs of one look may not differ, px
-    GlyphInk(Template.Frame frame, List<Template> templates, Ink ink, int figureHeight, int spot) {
+    /// @param net what it says of ink on the rows of the frame
+    GlyphInk(
+            Template.Frame frame,
+            List<Template> templates,
+            Ink ink,
+            int figureHeight,
+            int spot,
+            Function<Patch, FigureNet.Guess> net) {
         this.frame = frame;
         this.templates = templates;
         this.ink = ink;
         this.figureHeight = figureHeight;
         this.spot = spot;
+        this.net = net;
     }
 
     /// Whether the ink at a place has the look of a template, spot by spot: it may be shifted by part of
@@ -50,7 +61,7 @@ final class GlyphInk {
             all += look.shares()[i] * look.shares()[i];
             there += look.shares()[i] * seen.shares()[i];
         }
-        return there < HALF_THERE * all;
+        return there < HALF * all;
     }
 
     /// The ink at the place of a glyph, on average over pictures.
@@ -120,6 +131,9 @@ final class GlyphInk {
     }
 
     private boolean isContradicted(Patch seen, Template own) {
+        if (isOther(seen, own)) {
+            return true;
+        }
         double same = Double.POSITIVE_INFINITY;
         double other = Double.POSITIVE_INFINITY;
         double possible = Double.POSITIVE_INFINITY;
@@ -141,6 +155,18 @@ final class GlyphInk {
         }
         // Something behind the text adds ink: what lacks far more of its own is not there, however near it is.
         return possible < same + AS_NEAR || (possible < same + RIVAL && lacking > LACKING);
+    }
+
+    /// Whether the net takes ink for another figure, and for that far likelier than for its own, but not so the look of
+    /// that: what was never learnt is read as what is most like it.
+    private boolean isOther(Patch seen, Template own) {
+        FigureNet.Guess guess = net.apply(seen);
+        char other = guess.figure();
+        if (guess.of(other) < HALF || guess.of(other) < FAR_LIKELIER * guess.of(own.name())) {
+            return false;
+        }
+        FigureNet.Guess learnt = net.apply(own.look());
+        return learnt.of(own.name()) >= FAR_LIKELIER * learnt.of(other);
     }
 
     /// Whether some figure has ink that pictures lack: what stands behind it adds ink and takes none away.

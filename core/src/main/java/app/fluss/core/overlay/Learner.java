@@ -168,6 +168,7 @@ final class Learner {
                 .name(large, whole, told, progress.part(PARTING, NAMING));
         new UnitStroke(said, samples.size()).name(large);
         new Labels(samples.size(), found.figureHeight(), clusters.spot(), large).name();
+        dropUnbacked(said);
         large.removeIf(cluster -> cluster.name() == 0 && cluster.mean().spread() < FLAT);
         Touching touching = new Touching(large, shapes, clusters.spot(), found.top() - top, found.figureHeight());
         // Letters may be wide, and units are always there; what else is wide and has no name is glyphs that touch.
@@ -178,6 +179,16 @@ final class Learner {
         });
         large.addAll(letters(large, progress.part(NAMING, LETTERS)));
         return build(large, said, progress.part(LETTERS, 1));
+    }
+
+    /// Takes the names away from low figures that hardly one of their pictures bears out: the mean is of several.
+    private void dropUnbacked(Map<Cluster, Opinion> said) {
+        if (found.figureHeight() <= Clusters.SMALL) {
+            SinglePictures singly = new SinglePictures(shapes, found.top() - top, found.figureHeight());
+            said.keySet().stream()
+                    .filter(look -> look.isFigure() && !singly.bearOut(look))
+                    .forEach(look -> look.call((char) 0));
+        }
     }
 
     /// Whether the net by itself would call every figure that is often seen what it is called. What the analyst said
@@ -354,7 +365,7 @@ final class Learner {
                 }
             }
         }
-        return new LineReader(frame, scenery, templates, allowed, centres, found, clusters.spot(), asked);
+        return new LineReader(frame, scenery, templates, allowed, centres, found, shapes, asked);
     }
 
     /// With a column of nothing on both sides, or none.

@@ -47,13 +47,20 @@ final class LineReader {
             boolean[][] allowed,
             boolean[] centres,
             InkSearch.Found found,
-            int spot,
+            FigureShapes shapes,
             Span asked) {
+        int spot = Clusters.spot(found.figureHeight());
         this.asked = asked;
         this.centres = centres;
         this.figureHeight = found.figureHeight();
         line = new Line(found, frame.width(), frame.height());
-        glyphInk = new GlyphInk(frame, templates, found.ink(), figureHeight, spot);
+        glyphInk = new GlyphInk(
+                frame,
+                templates,
+                found.ink(),
+                figureHeight,
+                spot,
+                ink -> shapes.guess(ink, found.top() - frame.top(), figureHeight));
         this.frame = frame;
         this.scenery = scenery;
         this.templates = templates;

@@ -9,8 +9,8 @@ record TwoViews(Patch ink, FigureNet.Guess guess) {
     private static final double PLAINLY = 0.8;
 
     static TwoViews of(Patch common, Patch clean, FigureShapes shapes, int top, int height) {
-        FigureNet.Guess first = shapes.guess(normal(common, top, height));
-        FigureNet.Guess second = shapes.guess(normal(clean, top, height));
+        FigureNet.Guess first = shapes.guess(common, top, height);
+        FigureNet.Guess second = shapes.guess(clean, top, height);
         boolean differ = first.figure() != second.figure()
                 && Math.min(first.of(first.figure()), second.of(second.figure())) >= PLAINLY;
         if (differ) {

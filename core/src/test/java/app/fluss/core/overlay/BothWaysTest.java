@@ -36,7 +36,7 @@ class BothWaysTest {
                 new boolean[10][BARS],
                 new boolean[2 * BARS + 1],
                 found,
-                1,
+                FigureShapes.NONE,
                 new Span(0, BARS));
     }
 

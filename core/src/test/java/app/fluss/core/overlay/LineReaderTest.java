@@ -2,7 +2,6 @@ package app.fluss.core.overlay;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import java.nio.ByteBuffer;
 import java.util.Arrays;
 import java.util.List;
 import org.jspecify.annotations.Nullable;
@@ -18,11 +17,6 @@ class LineReaderTest {
     private static final int SCENE = 215;
     private static final int RIM = 20;
     private static final int TEXT = 250;
-    private static final int NAMES = 11;
-
-    /// Bytes of the layers of a net.
-    private static final List<Integer> LAYERS =
-            List.of(9 * 12, 12, 9 * 12 * 24, 24, 4 * 4 * 24 * 64, 64, 64 * NAMES, NAMES);
 
     private static final Template.Frame FRAME = new Template.Frame(WIDTH, ROWS, 0, ROWS, 1);
 
@@ -66,7 +60,14 @@ class LineReaderTest {
         Scenery scenery = new Scenery(FRAME, new Background(new double[] {SCENE}, new double[] {24}), ROWS);
         InkSearch.Found found = new InkSearch.Found(new Ink(TEXT, 128, 128, 24), 1, ROWS - 2, 1);
         return new LineReader(
-                FRAME, scenery, templates, allowed, new boolean[2 * WIDTH + 1], found, 2, new Span(0, WIDTH));
+                FRAME,
+                scenery,
+                templates,
+                allowed,
+                new boolean[2 * WIDTH + 1],
+                found,
+                FigureShapes.NONE,
+                new Span(0, WIDTH));
     }
 
     /// Whether the first bar is plainly a 1 beside a look without a name that fits as well.
@@ -81,21 +82,18 @@ class LineReaderTest {
         return reader.isPlain(reader.read(picture(false)).runs().getFirst());
     }
 
-    /// A net that has no weights but what it adds to the names: it calls everything the same.
-    private static FigureNet.Guess always(int name) {
-        byte[] packed = new byte[LAYERS.stream().mapToInt(n -> Float.BYTES + n).sum()];
-        ByteBuffer.wrap(packed, packed.length - NAMES - Float.BYTES, Float.BYTES)
-                .putFloat(1);
-        packed[packed.length - NAMES + name] = 9;
-        return new FigureNet(packed).guess(new float[FigureShapes.SIDE * FigureShapes.SIDE]);
+    private static FigureNet.Guess always(FigureNet net) {
+        return net.guess(new float[FigureShapes.SIDE * FigureShapes.SIDE]);
     }
 
     @Test
     void aLookWithoutANameIsARivalOfAFigureThatTheNetDoesNotTakeItFor() {
         assertThat(isPlainBeside(null)).as("nobody was asked").isTrue();
-        assertThat(isPlainBeside(always(7))).as("it may be a 7").isFalse();
-        assertThat(isPlainBeside(always(1))).as("it is a 1, too").isTrue();
-        assertThat(isPlainBeside(always(NAMES - 1))).as("it is no figure").isTrue();
+        assertThat(isPlainBeside(always(Nets.saying('7')))).as("it may be a 7").isFalse();
+        assertThat(isPlainBeside(always(Nets.saying('1')))).as("it is a 1, too").isTrue();
+        assertThat(isPlainBeside(always(Nets.sayingNone())))
+                .as("it is no figure")
+                .isTrue();
     }
 
     @Test

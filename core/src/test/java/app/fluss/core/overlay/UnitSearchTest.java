@@ -69,7 +69,14 @@ class UnitSearchTest {
         boolean[] centres = new boolean[2 * WIDTH + 1];
         Scenery scenery = new Scenery(FRAME, new Background(new double[] {128}, new double[] {90}), TALL);
         return new LineReader(
-                FRAME, scenery, Template.of(all, 1), allowed, centres, FOUND, 2, new Span(0, FRAME.width()));
+                FRAME,
+                scenery,
+                Template.of(all, 1),
+                allowed,
+                centres,
+                FOUND,
+                FigureShapes.NONE,
+                new Span(0, FRAME.width()));
     }
 
     /// @param drawn draws what follows the number of a picture: its picture, and the first column after its last cell
