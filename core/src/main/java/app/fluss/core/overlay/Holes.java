@@ -17,7 +17,7 @@ final class Holes {
     /// Pixels that were reached and whose neighbours were not looked at yet.
     private final int[] open;
 
-    private int left;
+    private int waiting;
 
     private Holes(Patch patch) {
         this.patch = patch;
@@ -35,8 +35,8 @@ final class Holes {
 
     private Patch emptied() {
         markFromEdge();
-        while (left > 0) {
-            int at = open[--left];
+        while (waiting > 0) {
+            int at = open[--waiting];
             int x = at % width;
             int y = at / width;
             for (int ny = y - 1; ny <= y + 1; ny++) {
@@ -77,7 +77,7 @@ final class Holes {
         int at = y * width + x;
         if (marks[at] == 0 && (from == OUTSIDE || isInk(at))) {
             marks[at] = isInk(at) ? OUTER : OUTSIDE;
-            open[left++] = at;
+            open[waiting++] = at;
         }
     }
 
