@@ -65,11 +65,11 @@ xvfb_pids=()
 stop_xvfb() { [ ${#xvfb_pids[@]} = 0 ] || kill "${xvfb_pids[@]}" 2>/dev/null || true; }
 
 # Starts a virtual display that ends with this shell, and waits until it is there. Argument: its number; without one, a
-# free one is taken.
+# free one is taken. Its keys do not repeat: no finger holds them, and on a busy machine a test would type twice.
 start_xvfb() {
   local number_file number=
   number_file=$(mktemp)
-  Xvfb ${1:+":$1"} -displayfd 3 -screen 0 1920x1200x24 -nolisten tcp 3>"$number_file" 2>/dev/null &
+  Xvfb ${1:+":$1"} -r -displayfd 3 -screen 0 1920x1200x24 -nolisten tcp 3>"$number_file" 2>/dev/null &
   xvfb_pids+=($!)
   trap stop_xvfb EXIT
   for _ in $(seq 100); do
