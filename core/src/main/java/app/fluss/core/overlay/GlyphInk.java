@@ -15,6 +15,7 @@ final class GlyphInk {
     private static final double RIVAL = 0.2;
     private static final double AS_NEAR = 0.05;
     private static final double HALF = 0.5;
+    private static final double BACKED = 0.9;
     private static final double LEAST = 0.25;
     private static final double HAZY = 0.2;
     private static final double LEAST_LEFT = 0.05;
@@ -161,12 +162,30 @@ final class GlyphInk {
     /// that: what was never learnt is read as what is most like it.
     private boolean isOther(Patch seen, Template own) {
         FigureNet.Guess guess = net.apply(seen);
+        return guess.of(guess.figure()) >= FAR_LIKELIER * guess.of(own.name()) && isOther(guess, own);
+    }
+
+    private boolean isOther(FigureNet.Guess guess, Template own) {
         char other = guess.figure();
-        if (guess.of(other) < HALF || guess.of(other) < FAR_LIKELIER * guess.of(own.name())) {
+        if (other == own.name() || guess.of(other) < HALF) {
             return false;
         }
         FigureNet.Guess learnt = net.apply(own.look());
         return learnt.of(own.name()) >= FAR_LIKELIER * learnt.of(other);
+    }
+
+    /// Whether the net takes the ink of one picture for the figure that stands there.
+    boolean isBacked(byte[] crop, Glyph glyph) {
+        Template own = templates.get(glyph.template());
+        return own.isFigure() && net.apply(inkOf(List.of(crop), glyph)).of(own.name()) >= BACKED;
+    }
+
+    /// Whether the net rather takes the ink of some figure of a picture for another one, but not so the look of that.
+    boolean isDoubted(byte[] crop, List<Glyph> glyphs) {
+        return glyphs.stream().anyMatch(glyph -> {
+            Template own = templates.get(glyph.template());
+            return own.isFigure() && isOther(net.apply(inkOf(List.of(crop), glyph)), own);
+        });
     }
 
     /// Whether some figure has ink that pictures lack: what stands behind it adds ink and takes none away.

@@ -11,6 +11,7 @@ final class LineReader {
     private static final double TEMPER = 0.2;
 
     private static final double FIGURE_MARGIN = 8;
+    private static final double BACKED_MARGIN = 2;
     private static final double INSERTED = 5;
     private static final double HOPELESS = 20;
     private static final double WHOLE = 0.6;
@@ -164,6 +165,14 @@ final class LineReader {
         return margin(run) >= FIGURE_MARGIN;
     }
 
+    /// Whether each of its figures is so, or likelier, and the net by itself takes what stands there for that.
+    private boolean isPlainOrBacked(byte[] crop, NumberRun run) {
+        return run.figures().stream().allMatch(glyph -> {
+            double margin = margin(glyph);
+            return margin >= FIGURE_MARGIN || (margin >= BACKED_MARGIN && glyphInk.isBacked(crop, glyph));
+        });
+    }
+
     /// By how much the number is likelier than another one in its place: that of its glyph that is least
     /// sure.
     private double margin(NumberRun run) {
@@ -199,8 +208,9 @@ final class LineReader {
                 && spacing.isUsual(run.text(templates, spacing))
                 && !run.isUnclear(templates, spacing)
                 && reading.free() >= FIGURE_MARGIN
-                && isPlain(run)
-                && fits(crop, run);
+                && isPlainOrBacked(crop, run)
+                && fits(crop, run)
+                && !glyphInk.isDoubted(crop, run.figures());
     }
 
     /// Whether a number touches the edge of what is looked at, beyond which it may go on.

@@ -15,6 +15,7 @@ import java.util.Set;
 /// @param from centre of its glyphs from which on it can be, px
 /// @param to the same up to which
 /// @param sureShare share of samples in which it was read for certain
+/// @param firmShare the same, each of its figures far likelier than any other
 /// @param strangeShare share of samples in which a glyph without a name stood among the figures
 /// @param figures how many different ones were seen
 /// @param spacing of its figures
@@ -25,6 +26,7 @@ record NumberPlace(
         double from,
         double to,
         double sureShare,
+        double firmShare,
         double strangeShare,
         int figures,
         Spacing spacing,
@@ -85,7 +87,7 @@ record NumberPlace(
         boolean torn = isTorn(seen, templates, samples, figureHeight);
         List<Seen> all = new ArrayList<>(seen);
         all.sort(Comparator.comparingDouble(Seen::centre));
-        NumberPlace best = new NumberPlace(0, 0, 0, 0, 0, Spacing.UNKNOWN, false, false);
+        NumberPlace best = new NumberPlace(0, 0, 0, 0, 0, 0, Spacing.UNKNOWN, false, false);
         double most = 0;
         int from = 0;
         for (int to = 1; to <= all.size(); to++) {
@@ -106,7 +108,7 @@ record NumberPlace(
     }
 
     private NumberPlace lost() {
-        return new NumberPlace(from, to, sureShare, strangeShare, figures, spacing.lost(), still, alone);
+        return new NumberPlace(from, to, sureShare, firmShare, strangeShare, figures, spacing.lost(), still, alone);
     }
 
     /// Whether numbers often fall into two close parts that both change: then a mark between them was
@@ -133,9 +135,11 @@ record NumberPlace(
         Set<Integer> figures = new HashSet<>();
         Set<Integer> strange = new HashSet<>();
         long sure = 0;
+        long firm = 0;
         int alone = 0;
         for (Seen seen : group) {
             sure += seen.sure ? 1 : 0;
+            firm += seen.sure && seen.plain ? 1 : 0;
             alone += seen.run.figures().size() == 1 ? 1 : 0;
             if (seen.strange) {
                 strange.add(seen.sample);
@@ -146,6 +150,7 @@ record NumberPlace(
                 group.getFirst().centre - APART * figureHeight,
                 group.getLast().centre + APART * figureHeight,
                 (double) sure / samples,
+                (double) firm / samples,
                 (double) strange.size() / samples,
                 figures.size(),
                 Spacing.of(runs(group), templates, figureHeight),

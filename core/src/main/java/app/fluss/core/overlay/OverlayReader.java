@@ -146,7 +146,7 @@ public final class OverlayReader {
 
     /// Whether looking further is not worth the while.
     private static boolean isPlain(LearntWay way) {
-        return way.learnt().isTrusted() && way.learnt().place().sureShare() > PLAIN;
+        return way.learnt().isTrusted() && way.learnt().place().firmShare() > PLAIN;
     }
 
     /// Where what moves behind the text looks like it, it is taken away over several pictures. What numbers that change
@@ -196,7 +196,7 @@ public final class OverlayReader {
             if (best == null || isBetter(learnt, best)) {
                 best = learnt;
             }
-            if (best.place().sureShare() > PLAIN && best.place().figures() >= SEVERAL) {
+            if (best.place().firmShare() > PLAIN && best.place().figures() >= SEVERAL) {
                 break;
             }
         }

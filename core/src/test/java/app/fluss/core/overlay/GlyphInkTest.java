@@ -40,13 +40,21 @@ class GlyphInkTest {
     }
 
     private static boolean isContradicted(Function<Patch, FigureNet.Guess> net, int behind, char figure, int... rows) {
+        return ink(net).isContradicted(List.of(crop(behind, rows)), List.of(glyph(figure)));
+    }
+
+    private static byte[] crop(int behind, int... rows) {
         byte[] crop = new byte[Crops.PLANES * WIDTH * HEIGHT];
         Arrays.fill(crop, (byte) 128);
         Arrays.fill(crop, 0, WIDTH * HEIGHT, (byte) behind);
         for (int y : rows) {
             Arrays.fill(crop, y * WIDTH, (y + BAR) * WIDTH, (byte) 255);
         }
-        return ink(net).isContradicted(List.of(crop), List.of(new Glyph(NAMES.indexOf(figure), 0)));
+        return crop;
+    }
+
+    private static Glyph glyph(char figure) {
+        return new Glyph(NAMES.indexOf(figure), 0);
     }
 
     @Test
@@ -80,6 +88,22 @@ class GlyphInkTest {
         assertThat(isContradicted(net, 128, '3', 1, 6, 20)).isTrue();
         assertThat(isContradicted(_ -> says('9'), 128, '3', 1, 6, 20))
                 .as("it calls the look of a 3 a 9, too")
+                .isFalse();
+    }
+
+    @Test
+    void onePictureIsBackedOrDoubtedByTheNet() {
+        GlyphInk ink = ink(seen -> says(seen.ink(2, 20, 2) > 0.5 ? '9' : '3'));
+        byte[] nine = crop(128, 1, 6, 20);
+        assertThat(ink.isBacked(crop(128, 1, 6), glyph('3'))).isTrue();
+        assertThat(ink.isBacked(nine, glyph('3'))).isFalse();
+        assertThat(ink.isDoubted(crop(128, 1, 6), List.of(glyph('3')))).isFalse();
+        assertThat(ink.isDoubted(nine, List.of(glyph('3')))).isTrue();
+        assertThat(ink(_ -> says('9')).isDoubted(nine, List.of(glyph('3'))))
+                .as("it calls the look of a 3 a 9, too")
+                .isFalse();
+        assertThat(ink(_ -> FigureNet.Guess.NOTHING).isDoubted(nine, List.of(glyph('3'))))
+                .as("it knows nothing")
                 .isFalse();
     }
 

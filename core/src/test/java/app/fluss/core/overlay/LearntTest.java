@@ -24,7 +24,8 @@ class LearntTest {
         Scenery scenery = new Scenery(frame, new Background(new double[] {0}, new double[] {1}), 1);
         LineReader reader = new LineReader(
                 frame, scenery, List.of(), new boolean[0][], new boolean[3], FOUND, FigureShapes.NONE, new Span(0, 1));
-        NumberPlace place = new NumberPlace(0, 1, sureShare, strangeShare, figures, Spacing.UNKNOWN, false, alone);
+        NumberPlace place =
+                new NumberPlace(0, 1, sureShare, sureShare, strangeShare, figures, Spacing.UNKNOWN, false, alone);
         return new Learner.Learnt(reader, place, List.of(), FOUND, backed);
     }
 
