@@ -110,7 +110,9 @@ def draw(path, seed, faces):
         text = label.replace(":", "\\:") + wave.drawn() + unit.replace("%", "\\\\%")
         at = f"{size[0] - EDGE}-tw" if right else left
         texts.append(f"drawtext=fontfile={face}:fontsize={high}:fontcolor={colour}{look}:x={at}:y={y}:text='{text}'")
-        row = dict(shown=shown, label=label, unit=unit, every=wave.every, y=y, at=left + math.ceil(font.getlength(label)))
+        row = dict(
+            shown=shown, label=label, unit=unit, every=wave.every, high=outside.figure_height(font),
+            y=y, at=left + math.ceil(font.getlength(label)))
         drawn[name] = area(rng, font, row, right, size[0]), row
         y += int(1.45 * high) + rng.randint(2, 10)
     coder = rng.choice([
