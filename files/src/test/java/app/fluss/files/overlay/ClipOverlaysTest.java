@@ -7,9 +7,7 @@ import static org.assertj.core.api.Assertions.within;
 import app.fluss.core.overlay.GlyphClass;
 import app.fluss.core.overlay.GlyphNamer;
 import app.fluss.core.overlay.OverlaySeries;
-import app.fluss.core.overlay.Stand;
 import app.fluss.core.picture.Area;
-import app.fluss.core.work.Progress;
 import app.fluss.core.work.StoppedException;
 import app.fluss.files.clip.Clip;
 import app.fluss.files.clip.ClipFile;
@@ -19,154 +17,12 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Arrays;
 import java.util.List;
-import org.junit.jupiter.api.AfterAll;
-import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.io.TempDir;
-import org.junit.jupiter.params.ParameterizedTest;
-import org.junit.jupiter.params.provider.CsvSource;
 
-/// Numbers drawn on moving scenes and read back, through real encoders.
-class ClipOverlaysTest {
+/// Numbers of clips as they come: cut, without figures, named by the analyst.
+class ClipOverlaysTest extends ClipReading {
     private static final String CONDENSED = "PathwayGothicOne_400Regular.ttf";
     private static final String MONO = "DMMono_400Regular.ttf";
-    private static final int PICTURES = 360;
-
-    @TempDir
-    private static Path folder;
-
-    private static EngineNamer namer;
-
-    @BeforeAll
-    static void start() {
-        namer = EngineNamer.start();
-        assertThat(namer.isRunning()).isTrue();
-    }
-
-    @AfterAll
-    static void stop() {
-        namer.close();
-    }
-
-    private static Overlays read(Path file, Area area) throws Exception {
-        return read(file, asked(area), namer);
-    }
-
-    private static Overlays read(Path file, AskedNumber asked, GlyphNamer by) throws Exception {
-        try (Clip clip = ClipFile.openWhatIsLeft(file)) {
-            return ClipOverlays.read(clip, "drawn.mp4", List.of(asked), DrawnOverlay.FPS, by, Progress.NONE);
-        }
-    }
-
-    private static AskedNumber asked(Area area) {
-        return new AskedNumber("rate", area, List.of());
-    }
-
-    private static OverlaySeries rate(Overlays overlays) {
-        return overlays.recorded().numbers().getFirst().series();
-    }
-
-    /// What a series says on each picture; NaN where it is open.
-    private static double[] byPicture(OverlaySeries series, int pictures) {
-        double[] values = new double[pictures];
-        for (Stand stand : series.stands()) {
-            int from = (int) Math.rint(stand.fromMs() * DrawnOverlay.FPS / 1000);
-            Arrays.fill(values, from, from + stand.pictures(), stand.value());
-        }
-        return values;
-    }
-
-    /// The last column is the share that must be read; where it is less than all but all, the rest is
-    /// left open.
-    @ParameterizedTest(name = "{0} {1} px {2} {3} over {4}, noise {5}: {6} every {9}, {10} bit/s")
-    @CsvSource({
-        "Cabin_400Regular.ttf, 12, PLATE, ffffff, 110, 2, FPS %d, 24, 144, 15, 4000000, 0.995",
-        "Cabin_400Regular.ttf, 20, SHADOW, 78e63c, 110, 2, %d FPS, 40, 130, 15, 2000000, 0.995",
-        "DMMono_400Regular.ttf, 16, PLATE, ffffff, 190, 2, %.1f, 28, 165, 15, 4000000, 0.995",
-        "DMMono_400Regular.ttf, 28, PLAIN, ffffff, 60, 5, %dW, 120, 320, 1, 4000000, 0.995",
-        "Cabin_700Bold.ttf, 26, OUTLINE, ffffff, 190, 2, %dfps, 40, 130, 60, 4000000, 0.995",
-        "Cabin_700Bold.ttf, 15, OUTLINE, ffffff, 215, 4, %d FPS, 40, 130, 15, 2000000, 0.98",
-        "DMMono_400Regular.ttf, 20, OUTLINE, ffdc3c, 190, 0, %.1f ms, 4, 36, 2, 4000000, 0.93",
-        "PathwayGothicOne_400Regular.ttf, 40, PLATE, ff9628, 110, 2, %d, 30, 240, 1, 2000000, 0.92",
-    })
-    void whatIsShownIsReadAndWhatIsReadWasShown(
-            String face,
-            int height,
-            Style style,
-            String rgb,
-            int brightness,
-            double noise,
-            String format,
-            double low,
-            double high,
-            int every,
-            int bits,
-            double least)
-            throws Exception {
-        DrawnOverlay drawn = new DrawnOverlay(
-                face, height, style, Integer.parseInt(rgb, 16), brightness, noise, format, low, high, every);
-        double[] truth = drawn.values(PICTURES);
-        Path file = folder.resolve("drawn.mp4");
-        DrawnOverlay.code(drawn.pictures(truth), bits, file);
-        OverlaySeries series = rate(read(file, drawn.area(truth)));
-        double[] seen = byPicture(series, PICTURES);
-        int right = 0;
-        int wrong = 0;
-        for (int i = 0; i < PICTURES; i++) {
-            right += seen[i] == truth[i] ? 1 : 0;
-            wrong += !Double.isNaN(seen[i]) && seen[i] != truth[i] ? 1 : 0;
-        }
-        assertThat(series.whyNot()).isEmpty();
-        assertThat(wrong).as("wrong without a doubt").isZero();
-        assertThat(right).as("read").isGreaterThanOrEqualTo((int) Math.ceil(least * PICTURES));
-        if (least > 0.99) {
-            double mean = Arrays.stream(truth).average().orElseThrow();
-            assertThat(series.mean().orNaN()).isCloseTo(mean, within(0.002 * mean));
-            assertThat(series.updatePeriodS().orNaN())
-                    .isCloseTo((double) every / DrawnOverlay.FPS, within(1.0 / DrawnOverlay.FPS));
-        }
-    }
-
-    /// The last column is the share that must be read: small letters break into strokes on many pictures.
-    @ParameterizedTest
-    @CsvSource({"MHz, 600, 2100, 0.7", "fps, 40, 130, 0.95", "W, 90, 320, 0.95"})
-    void aUnitThatTheRectangleCutsIsNoFigure(String unit, double low, double high, double least) throws Exception {
-        DrawnOverlay drawn = new DrawnOverlay(
-                "DMMono_400Regular.ttf", 14, Style.SHADOW, 0x40e0ff, 110, 2, "%d" + unit, low, high, 12);
-        double[] truth = drawn.values(PICTURES);
-        Path file = folder.resolve("cut.mp4");
-        DrawnOverlay.code(drawn.pictures(truth), 4000000, file);
-        double[] seen = byPicture(rate(read(file, drawn.areaBefore(unit, truth))), PICTURES);
-        int right = 0;
-        for (int i = 0; i < PICTURES; i++) {
-            assertThat(seen[i]).as("picture %d", i).isIn(truth[i], Double.NaN);
-            right += seen[i] == truth[i] ? 1 : 0;
-        }
-        assertThat(right).isGreaterThan((int) (least * PICTURES));
-    }
-
-    /// Thin outlined and condensed figures that it cannot tell apart yet: then they are open.
-    @ParameterizedTest(name = "{0} {1} px")
-    @CsvSource({
-        "Cabin_700Bold.ttf, 16, OUTLINE, ffdc3c, 190, GPU %d%%, 60, 99",
-        "PathwayGothicOne_400Regular.ttf, 24, SHADOW, 40e0ff, 110, %.1f ms, 5, 34",
-        "Cabin_400Regular.ttf, 12, PLAIN, ffffff, 215, %d, 30, 240",
-    })
-    void whatIsHardToTellIsOpenAndNotWrong(
-            String face, int height, Style style, String rgb, int brightness, String format, double low, double high)
-            throws Exception {
-        DrawnOverlay drawn =
-                new DrawnOverlay(face, height, style, Integer.parseInt(rgb, 16), brightness, 0, format, low, high, 15);
-        double[] truth = drawn.values(PICTURES);
-        Path file = folder.resolve("hard.mp4");
-        DrawnOverlay.code(drawn.pictures(truth), 2_000_000, file);
-        double[] seen = byPicture(rate(read(file, drawn.area(truth))), PICTURES);
-        for (int i = 0; i < PICTURES; i++) {
-            if (!Double.isNaN(seen[i])) {
-                assertThat(seen[i]).as("picture %d", i).isEqualTo(truth[i]);
-            }
-        }
-    }
 
     @Test
     void theCounterAndTheEyeComeFromOneClip() throws Exception {
