@@ -36,6 +36,7 @@ import javafx.scene.control.ButtonBase;
 import javafx.scene.control.Label;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
+import javafx.scene.input.MouseButton;
 import javafx.stage.Stage;
 import javafx.stage.Window;
 import org.assertj.core.api.ThrowableAssert.ThrowingCallable;
@@ -43,6 +44,8 @@ import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.io.TempDir;
 import org.testfx.api.FxRobot;
 import org.testfx.framework.junit5.ApplicationTest;
+import org.testfx.robot.Motion;
+import org.testfx.util.NodeQueryUtils;
 import org.testfx.util.WaitForAsyncUtils;
 
 /// A real window on a study, and ways to use it.
@@ -175,6 +178,18 @@ abstract class WindowTest extends ApplicationTest {
             interact(() -> seen.removeEventFilter(KeyEvent.KEY_PRESSED, filter));
         });
         return robot;
+    }
+
+    /// Clicks on a node once it can be seen: a dialog has its nodes a moment before it is shown.
+    @Override
+    public FxRobot clickOn(String query, Motion motion, MouseButton... buttons) {
+        try {
+            waitFor(() ->
+                    lookup(query).match(NodeQueryUtils.isVisible()).tryQuery().isPresent());
+        } catch (Exception e) {
+            throw new AssertionError("nothing to click on is seen: " + query, e);
+        }
+        return super.clickOn(query, motion, buttons);
     }
 
     /// The scene that gets the keys. A window that was just opened has the focus a moment later.
