@@ -210,7 +210,7 @@ final class LineReader {
                 && reading.free() >= FIGURE_MARGIN
                 && isPlainOrBacked(crop, run)
                 && fits(crop, run)
-                && !glyphInk.isDoubted(crop, run.figures());
+                && !(figureHeight <= Clusters.SMALL && glyphInk.isDoubted(crop, run.figures()));
     }
 
     /// Whether a number touches the edge of what is looked at, beyond which it may go on.
