@@ -107,8 +107,10 @@ final class Neighbours {
                             return figure;
                         }
                         Glyph last = last(reading, left).orElse(glyph);
-                        boolean ends = Math.abs(end(last, reading) - usual.end) <= slack();
-                        return last.equals(glyph) || !ends || !isUsual(last, reading, usual, seen, all);
+                        int beyond = end(last, reading) - usual.end;
+                        return last.equals(glyph)
+                                ? !isSign(templates.get(glyph.template()), beyond)
+                                : Math.abs(beyond) > slack() || !isUsual(last, reading, usual, seen, all);
                     });
             readings[i] = reading.sure(reading.sure() && !strange);
         }
@@ -119,6 +121,16 @@ final class Neighbours {
     private boolean isWideLetter(Glyph glyph, int there, long all) {
         Template template = templates.get(glyph.template());
         return template.isLetter() && template.width() > widest && there >= ALWAYS * all;
+    }
+
+    /// Whether it is a sign that has a name and is wider than any figure, such as %, where the unit is: on some
+    /// pictures
+    /// it is found as such, on others as the whole unit. Had it a figure beside it, it would end farther off.
+    ///
+    /// @param beyond how much farther than the unit it ends, px
+    private boolean isSign(Template template, int beyond) {
+        boolean named = template.name() != 0 && template.name() != GlyphClass.OTHER;
+        return named && template.width() > widest && beyond <= slack() && beyond >= -widest / 2;
     }
 
     private int slack() {

@@ -15,7 +15,7 @@ class NeighboursTest {
     private static final int GLYPH = 8;
     private static final int CELL = 10;
     private static final int PICTURES = 40;
-    private static final String NAMES = "0123456789W#=M";
+    private static final String NAMES = "0123456789W#=M%";
     private static final int WIDE = 9;
     private static final char OTHER_TOO = '=';
     private static final Template.Frame FRAME = new Template.Frame(WIDTH, HEIGHT, 0, HEIGHT, 1);
@@ -23,7 +23,7 @@ class NeighboursTest {
     private static Neighbours neighbours() {
         List<Moments> all = new ArrayList<>();
         for (int t = 0; t < NAMES.length(); t++) {
-            int width = NAMES.charAt(t) == 'M' ? WIDE : GLYPH;
+            int width = "M%".indexOf(NAMES.charAt(t)) >= 0 ? WIDE : GLYPH;
             float[] look = new float[width * HEIGHT];
             int row = NAMES.charAt(t) == OTHER_TOO ? HEIGHT - 6 : t;
             Arrays.fill(look, row * width, (row + 6) * width, 1);
@@ -99,6 +99,17 @@ class NeighboursTest {
         sure = sure(i -> i % 20 == 0 ? "6=#W" : (60 + i) + "#W");
         for (int i = 0; i < PICTURES; i++) {
             assertThat(sure.get(i)).as("the unit is farther").isEqualTo(i % 20 != 0);
+        }
+    }
+
+    @Test
+    void aWideSignIsTheUnitWhereItStandsInItsPlace() {
+        assertThat(sure(i -> (60 + i) + (i % 20 == 0 ? "%" : "#"))).containsOnly(true);
+        List<Glyph> farther = List.of(new Glyph(6, 0), new Glyph(NAMES.indexOf('%'), GLYPH + 6));
+        PictureReading cut = new PictureReading("6", 0, GLYPH, farther, new Span(GLYPH, GLYPH), true);
+        List<Boolean> sure = sureOf(i -> i % 20 == 0 ? cut : line((60 + i) + "#"));
+        for (int i = 0; i < PICTURES; i++) {
+            assertThat(sure.get(i)).as("a figure may be before it").isEqualTo(i % 20 != 0);
         }
     }
 
