@@ -43,7 +43,9 @@ final class StayingInk {
     }
 
     /// Right before a number and right after it.
-    record Sides(Side before, Side after) {}
+    ///
+    /// @param ended whether it has all its figures up to its end
+    record Sides(Side before, Side after, boolean ended) {}
 
     /// @param all pixels of ink
     /// @param open those of them that stay as text does, and that no glyph accounts for
@@ -76,7 +78,8 @@ final class StayingInk {
 
     /// @param crops pictures on which the number stands
     /// @param columns how many on each side are looked at
-    Sides beside(List<byte[]> crops, PictureReading reading, int columns) {
+    /// @param ended whether the number has all its figures up to its end
+    Sides beside(List<byte[]> crops, PictureReading reading, int columns, boolean ended) {
         boolean[] taken = new boolean[frame.width()];
         boolean[] own = new boolean[frame.width()];
         for (Glyph glyph : reading.glyphs()) {
@@ -88,7 +91,8 @@ final class StayingInk {
         int steady = steady(crops, own);
         return new Sides(
                 side(crops, taken, steady, reading.from() - columns, columns),
-                side(crops, taken, steady, reading.to(), columns));
+                side(crops, taken, steady, reading.to(), columns),
+                ended);
     }
 
     /// By how much the brightness of text may change over some pictures: as nearly all the ink of the number itself
@@ -156,7 +160,8 @@ final class StayingInk {
         boolean[] more = new boolean[all.size()];
         for (int i = 0; i < more.length; i++) {
             Sides one = all.get(i);
-            more[i] = Math.max(one.before.without(before), one.after.without(after)) > PIECE * lightest;
+            int behind = one.ended ? 0 : one.after.without(after);
+            more[i] = Math.max(one.before.without(before), behind) > PIECE * lightest;
         }
         return more;
     }

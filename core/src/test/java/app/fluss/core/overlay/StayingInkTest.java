@@ -59,11 +59,15 @@ class StayingInkTest {
     }
 
     private static boolean[] more(List<List<byte[]>> stands) {
+        return more(stands, false);
+    }
+
+    private static boolean[] more(List<List<byte[]>> stands, boolean ended) {
         StayingInk ink = ink();
         int columns = ink.columns(new PictureReading[] {line("12")});
         return ink.haveMore(
                 stands.stream()
-                        .map(crops -> ink.beside(crops, line("12"), columns))
+                        .map(crops -> ink.beside(crops, line("12"), columns, ended))
                         .toList(),
                 false);
     }
@@ -77,6 +81,13 @@ class StayingInkTest {
         assertThat(more(List.of(clear, clear, List.of(beside, behind))))
                 .as("what moves is not of the text")
                 .containsOnly(false);
+    }
+
+    @Test
+    void behindANumberThatHasAllItsDecimalsThereIsNoMoreOfIt() {
+        List<byte[]> clear = List.of(picture(line("12").to() + 20));
+        List<byte[]> beside = List.of(picture(line("12").to() + 3));
+        assertThat(more(List.of(clear, clear, beside), true)).containsOnly(false);
     }
 
     @Test
