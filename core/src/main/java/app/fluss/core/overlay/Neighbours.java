@@ -83,7 +83,8 @@ final class Neighbours {
         }
     }
 
-    /// Doubts the numbers beside which stands what mostly stands on that side of none, or may be a figure.
+    /// Doubts the numbers beside which stands what mostly stands on that side of none, or may be a figure, or between
+    /// which and their unit something stands.
     void doubtStrangers(PictureReading[] readings) {
         Map<Integer, Seen> seen = new HashMap<>();
         long all = Arrays.stream(readings).filter(PictureReading::sure).count();
@@ -112,8 +113,20 @@ final class Neighbours {
                                 ? !isSign(templates.get(glyph.template()), beyond)
                                 : Math.abs(beyond) > slack() || !isUsual(last, reading, usual, seen, all);
                     });
-            readings[i] = reading.sure(reading.sure() && !strange);
+            readings[i] = reading.sure(reading.sure() && !strange && !skips(reading, unit));
         }
+    }
+
+    /// Whether something as high as a figure stands between a number and its unit, and is no glyph: no number was seen
+    /// yet that has a figure there.
+    private boolean skips(PictureReading reading, Usual unit) {
+        Span after = reading.after();
+        return unit.end != NOWHERE
+                && after.from() < after.to()
+                && next(reading, false)
+                        .filter(glyph -> gap(glyph, reading) > unit.gap + widest / 2)
+                        .filter(glyph -> glyph.left() > after.from() + widest / 2)
+                        .isPresent();
     }
 
     /// Whether it is a letter that always stands there and is wider than any figure, such as the M of MHz: figures on

@@ -114,6 +114,22 @@ class NeighboursTest {
     }
 
     @Test
+    void whatNoGlyphAccountsForBetweenANumberAndItsUnitMayBeAFigure() {
+        PictureReading whole = line("10 W");
+        int to = whole.to();
+        PictureReading cut =
+                new PictureReading("10", 0, to, whole.glyphs(), new Span(2 * CELL, 3 * CELL + GLYPH), true);
+        List<Boolean> sure = sureOf(i -> i % 20 == 0 ? cut : line((60 + i) % 90 + 10 + "W"));
+        for (int i = 0; i < PICTURES; i++) {
+            assertThat(sure.get(i)).isEqualTo(i % 20 != 0);
+        }
+        PictureReading unitFarther =
+                new PictureReading("10", 0, to, whole.glyphs(), new Span(3 * CELL, 3 * CELL + GLYPH), true);
+        assertThat(sureOf(i -> i % 20 == 0 ? unitFarther : line((60 + i) % 90 + 10 + "W")))
+                .containsOnly(true);
+    }
+
+    @Test
     void aLetterThatIsSometimesThereMayBeAFigure() {
         List<Boolean> sure = sure(i -> i % 5 == 0 ? "9#" : "9" + i % 10);
         for (int i = 0; i < PICTURES; i++) {
