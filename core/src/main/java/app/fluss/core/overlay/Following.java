@@ -64,9 +64,17 @@ final class Following {
         }
     }
 
-    /// Columns up to what follows; none after a number that nothing follows.
+    /// Columns up to what follows, or else up to the next glyph, which may be too far off to be told by its height;
+    /// none
+    /// after a number that nothing follows.
     private static int gap(PictureReading reading) {
-        return reading.after().from() - reading.to();
+        int next = reading.glyphs().stream()
+                .mapToInt(Glyph::left)
+                .filter(left -> left >= reading.to())
+                .min()
+                .orElse(reading.to());
+        boolean high = reading.after().from() < reading.after().to();
+        return (high ? reading.after().from() : next) - reading.to();
     }
 
     /// The highest value near which some share of all are at least.

@@ -28,7 +28,7 @@ class FollowingTest {
         for (int i = 0; i < 30; i++) {
             all.add(usual.get(i % usual.size()));
         }
-        all.add(new PictureReading("9", FROM, odd.to(), List.of(), odd.after(), true));
+        all.add(new PictureReading("9", FROM, odd.to(), odd.glyphs(), odd.after(), true));
         PictureReading[] readings = all.toArray(PictureReading[]::new);
         new Following(HEIGHT).doubtMore(readings);
         assertThat(Arrays.stream(readings).limit(30)).allMatch(PictureReading::sure);
@@ -50,6 +50,19 @@ class FollowingTest {
         List<PictureReading> usual = List.of(number(2, 9, 15), number(1, 9, 15));
         assertThat(isSure(usual, number(2, 2, 7))).isFalse();
         assertThat(isSure(List.of(number(2, 0, 0)), number(2, 2, 7)))
+                .as("no unit")
+                .isFalse();
+    }
+
+    @Test
+    void aUnitJustTooFarOffToBeToldByItsHeightIsThereAsAGlyph() {
+        List<PictureReading> usual = List.of(number(2, 13, 15), number(1, 13, 15));
+        int to = FROM + 2 * 8;
+        Span nothing = new Span(to, to);
+        List<Glyph> unit = List.of(new Glyph(0, FROM), new Glyph(1, to + 14));
+        assertThat(isSure(usual, new PictureReading("77", FROM, to, unit, nothing, true)))
+                .isTrue();
+        assertThat(isSure(usual, new PictureReading("77", FROM, to, unit.subList(0, 1), nothing, true)))
                 .as("no unit")
                 .isFalse();
     }
