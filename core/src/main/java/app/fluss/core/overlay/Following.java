@@ -7,26 +7,21 @@ import java.util.stream.IntStream;
 
 /// What is written as high as figures right after numbers, told or not: mostly a unit, which begins as far behind
 /// them and ends as far. Where it begins nearer or ends farther, a figure of the number was not made out, or was
-/// taken for a letter. Where it is not there at all, the same may hide figures.
+/// taken for a letter.
 final class Following {
     private static final double ROOM = 0.35;
     private static final double OFTEN = 0.2;
     private static final double ALL = 0.99;
-    private static final double NEARLY_ALWAYS = 0.8;
 
-    private final int width;
     private final int room;
 
-    /// @param width of what is looked at, px
     /// @param figureHeight px
-    Following(int width, int figureHeight) {
-        this.width = width;
+    Following(int figureHeight) {
         room = Math.max(2, (int) Math.round(ROOM * figureHeight));
     }
 
-    /// Doubts the numbers after which it begins nearer than it often does, or ends farther, and those
-    /// that nothing follows where something nearly always does. Where it ends in one place whatever the
-    /// number, it is one that ends beyond that.
+    /// Doubts the numbers after which it begins nearer than it often does, or ends farther. Where it ends in one place
+    /// whatever the number, it is one that ends beyond that.
     void doubtMore(PictureReading[] readings) {
         PictureReading[] sure =
                 Arrays.stream(readings).filter(PictureReading::sure).toArray(PictureReading[]::new);
@@ -42,12 +37,10 @@ final class Following {
                         .count()
                 >= ALL * sure.length;
         int nearest = -highest(sure, reading -> -gap(reading), OFTEN);
-        boolean unit =
-                Arrays.stream(sure).filter(reading -> !lacks(reading, nearest)).count() >= NEARLY_ALWAYS * sure.length;
         Predicate<PictureReading> odd = reading -> {
             boolean farther =
                     fixed ? end.applyAsInt(reading) > last + room : beyond.applyAsInt(reading) > farthest + room;
-            return farther || gap(reading) < nearest - room || (unit && lacks(reading, nearest));
+            return farther || gap(reading) < nearest - room;
         };
         int[] at = IntStream.range(0, readings.length)
                 .filter(i -> readings[i].sure())
@@ -69,11 +62,6 @@ final class Following {
                 readings[i] = readings[i].sure(false);
             }
         }
-    }
-
-    /// Whether nothing follows a number, and there is room for it.
-    private boolean lacks(PictureReading reading, int gap) {
-        return gap(reading) == 0 && reading.after().from() == reading.after().to() && reading.to() + gap + room < width;
     }
 
     /// Columns up to what follows, or else up to the next glyph, which may be too far off to be told by its height;

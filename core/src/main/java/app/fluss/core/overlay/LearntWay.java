@@ -37,7 +37,7 @@ record LearntWay(
         long seemed = Arrays.stream(readings).filter(PictureReading::sure).count();
         learnt.reader().neighbours().doubtStrangers(readings);
         new Alignment(learnt.found().figureHeight(), learnt.reader().templates()).doubtStray(readings);
-        new Following(crops.width(), learnt.found().figureHeight()).doubtMore(readings);
+        new Following(learnt.found().figureHeight()).doubtMore(readings);
         new Bearings(learnt.found().figureHeight(), learnt.reader().templates()).doubtWide(readings);
         String[] texts =
                 new Standing(crops, moving, steady != null, learnt.reader(), readings).texts(progress.part(READING, 1));

@@ -9,7 +9,6 @@ import org.junit.jupiter.api.Test;
 
 /// Numbers of figures 10 px high, each 8 px from the next, that begin at column 20.
 class FollowingTest {
-    private static final int WIDTH = 96;
     private static final int HEIGHT = 10;
     private static final int FROM = 20;
 
@@ -31,7 +30,7 @@ class FollowingTest {
         }
         all.add(new PictureReading("9", FROM, odd.to(), odd.glyphs(), odd.after(), true));
         PictureReading[] readings = all.toArray(PictureReading[]::new);
-        new Following(WIDTH, HEIGHT).doubtMore(readings);
+        new Following(HEIGHT).doubtMore(readings);
         assertThat(Arrays.stream(readings).limit(30)).allMatch(PictureReading::sure);
         return readings[30].sure();
     }
@@ -69,18 +68,6 @@ class FollowingTest {
     }
 
     @Test
-    void whatHidesTheUnitMayHideFiguresBeforeIt() {
-        List<PictureReading> usual = List.of(number(2, 2, 15), number(3, 2, 15));
-        assertThat(isSure(usual, number(1, 0, 0))).as("101fps as 1").isFalse();
-        assertThat(isSure(List.of(number(2, 0, 0)), number(1, 0, 0)))
-                .as("a number without a unit")
-                .isTrue();
-        assertThat(isSure(usual, number(9, 0, 0)))
-                .as("the rectangle leaves it no room")
-                .isTrue();
-    }
-
-    @Test
     void aUnitMayKeepToItsPlace() {
         List<PictureReading> fixed = List.of(number(3, 9, 15), number(2, 17, 15));
         assertThat(isSure(fixed, number(1, 25, 15))).isTrue();
@@ -91,7 +78,7 @@ class FollowingTest {
     void lettersThatBreakOnMostPicturesAreNoFigure() {
         PictureReading[] readings = new PictureReading[60];
         Arrays.setAll(readings, i -> number(1 + i / 30, 2, i % 15 == 3 ? 30 : 15));
-        new Following(WIDTH, HEIGHT).doubtMore(readings);
+        new Following(HEIGHT).doubtMore(readings);
         assertThat(readings).allMatch(PictureReading::sure);
     }
 }
