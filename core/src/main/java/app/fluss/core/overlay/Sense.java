@@ -10,6 +10,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.TreeMap;
+import java.util.stream.Collectors;
 import org.jspecify.annotations.Nullable;
 
 /// What the numbers of one counter have in common, whatever it counts. Those that break with it are open.
@@ -21,6 +22,8 @@ final class Sense {
     private static final int FEW_FIGURES = 3;
     private static final int TWICE = 2;
     private static final double OFTEN = 0.05;
+    private static final int FEWEST_GROWN = 4;
+    private static final double SOME = 0.3;
 
     private Sense() {}
 
@@ -31,6 +34,7 @@ final class Sense {
         dropOtherDecimals(texts);
         dropLeadingZeros(texts);
         dropGrown(texts);
+        dropLonger(texts);
         dropFewFigures(texts);
     }
 
@@ -130,6 +134,29 @@ final class Sense {
                 texts[i] = growth.mayHaveMade(texts[i]) ? "" : texts[i];
             }
         }
+    }
+
+    /// Numbers that are longer than most by one figure, and all end in the same one as no others do, such as 18271
+    /// beside
+    /// 1746 and 15011 beside 1645, have got a piece of what stands behind them.
+    private static void dropLonger(String[] texts) {
+        Map<Integer, List<String>> byLength =
+                Arrays.stream(texts).filter(text -> !text.isEmpty()).collect(Collectors.groupingBy(String::length));
+        for (Map.Entry<Integer, List<String>> longer : byLength.entrySet()) {
+            List<String> usual = byLength.getOrDefault(longer.getKey() - 1, List.of());
+            long numbers = longer.getValue().stream().distinct().count();
+            char last = lastOf(longer.getValue().getFirst());
+            boolean same = longer.getValue().stream().allMatch(text -> lastOf(text) == last);
+            long alike = usual.stream().filter(text -> lastOf(text) == last).count();
+            boolean grown = numbers >= FEWEST_GROWN && same && alike <= SOME * usual.size();
+            if (grown && longer.getValue().size() <= SOME * usual.size()) {
+                Arrays.setAll(texts, i -> texts[i].length() == longer.getKey() ? "" : texts[i]);
+            }
+        }
+    }
+
+    private static char lastOf(String text) {
+        return text.charAt(text.length() - 1);
     }
 
     /// Figures more at one end.

@@ -90,6 +90,18 @@ class SenseTest {
     }
 
     @Test
+    void aStrokeThatOftenFollowsNumbersThatChangeOnEveryPictureIsNoFigure() {
+        String[] texts = texts(i -> 1500 + i * 37 % 900 + (i % 10 == 0 ? "1" : ""));
+        assertThat(checked(texts)).isEqualTo(texts(i -> i % 10 == 0 ? "" : String.valueOf(1500 + i * 37 % 900)));
+    }
+
+    @Test
+    void aCounterThatGoesInStepsOfTenMayGainAFigure() {
+        String[] texts = texts(i -> String.valueOf(700 + i % 34 * 10));
+        assertThat(checked(texts)).isEqualTo(texts);
+    }
+
+    @Test
     void aLoadMayRiseByAHundredNowAndThen() {
         String[] texts = texts(i -> i == 50 ? "160" : i == 51 ? "60" : String.valueOf(40 + i % 37));
         assertThat(checked(texts)).isEqualTo(texts);
