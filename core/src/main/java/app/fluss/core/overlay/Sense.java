@@ -138,7 +138,7 @@ final class Sense {
 
     /// Numbers that are longer than most by one figure, and all end in the same one as no others do, such as 18271
     /// beside
-    /// 1746 and 15011 beside 1645, have got a piece of what stands behind them.
+    /// 1746 and 15011 beside 1645, have got a piece of what stands beside them.
     private static void dropLonger(String[] texts) {
         Map<Integer, List<String>> byLength =
                 Arrays.stream(texts).filter(text -> !text.isEmpty()).collect(Collectors.groupingBy(String::length));
