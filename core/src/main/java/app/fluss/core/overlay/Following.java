@@ -64,9 +64,8 @@ final class Following {
         }
     }
 
-    /// Columns up to what follows, or else up to the next glyph, which may be too far off to be told by its height;
-    /// none
-    /// after a number that nothing follows.
+    /// Columns up to what follows, or else up to the next glyph, which may be too far off to be told by its
+    /// height; none after a number that nothing follows.
     private static int gap(PictureReading reading) {
         int next = reading.glyphs().stream()
                 .mapToInt(Glyph::left)

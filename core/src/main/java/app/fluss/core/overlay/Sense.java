@@ -24,6 +24,7 @@ final class Sense {
     private static final double OFTEN = 0.05;
     private static final int FEWEST_GROWN = 4;
     private static final double SOME = 0.3;
+    private static final double NEARLY_ALL = 0.95;
 
     private Sense() {}
 
@@ -84,7 +85,24 @@ final class Sense {
         }
     }
 
-    private static int decimals(String text) {
+    /// How many figures the numbers of nearly all pictures have after their point; -1 where that differs, or they
+    /// have no point: then one more figure may always follow.
+    ///
+    /// @param texts for each picture the number that it seems to show; empty where it is open
+    static int usualDecimals(String[] texts) {
+        Map<Integer, Long> pictures = Arrays.stream(texts)
+                .filter(text -> !text.isEmpty())
+                .collect(Collectors.groupingBy(Sense::decimals, Collectors.counting()));
+        long all = pictures.values().stream().mapToLong(Long::longValue).sum();
+        return pictures.entrySet().stream()
+                .filter(one -> one.getKey() > 0 && one.getValue() >= NEARLY_ALL * all)
+                .mapToInt(Map.Entry::getKey)
+                .findAny()
+                .orElse(-1);
+    }
+
+    /// How many figures a number has after its point; 0 without one.
+    static int decimals(String text) {
         int point = text.indexOf('.');
         return point < 0 ? 0 : text.length() - point - 1;
     }

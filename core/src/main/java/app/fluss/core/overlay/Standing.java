@@ -4,8 +4,6 @@ import app.fluss.core.work.Progress;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
-import java.util.Map;
-import java.util.stream.Collectors;
 
 /// Holds the readings of pictures against their neighbours: a number stands for a while, so what one picture
 /// hides, those beside it tell; and what one picture alone shows is doubted, unless the counter changes that
@@ -17,7 +15,6 @@ final class Standing {
     private static final int MOST_LOOKS = 6;
     private static final double LOOKING_AGAIN = 0.3;
     private static final int SEVERAL = 5;
-    private static final double NEARLY_ALL = 0.95;
 
     private final Crops crops;
     private final Crops moving;
@@ -83,7 +80,7 @@ final class Standing {
     /// stands right beside it.
     private void dropContradicted(Progress progress) {
         int columns = reader.stayingInk().columns(readings);
-        int usual = usualDecimals(texts);
+        int usual = Sense.usualDecimals(texts);
         List<int[]> stands = new ArrayList<>();
         List<StayingInk.Sides> staying = new ArrayList<>();
         int from = 0;
@@ -96,7 +93,7 @@ final class Standing {
                         Arrays.fill(texts, from, i, "");
                     } else {
                         stands.add(new int[] {from, i});
-                        boolean ended = decimals(texts[from]) == usual;
+                        boolean ended = Sense.decimals(texts[from]) == usual;
                         staying.add(reader.stayingInk().beside(some, readings[from], columns, ended));
                     }
                 }
@@ -114,24 +111,6 @@ final class Standing {
                 Arrays.fill(texts, begin, end, "");
             }
         }
-    }
-
-    /// How many figures the numbers of nearly all pictures have after their point; -1 where that differs, or they have
-    /// none: one that was not made out would be no end of theirs.
-    static int usualDecimals(String[] texts) {
-        Map<Integer, Long> pictures = Arrays.stream(texts)
-                .filter(text -> !text.isEmpty())
-                .collect(Collectors.groupingBy(Standing::decimals, Collectors.counting()));
-        long all = pictures.values().stream().mapToLong(Long::longValue).sum();
-        return pictures.entrySet().stream()
-                .filter(one -> one.getKey() > 0 && one.getValue() >= NEARLY_ALL * all)
-                .mapToInt(Map.Entry::getKey)
-                .findAny()
-                .orElse(-1);
-    }
-
-    private static int decimals(String text) {
-        return text.indexOf('.') < 0 ? 0 : text.length() - 1 - text.indexOf('.');
     }
 
     private List<byte[]> some(int from, int to) {

@@ -6,6 +6,7 @@ import java.util.Arrays;
 import java.util.Locale;
 import java.util.SplittableRandom;
 import java.util.function.IntFunction;
+import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
@@ -113,5 +114,29 @@ class SenseTest {
         assertThat(checked(texts)).containsOnly("");
         String[] two = texts(i -> i % 2 == 0 ? "59" : "60");
         assertThat(checked(two)).isEqualTo(two);
+    }
+
+    /// A hundred pictures, the first of which show something else.
+    private static String[] mixed(int first, String other, String rest) {
+        return IntStream.range(0, 100).mapToObj(i -> i < first ? other : rest).toArray(String[]::new);
+    }
+
+    @Test
+    void whatNearlyAllNumbersHaveAfterThePointIsUsual() {
+        assertThat(Sense.usualDecimals(mixed(4, "8.33", "16.7"))).isEqualTo(1);
+        assertThat(Sense.usualDecimals(mixed(50, "", "6.25")))
+                .as("open pictures")
+                .isEqualTo(2);
+    }
+
+    @Test
+    void numbersOfThreeFiguresInAllHaveNoUsualDecimals() {
+        assertThat(Sense.usualDecimals(mixed(10, "8.33", "16.7"))).isEqualTo(-1);
+    }
+
+    @Test
+    void withoutAPointOneMoreFigureMayAlwaysFollow() {
+        assertThat(Sense.usualDecimals(mixed(0, "", "101"))).isEqualTo(-1);
+        assertThat(Sense.usualDecimals(mixed(0, "", ""))).isEqualTo(-1);
     }
 }
